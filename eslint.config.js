@@ -1,0 +1,76 @@
+import astro from 'eslint-plugin-astro';
+import boundaries from 'eslint-plugin-boundaries';
+import hooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+const parts = ['core', 'contracts', 'data', 'server', 'pages', 'islands', 'ui', 'workers', 'cli'];
+
+/** Which part may import which: core ← contracts ← data ← server ← pages; core, contracts ← ui ← islands. */
+const may = {
+  core: ['core'],
+  contracts: ['core', 'contracts'],
+  data: ['core', 'contracts', 'data'],
+  server: ['core', 'contracts', 'data', 'server'],
+  pages: ['core', 'contracts', 'server', 'ui', 'islands', 'pages'],
+  ui: ['core', 'contracts', 'ui'],
+  islands: ['core', 'contracts', 'ui', 'workers', 'islands'],
+  workers: ['core', 'contracts', 'workers'],
+  cli: ['core', 'contracts', 'data', 'server', 'cli'],
+};
+
+export default tseslint.config(
+  { ignores: ['dist', 'var', '.astro', 'node_modules'] },
+  ...tseslint.configs.strict,
+  ...astro.configs.recommended,
+  {
+    files: ['src/**/*.{ts,tsx,astro}'],
+    plugins: { boundaries },
+    settings: {
+      'boundaries/elements': [
+        ...parts.map((type) => ({ type, pattern: `src/${type}/**`, partialMatch: false })),
+        { type: 'pages', pattern: 'src/middleware.ts', partialMatch: false },
+        { type: 'pages', pattern: 'src/env.d.ts', partialMatch: false },
+      ],
+      'import/resolver': { typescript: { project: './tsconfig.json' } },
+    },
+    rules: {
+      'boundaries/no-unknown-files': 'error',
+      'boundaries/dependencies': [
+        'error',
+        {
+          default: 'disallow',
+          policies: Object.entries(may).map(([type, allowed]) => ({
+            from: { element: { type } },
+            allow: allowed.map((other) => ({ to: { element: { type: other } } })),
+          })),
+        },
+      ],
+    },
+  },
+  {
+    files: ['src/core/**/*.ts'],
+    rules: {
+      'no-restricted-globals': ['error', 'window', 'document', 'process', 'fetch', 'setTimeout', 'crypto'],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'Core takes randomness as an argument.' },
+        { object: 'Date', property: 'now', message: 'Core takes the clock as an argument.' },
+      ],
+      'no-restricted-imports': [
+        'error',
+        { patterns: ['react*', '@mantine/*', 'astro*', 'drizzle*', 'pg', 'node:*'] },
+      ],
+    },
+  },
+  {
+    files: ['**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': hooks },
+    rules: {
+      ...hooks.configs.recommended.rules,
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      '@typescript-eslint/no-invalid-void-type': 'off',
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+    },
+  },
+);

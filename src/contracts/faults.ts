@@ -1,0 +1,34 @@
+import type { z } from 'zod';
+
+/** One thing wrong with what was sent: where, and in words. */
+export interface Fault {
+  readonly path: string;
+  readonly message: string;
+}
+
+/** The one shape in which the API says no. */
+export interface Problem {
+  readonly type: string;
+  readonly title: string;
+  readonly status: number;
+  readonly faults: readonly Fault[];
+}
+
+/** `pieces[2].colours[0].hex` */
+export const pathText = (path: readonly PropertyKey[]): string =>
+  path.reduce<string>(
+    (text, key) =>
+      typeof key === 'number' ? `${text}[${key}]` : text ? `${text}.${String(key)}` : String(key),
+    '',
+  );
+
+/** Zod's issues as faults; unions are opened so that the field itself is named. */
+export function faultsOf(error: z.ZodError, prefix = ''): Fault[] {
+  return error.issues.flatMap((issue) => {
+    const path = prefix + pathText(issue.path);
+    if (issue.code === 'unrecognized_keys') {
+      return issue.keys.map((key) => ({ path: path ? `${path}.${key}` : key, message: 'not a known field' }));
+    }
+    return [{ path: path || '(whole)', message: issue.message }];
+  });
+}

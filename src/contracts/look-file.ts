@@ -1,0 +1,116 @@
+import { judge, mendsFor, MOST_PIECES, findingKey, type Setting, type Verdict } from '@core/look';
+import { type Piece, pieceFrom } from '@core/piece';
+import { z } from 'zod';
+import { type Fault, faultsOf } from './faults';
+import { budgetSchema, occasionSchema } from './occasion';
+import { asGiven, pieceSchema } from './piece';
+import { clientFileSchema, schoolsSchema } from './profile';
+
+export const LOOK_FORMAT = 'ivory-rail/look@1';
+export const JUDGEMENT_FORMAT = 'ivory-rail/judgement@1';
+
+const unique = (list: readonly { id: string }[]): boolean =>
+  new Set(list.map(({ id }) => id)).size === list.length;
+
+export const lookFileSchema = z.strictObject({
+  format: z.literal(LOOK_FORMAT, { error: `the format is ${LOOK_FORMAT}` }),
+  client: clientFileSchema.optional(),
+  occasion: occasionSchema.optional(),
+  schools: schoolsSchema.partial().optional(),
+  budget: budgetSchema.optional(),
+  pieces: z
+    .array(pieceSchema, { error: 'a list of pieces is wanted' })
+    .min(1, 'a look has at least one piece')
+    .max(MOST_PIECES, `a look has at most ${MOST_PIECES} pieces`)
+    .refine(unique, { error: 'two pieces share an id' }),
+  closet: z.array(pieceSchema).max(2000).optional(),
+});
+
+export interface LookFile {
+  readonly pieces: readonly Piece[];
+  readonly pool: readonly Piece[];
+  readonly setting: Setting;
+}
+
+export type Read =
+  | { readonly ok: true; readonly looks: readonly LookFile[]; readonly many: boolean }
+  | { readonly ok: false; readonly faults: readonly Fault[] };
+
+/** Reads a look file: one look, an array of looks, or JSON lines. All faults are gathered; none is half read. */
+export function readLooks(text: string): Read {
+  const parsed = parseJson(text);
+  if (!parsed.ok) return parsed;
+  const faults: Fault[] = [];
+  const looks: LookFile[] = [];
+  parsed.values.forEach((value, i) => {
+    const result = lookFileSchema.safeParse(value);
+    if (!result.success) faults.push(...faultsOf(result.error, parsed.many ? `[${i}].` : ''));
+    else looks.push(toLook(result.data));
+  });
+  return faults.length > 0 ? { ok: false, faults } : { ok: true, looks, many: parsed.many };
+}
+
+function toLook(file: z.infer<typeof lookFileSchema>): LookFile {
+  const piece = (given: z.infer<typeof pieceSchema>, owned: boolean): Piece =>
+    pieceFrom({ owned, ...asGiven(given) });
+  return {
+    pieces: file.pieces.map((given) => piece(given, false)),
+    pool: (file.closet ?? []).map((given) => piece(given, true)),
+    setting: { client: file.client, occasion: file.occasion, schools: file.schools, budget: file.budget },
+  };
+}
+
+type Parsed = { ok: true; values: unknown[]; many: boolean } | { ok: false; faults: Fault[] };
+
+function parseJson(text: string): Parsed {
+  const body = text.replace(/^\uFEFF/, '').trim();
+  if (body === '') return { ok: false, faults: [{ path: '(file)', message: 'the file is empty' }] };
+  try {
+    const value: unknown = JSON.parse(body);
+    return Array.isArray(value)
+      ? { ok: true, values: value, many: true }
+      : { ok: true, values: [value], many: false };
+  } catch (error) {
+    const rows = body.split(/\r?\n/).filter((row) => row.trim() !== '');
+    if (rows.length < 2)
+      return { ok: false, faults: [{ path: '(file)', message: `not JSON: ${(error as Error).message}` }] };
+    const values: unknown[] = [];
+    for (const [i, row] of rows.entries()) {
+      try {
+        values.push(JSON.parse(row));
+      } catch (bad) {
+        return { ok: false, faults: [{ path: `[${i}]`, message: `not JSON: ${(bad as Error).message}` }] };
+      }
+    }
+    return { ok: true, values, many: true };
+  }
+}
+
+/** The judgement of a look as the file format prints it. */
+export function judgementOf(look: LookFile): Record<string, unknown> {
+  const verdict = judge(look.pieces, look.setting);
+  const mends = mendsFor({ pieces: look.pieces, pool: look.pool, setting: look.setting }, verdict);
+  return {
+    format: JUDGEMENT_FORMAT,
+    complete: verdict.complete,
+    ...(verdict.complete ? {} : { missing: verdict.missing }),
+    sendable: verdict.sendable,
+    score: verdict.score.score,
+    facets: verdict.score.facets.map(({ facet, title, score, rows }) => ({ facet, title, score, rows })),
+    findings: verdict.findings.map((finding) => ({
+      ...finding,
+      mends: mends.get(findingKey(finding)) ?? [],
+    })),
+    beneath: verdict.beneath,
+    hems: verdict.hems.map(({ defaulted, ...hem }) => (defaulted ? { ...hem, cannotTell: true } : hem)),
+    areas: areasPrinted(verdict),
+    clo: verdict.clo ?? null,
+  };
+}
+
+const areasPrinted = (verdict: Verdict): { piece: string; hex: string; share: number }[] =>
+  verdict.areas.swatches.map(({ piece, hex, share }) => ({
+    piece,
+    hex,
+    share: Math.round(share * 1000) / 1000,
+  }));

@@ -1,0 +1,2 @@
+export { type Ask, readAsk } from './asks';
+export * from './life';

@@ -1,0 +1,108 @@
+export const BOX_STATES = [
+  'brief',
+  'pulling',
+  'combining',
+  'written',
+  'packed',
+  'out',
+  'tallying',
+  'closed',
+  'cancelled',
+] as const;
+export type BoxState = (typeof BOX_STATES)[number];
+
+/** The six steps a stylist sees, in order. */
+export const STEPS = ['brief', 'pull', 'combine', 'letter', 'out', 'tally'] as const;
+export type Step = (typeof STEPS)[number];
+
+const STEP_OF: Readonly<Record<BoxState, Step>> = {
+  brief: 'brief',
+  pulling: 'pull',
+  combining: 'combine',
+  written: 'letter',
+  packed: 'out',
+  out: 'out',
+  tallying: 'tally',
+  closed: 'tally',
+  cancelled: 'brief',
+};
+
+/** The step a box stands at. */
+export const stepOf = (state: BoxState): Step => STEP_OF[state];
+
+const FORWARD: readonly BoxState[] = [
+  'brief',
+  'pulling',
+  'combining',
+  'written',
+  'packed',
+  'out',
+  'tallying',
+  'closed',
+];
+
+/** What a guard looks at before a box moves. */
+export interface BoxFacts {
+  readonly lines: readonly {
+    readonly title: string;
+    readonly held: boolean;
+    readonly decision: 'keep' | 'return' | 'exchange' | 'undecided';
+    readonly checkedIn: boolean;
+  }[];
+  readonly hasLetter: boolean;
+}
+
+export type Move =
+  | { readonly ok: true }
+  | { readonly ok: false; readonly faults: readonly { path: string; message: string }[] };
+
+const refuse = (...faults: { path: string; message: string }[]): Move => ({ ok: false, faults });
+
+/** Whether a box may go from one state to another, and if not, why, line by line. */
+export function mayMove(from: BoxState, to: BoxState, facts: BoxFacts): Move {
+  if (to === 'cancelled') {
+    return ['out', 'tallying', 'closed', 'cancelled'].includes(from)
+      ? refuse({ path: 'state', message: 'A box that has gone out cannot be cancelled.' })
+      : { ok: true };
+  }
+  const [a, b] = [FORWARD.indexOf(from), FORWARD.indexOf(to)];
+  if (a < 0 || b < 0) return refuse({ path: 'state', message: `A ${from} box stays as it is.` });
+  const packed = FORWARD.indexOf('packed');
+  if (b < a) {
+    return a <= packed
+      ? { ok: true }
+      : refuse({ path: 'state', message: 'A box that has gone out does not go back a step.' });
+  }
+  if (b > a + 1 && b > packed)
+    return refuse({ path: 'state', message: `A ${from} box is not yet ready for that.` });
+  if (to === 'packed') return guardPacked(facts);
+  if (to === 'closed') return guardClosed(facts);
+  return { ok: true };
+}
+
+function guardPacked({ lines, hasLetter }: BoxFacts): Move {
+  const faults = lines.flatMap((line, i) =>
+    line.held
+      ? []
+      : [
+          {
+            path: `lines[${i}]`,
+            message: `${line.title} is not held any more: hold it again or take it out.`,
+          },
+        ],
+  );
+  if (lines.length === 0) faults.push({ path: 'lines', message: 'The box is empty.' });
+  if (!hasLetter) faults.push({ path: 'letter', message: 'The letter is not written yet.' });
+  return faults.length > 0 ? refuse(...faults) : { ok: true };
+}
+
+function guardClosed({ lines }: BoxFacts): Move {
+  const faults = lines.flatMap((line, i) => {
+    if (line.decision === 'undecided')
+      return [{ path: `lines[${i}]`, message: `${line.title}: keep or return?` }];
+    if (line.decision === 'return' && !line.checkedIn)
+      return [{ path: `lines[${i}]`, message: `${line.title} has not been checked in.` }];
+    return [];
+  });
+  return faults.length > 0 ? refuse(...faults) : { ok: true };
+}

@@ -1,0 +1,4 @@
+export { average, chroma, hue, hueApart, isHex, lab, labToHex, type Lab } from './lab';
+export { deltaE } from './delta-e';
+export { isNeutral, isPale, warmth } from './families';
+export { colourName, colourNames } from './names';

@@ -1,0 +1,127 @@
+import type { Verdict } from '../look';
+import { modeOf, modesOf, type Piece } from '../piece';
+
+/** What the letter says of one piece; every field is drafted and open to the stylist's pen. */
+export interface PieceNote {
+  readonly ref: string;
+  readonly why: string;
+  readonly fit: string;
+  readonly wear: readonly string[];
+  readonly beneath: readonly string[];
+  readonly facts: string;
+  readonly care: string;
+}
+
+export interface LetterDraft {
+  readonly greeting: string;
+  readonly pieces: readonly PieceNote[];
+  readonly looks: readonly { readonly id: string; readonly line: string }[];
+  readonly closing: string;
+}
+
+const CARE: Readonly<Record<Piece['care'], string>> = {
+  machine: 'Machine wash, as the label says.',
+  hand: 'Wash by hand, dry flat.',
+  'dry-clean': 'Dry clean.',
+  spot: 'Wipe clean with a damp cloth.',
+  'do-not-wash': 'Do not wash; air it.',
+};
+
+export interface LetterInput {
+  readonly clientName: string;
+  readonly shopName: string;
+  readonly lines: readonly {
+    readonly ref: string;
+    readonly piece: Piece;
+    readonly ask?: string | undefined;
+    readonly fit: string;
+  }[];
+  readonly looks: readonly {
+    readonly id: string;
+    readonly occasion?: string | undefined;
+    readonly pieces: readonly Piece[];
+    readonly verdict: Verdict;
+  }[];
+  readonly occasions: readonly string[];
+  readonly decideBy?: string | undefined;
+}
+
+/** Drafts the letter from findings, ways of wearing and the facts of each piece. Plain, kind sentences. */
+export function draftLetter(input: LetterInput): LetterDraft {
+  const first = input.clientName.split(' ')[0] ?? input.clientName;
+  const forWhat = input.occasions.length > 0 ? ` for ${list(input.occasions)}` : '';
+  return {
+    greeting: `Dear ${first}, here is your box${forWhat}. Try things on with what you own; keep what you love.`,
+    pieces: input.lines.map((line) => pieceNote(line, input)),
+    looks: input.looks.map((look) => ({ id: look.id, line: lookLine(look) })),
+    closing: `${input.decideBy ? `Please let us know by ${input.decideBy}. ` : ''}Yours, ${input.shopName}`,
+  };
+}
+
+function pieceNote({ ref, piece, ask, fit }: LetterInput['lines'][number], input: LetterInput): PieceNote {
+  const within = input.looks.filter((look) => look.pieces.some((worn) => worn.id === piece.id));
+  const owned = [
+    ...new Set(within.flatMap((look) => look.pieces.filter((worn) => worn.owned).map((worn) => worn.title))),
+  ];
+  const finding = within
+    .flatMap((look) => look.verdict.findings)
+    .find((found) => found.tone === 'works' && found.pieces.includes(piece.id) && found.rule !== 'U6');
+  const why = [
+    ask ? `You asked for ${ask.replace(/[.!]$/, '')}.` : '',
+    owned.length > 0
+      ? `It goes with your ${list(owned.slice(0, 3).map((title) => title.replace(/^Your /i, '')))}.`
+      : '',
+    finding ? finding.text : '',
+  ]
+    .filter(Boolean)
+    .join(' ');
+  const worn = within
+    .flatMap((look) => look.pieces.filter((other) => other.id === piece.id))
+    .map((other) => modeOf(other));
+  const ways = [...worn, ...modesOf(piece)]
+    .filter((mode, i, all) => all.findIndex((other) => other.id === mode.id) === i)
+    .slice(0, 3);
+  return {
+    ref,
+    why: why || 'A piece to build on.',
+    fit: `${fit}.`,
+    wear: ways.filter((mode) => mode.id !== 'worn').map((mode) => `${mode.title}: ${lower(mode.how)}`),
+    beneath: [
+      ...new Set(
+        within.flatMap((look) =>
+          look.verdict.beneath.filter((line) => line.piece === piece.id).map((line) => line.text),
+        ),
+      ),
+    ],
+    facts: factsLine(piece),
+    care: CARE[piece.care],
+  };
+}
+
+function factsLine({ facts, fabric }: Piece): string {
+  const said = [
+    fabric.fibres.length > 0 ? fabric.fibres.map((fibre) => `${fibre.pct} % ${fibre.name}`).join(', ') : '',
+    fabric.lined ? 'lined' : '',
+    facts.closure ? `closes with ${facts.closure}` : '',
+    facts.pockets
+      ? facts.pockets.real > 0
+        ? `${facts.pockets.real} real pockets`
+        : 'pockets for show only'
+      : '',
+    facts.waterproof ? 'keeps the rain out' : '',
+  ].filter(Boolean);
+  return said.length > 0 ? `${capital(said.join('; '))}.` : '';
+}
+
+function lookLine({ occasion, pieces, verdict }: LetterInput['looks'][number]): string {
+  const good = verdict.findings.find(
+    (finding) => finding.tone === 'works' && finding.rule !== 'U6' && finding.rule !== 'K1',
+  );
+  const titles = list(pieces.map((piece) => lower(piece.title)));
+  return `${occasion ? `For ${occasion}: ` : ''}${occasion ? titles : capital(titles)}.${good ? ` ${good.text}` : ''}`;
+}
+
+const lower = (text: string): string => (text[0]?.toLowerCase() ?? '') + text.slice(1);
+const capital = (text: string): string => (text[0]?.toUpperCase() ?? '') + text.slice(1);
+const list = (items: readonly string[]): string =>
+  items.length < 2 ? (items[0] ?? '') : `${items.slice(0, -1).join(', ')} and ${items[items.length - 1]}`;

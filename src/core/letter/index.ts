@@ -1,0 +1,2 @@
+export { type BeneathLine, beneathOf } from './beneath';
+export { draftLetter, type LetterDraft, type LetterInput, type PieceNote } from './draft';

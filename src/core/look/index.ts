@@ -1,0 +1,7 @@
+export { HOUSE_SCHOOLS, type Limits, NOBODY, type Profile, type Schools, schoolsFor } from './client';
+export { completeness } from './complete';
+export { aboutOf, judge, mayOverrule, MOST_PIECES, type Overrule, type Verdict } from './judge';
+export { applyMend, findingKey, type Mend, mendsFor, type MendInput } from './mends';
+export type { Budget, Occasion } from './occasion';
+export { sceneOf, type Setting } from './scene';
+export { type Finding, type FacetScore, pointsOf, type Score, scoreOf } from './score';

@@ -1,0 +1,83 @@
+import type { Hem } from '../figure';
+import type { Piece } from '../piece';
+import { RULES, type Scene, type Settings, thresholdsOf } from '../rules';
+import { beneathOf, type BeneathLine } from '../letter/beneath';
+import { completeness } from './complete';
+import { sceneOf, type Setting } from './scene';
+import { type Finding, type Score, scoreOf } from './score';
+
+/** A finding put aside with a reason; it is kept, shown, and leaves the score. */
+export interface Overrule {
+  readonly rule: string;
+  /** Ids of the pieces the finding spoke of, joined by a bar; empty for the whole look. */
+  readonly about: string;
+  readonly reason: string;
+}
+
+export interface Verdict {
+  readonly complete: boolean;
+  readonly missing: readonly string[];
+  /** Complete, and nothing blocks. */
+  readonly sendable: boolean;
+  readonly findings: readonly Finding[];
+  readonly overruled: readonly Finding[];
+  readonly score: Score;
+  readonly hems: readonly Hem[];
+  readonly areas: Scene['areas'];
+  readonly beneath: readonly BeneathLine[];
+  /** Ensemble insulation in clo (ISO 9920: 0.835 × sum + 0.161), undefined without top and bottom. */
+  readonly clo?: number | undefined;
+}
+
+export const MOST_PIECES = 24;
+
+const ORDER = { blocks: 0, fights: 1, note: 2, works: 3 } as const;
+
+export const aboutOf = (finding: Pick<Finding, 'pieces'>): string => [...finding.pieces].sort().join('|');
+
+/** Judges a look. Pure; the order of the findings does not depend on the order of the pieces. */
+export function judge(
+  pieces: readonly Piece[],
+  setting: Setting = {},
+  settings: Settings = {},
+  overrules: readonly Overrule[] = [],
+): Verdict {
+  const scene = sceneOf(
+    [...pieces].sort((a, b) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0)),
+    setting,
+  );
+  const all: Finding[] = RULES.filter((rule) => !settings[rule.id]?.off).flatMap((rule) =>
+    rule.evaluate(scene, thresholdsOf(rule, settings[rule.id])).map((said) => ({ rule: rule.id, ...said })),
+  );
+  all.sort((a, b) => ORDER[a.tone] - ORDER[b.tone]);
+  const setAside = (finding: Finding): boolean =>
+    finding.tone !== 'works' &&
+    mayOverrule(finding) &&
+    overrules.some((over) => over.rule === finding.rule && over.about === aboutOf(finding));
+  const findings = all.filter((finding) => !setAside(finding));
+  const { complete, missing } = completeness(scene.pieces);
+  return {
+    complete,
+    missing,
+    sendable: complete && !findings.some((finding) => finding.tone === 'blocks'),
+    findings,
+    overruled: all.filter(setAside),
+    score: scoreOf(findings, settings),
+    hems: scene.hems,
+    areas: scene.areas,
+    beneath: beneathOf(scene.pieces),
+    clo: cloOf(scene),
+  };
+}
+
+/** Own nevers and cover, allergies, codes, stock and money stand; everything else may be overruled. */
+export function mayOverrule(finding: Finding): boolean {
+  return finding.tone !== 'blocks' && (RULES.find(({ id }) => id === finding.rule)?.mayOverrule ?? false);
+}
+
+function cloOf({ pieces }: Scene): number | undefined {
+  const slots = new Set(pieces.map((worn) => worn.slot));
+  if (!slots.has('whole') && !(slots.has('top') && slots.has('bottom'))) return undefined;
+  const sum = pieces.reduce((total, worn) => total + worn.clo, 0);
+  return Math.round((0.835 * sum + 0.161) * 1000) / 1000;
+}

@@ -1,0 +1,34 @@
+import { bodyOf, coverOn, hemsOf, landmarksOf } from '../figure';
+import { type Piece, wear } from '../piece';
+import type { Scene } from '../rules/rule';
+import { areasOf, layersOf } from '../sketch';
+import { HOUSE_SCHOOLS, NOBODY, type Profile, type Schools, schoolsFor } from './client';
+import type { Budget, Occasion } from './occasion';
+
+/** For whom, for what and by which lights a look is judged. */
+export interface Setting {
+  readonly client?: Profile | undefined;
+  readonly occasion?: Occasion | undefined;
+  readonly schools?: Partial<Schools> | undefined;
+  readonly shopSchools?: Schools | undefined;
+  readonly budget?: Budget | undefined;
+}
+
+/** Prepares what the rules look at: pieces worn, areas on the raster, hems, cover. */
+export function sceneOf(pieces: readonly Piece[], setting: Setting): Scene {
+  const client = setting.client ?? NOBODY;
+  const body = bodyOf(client.measures);
+  const worn = pieces.map(wear);
+  return {
+    pieces: worn,
+    areas: areasOf(layersOf(worn, body)),
+    body,
+    marks: landmarksOf(body),
+    hems: hemsOf(worn, body),
+    cover: new Map(worn.map((piece) => [piece.piece.id, coverOn(piece, body)])),
+    client,
+    occasion: setting.occasion,
+    schools: schoolsFor(client, setting.schools, setting.shopSchools ?? HOUSE_SCHOOLS),
+    budget: setting.budget,
+  };
+}

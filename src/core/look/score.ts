@@ -1,0 +1,56 @@
+import { type Facet, FACETS, RULES, type Said, type Settings } from '../rules';
+
+/** A finding with the rule that speaks. */
+export interface Finding extends Said {
+  readonly rule: string;
+}
+
+export interface FacetScore {
+  readonly facet: Facet;
+  readonly title: string;
+  /** Rows that add up: the start, each finding, then the clamp where one was needed. */
+  readonly rows: readonly { readonly label: string; readonly points: number }[];
+  readonly score: number;
+}
+
+export interface Score {
+  readonly facets: readonly FacetScore[];
+  /** Mean of the facets, and what rounding it to a whole number did. */
+  readonly mean: number;
+  readonly rounding: number;
+  readonly score: number;
+}
+
+const START = 70;
+/** Ways of wearing and use are shown, and stay out of a look's score. */
+const OUTSIDE: readonly Facet[] = ['M', 'U'];
+
+/** Points of a finding: its rule's weight, or the shop's. A block counts as a fight; it stops the look by itself. */
+export function pointsOf(finding: Finding, settings: Settings = {}): number {
+  const rule = RULES.find(({ id }) => id === finding.rule);
+  const tone = finding.tone === 'blocks' ? 'fights' : finding.tone;
+  return settings[finding.rule]?.weight?.[tone] ?? rule?.weight[tone] ?? 0;
+}
+
+/** Score of a look with a breakdown that adds up to the number shown. */
+export function scoreOf(findings: readonly Finding[], settings: Settings = {}): Score {
+  const present = new Set(RULES.map((rule) => rule.facet));
+  const facets = (Object.keys(FACETS) as Facet[])
+    .filter((facet) => present.has(facet) && !OUTSIDE.includes(facet))
+    .map((facet) => facetScore(facet, findings, settings));
+  const mean = facets.reduce((sum, facet) => sum + facet.score, 0) / Math.max(1, facets.length);
+  const score = Math.round(mean);
+  return { facets, mean, rounding: score - mean, score };
+}
+
+function facetScore(facet: Facet, findings: readonly Finding[], settings: Settings): FacetScore {
+  const rows = [{ label: 'Start', points: START }];
+  for (const finding of findings) {
+    if (RULES.find(({ id }) => id === finding.rule)?.facet !== facet) continue;
+    rows.push({ label: finding.rule, points: pointsOf(finding, settings) });
+  }
+  const sum = rows.reduce((total, row) => total + row.points, 0);
+  const score = Math.min(100, Math.max(0, sum));
+  if (score !== sum) rows.push({ label: sum > 100 ? 'At most 100' : 'At least 0', points: score - sum });
+  return { facet, title: FACETS[facet], rows, score };
+}

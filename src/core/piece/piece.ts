@@ -1,0 +1,183 @@
+import type {
+  BACKS,
+  CARES,
+  Category,
+  DIRECTIONS,
+  FINISHES,
+  HOURS,
+  JEWEL_MATERIALS,
+  Leg,
+  MeasureName,
+  METALS,
+  Neckline,
+  Origin,
+  PatternKind,
+  RISES,
+  SEASONS,
+  SHEERS,
+  SIDES,
+  SILHOUETTES,
+  Sleeve,
+  SOLES,
+  STRAPS,
+  Texture,
+  TOES,
+  VOLUMES,
+  WAIST_DETAILS,
+  WEIGHTS,
+  Zone,
+} from './words';
+
+/** A colour of a piece with the share of the piece it takes, 0..1. */
+export interface Swatch {
+  readonly hex: string;
+  readonly share: number;
+  readonly name?: string | undefined;
+}
+
+export interface Pattern {
+  readonly kind: PatternKind;
+  readonly direction?: (typeof DIRECTIONS)[number] | undefined;
+  /** Repeat in mm, 1..1000. */
+  readonly repeatMm: number;
+  /** 0 (tone on tone) .. 1 (black on white). */
+  readonly contrast: number;
+}
+
+export interface Fabric {
+  readonly fibres: readonly { readonly name: string; readonly pct: number }[];
+  readonly texture: Texture;
+  readonly finish: (typeof FINISHES)[number];
+  readonly weight: (typeof WEIGHTS)[number];
+  readonly sheer: (typeof SHEERS)[number];
+  readonly stretchPct: number;
+  readonly lined: boolean;
+}
+
+export interface Cut {
+  readonly neckline?: Neckline | undefined;
+  readonly necklineDepthMm?: number | undefined;
+  readonly strap?: (typeof STRAPS)[number] | undefined;
+  readonly bareSide?: (typeof SIDES)[number] | undefined;
+  readonly sleeve?: Sleeve | undefined;
+  readonly sleeveVolume?: (typeof VOLUMES)[number] | undefined;
+  readonly back?: (typeof BACKS)[number] | undefined;
+  readonly silhouette?: (typeof SILHOUETTES)[number] | undefined;
+  readonly waistDetail?: (typeof WAIST_DETAILS)[number] | undefined;
+  readonly leg?: Leg | undefined;
+  readonly rise?: (typeof RISES)[number] | undefined;
+  readonly toe?: (typeof TOES)[number] | undefined;
+  readonly sole?: (typeof SOLES)[number] | undefined;
+  readonly heelTipMm?: number | undefined;
+  /** Drop of earrings, mm. */
+  readonly drop?: number | undefined;
+  readonly train?: boolean | undefined;
+}
+
+export type Measures = { readonly [name in MeasureName]?: number | undefined };
+export type MeasureOrigins = { readonly [name in MeasureName]?: Origin | undefined };
+
+/** A part that differs from the piece (sheer sleeves) or comes off (a cape). */
+export interface Part {
+  readonly zone: Zone;
+  readonly fabric?: Fabric | undefined;
+  readonly colours?: readonly Swatch[] | undefined;
+  readonly detachable?: boolean | undefined;
+  readonly priceMinor?: number | undefined;
+}
+
+export interface Facts {
+  readonly closure?: string | undefined;
+  readonly pockets?: { readonly real: number; readonly depthMm: number } | undefined;
+  readonly vent?: boolean | undefined;
+  readonly beltLoops?: boolean | undefined;
+  readonly waterproof?: boolean | undefined;
+  readonly releasedHem?: boolean | undefined;
+  readonly reversible?: boolean | undefined;
+}
+
+/**
+ * What a piece is made of, cut like and worth: everything a way of wearing may change. Lengths in
+ * mm, girths as full circumference, mass in g, insulation in clo, price in minor units.
+ */
+export interface Attributes {
+  readonly slot?: Slot | undefined;
+  readonly colours: readonly Swatch[];
+  readonly pattern: Pattern;
+  readonly fabric: Fabric;
+  readonly parts: readonly Part[];
+  readonly metal: (typeof METALS)[number];
+  readonly metalContent: readonly string[];
+  readonly material?: (typeof JEWEL_MATERIALS)[number] | undefined;
+  /** 0 beach .. 10 full evening dress. */
+  readonly formality: number;
+  readonly hour: (typeof HOURS)[number];
+  readonly seasons: readonly (typeof SEASONS)[number][];
+  /** 0..5: how much it asks to be looked at. */
+  readonly statement: number;
+  readonly moods: readonly string[];
+  /** 0..5: how far from the usual. */
+  readonly edge: number;
+  readonly volume: (typeof VOLUMES)[number];
+  /** 0 drapes .. 3 stands by itself. */
+  readonly structure: number;
+  readonly cut: Cut;
+  readonly measures: Measures;
+  readonly covers?: readonly Zone[] | undefined;
+  readonly features: readonly {
+    readonly zone: Zone;
+    readonly what: string;
+    readonly atMm?: number | undefined;
+  }[];
+  readonly facts: Facts;
+  readonly warmthClo?: number | undefined;
+  readonly care: (typeof CARES)[number];
+  readonly weightG?: number | undefined;
+  readonly bag?: { readonly capacityL: number; readonly zip: boolean } | undefined;
+}
+
+/** A way of wearing: `changes` overrides any attribute; `how` is the instruction the letter prints. */
+export interface Mode {
+  readonly id: string;
+  readonly title: string;
+  readonly how: string;
+  readonly changes: Partial<Attributes>;
+}
+
+/** What the rules see: a garment in the client's size, or an owned item, in one mode. */
+export interface Piece extends Attributes {
+  readonly id: string;
+  readonly title: string;
+  readonly owned: boolean;
+  readonly assumed?: boolean | undefined;
+  readonly styleId?: string | undefined;
+  readonly set?: string | undefined;
+  readonly category: Category;
+  readonly origins: MeasureOrigins;
+  readonly priceMinor?: number | undefined;
+  readonly modes: readonly Mode[];
+  /** Id of the mode worn; absent: the first of the piece's modes. */
+  readonly mode?: string | undefined;
+}
+
+export const SLOTS = [
+  'beneath',
+  'legwear',
+  'top',
+  'bottom',
+  'whole',
+  'layer',
+  'shoes',
+  'bag',
+  'belt',
+  'scarf',
+  'head',
+  'neck',
+  'ears',
+  'wrist',
+  'hand',
+  'watch',
+  'tie',
+  'pocket',
+] as const;
+export type Slot = (typeof SLOTS)[number];

@@ -1,0 +1,174 @@
+import { average } from '../colour';
+import { CATEGORY, type CategoryFacts } from './categories';
+import { modeOf } from './modes';
+import type { MeasureOrigins, Measures, Mode, Piece, Slot, Swatch } from './piece';
+import { MEASURES, type MeasureName, type Origin, type Zone } from './words';
+
+/** A piece as it is worn: mode applied, measures complete, cover and seen colours worked out. */
+export interface Worn {
+  readonly piece: Piece;
+  readonly mode: Mode;
+  readonly facts: CategoryFacts;
+  readonly slot: Slot;
+  /** Layer order from the skin outwards. */
+  readonly order: number;
+  readonly measures: Measures;
+  readonly origins: MeasureOrigins;
+  readonly covers: ReadonlySet<Zone>;
+  /** Zones covered by semi-sheer cloth only. */
+  readonly halfCovers: ReadonlySet<Zone>;
+  /** Colours as the eye meets them: a micro pattern is the one colour it melts into. */
+  readonly seen: readonly Swatch[];
+  /** Every colour of the cloth, micro or not; these count for echoes. */
+  readonly swatches: readonly Swatch[];
+  readonly micro: boolean;
+  readonly clo: number;
+}
+
+/** True when a pattern is too small or too faint to be seen as one (repeat × contrast < 2). */
+export function isMicro(piece: Pick<Piece, 'pattern'>): boolean {
+  const { kind, repeatMm, contrast } = piece.pattern;
+  return kind === 'solid' || kind === 'marl' || repeatMm * contrast < 2;
+}
+
+/** A measure of a worn piece in mm with its origin, or undefined when the category has none. */
+export function measure(worn: Worn, name: MeasureName): { mm: number; origin: Origin } | undefined {
+  const mm = worn.measures[name];
+  return mm === undefined ? undefined : { mm, origin: worn.origins[name] ?? 'defaulted' };
+}
+
+/** Applies the mode worn, fills measures from the category table and works out cover and colours. */
+export function wear(piece: Piece): Worn {
+  const mode = modeOf(piece);
+  const now: Piece = { ...piece, ...mode.changes };
+  const facts = CATEGORY[piece.category];
+  const slot = mode.changes.slot ?? piece.slot ?? facts.slot;
+  const { measures, origins } = complete(now, facts.measures);
+  const { covers, halfCovers } = cover(now, mode, facts);
+  const micro = isMicro(now);
+  const first = now.colours[0];
+  return {
+    piece: now,
+    mode,
+    facts,
+    slot,
+    order: slot === facts.slot ? facts.order : facts.order + 15,
+    measures,
+    origins,
+    covers,
+    halfCovers,
+    seen: micro && now.colours.length > 1 && first ? [{ hex: average(now.colours), share: 1 }] : now.colours,
+    swatches: now.colours,
+    micro,
+    clo: now.warmthClo ?? facts.clo,
+  };
+}
+
+function complete(piece: Piece, usual: Measures): { measures: Measures; origins: MeasureOrigins } {
+  const measures: Partial<Record<MeasureName, number>> = {};
+  const origins: Partial<Record<MeasureName, Origin>> = {};
+  for (const name of MEASURES) {
+    const given = piece.measures[name];
+    if (given !== undefined) {
+      measures[name] = given;
+      origins[name] = piece.origins[name] ?? 'given';
+    } else if (usual[name] !== undefined) {
+      measures[name] = sleeveOf(piece, name) ?? usual[name];
+      origins[name] = 'defaulted';
+    }
+  }
+  return { measures, origins };
+}
+
+/** Usual sleeve lengths from the shoulder point, mm; common practice. */
+const SLEEVE_MM = { none: 0, cap: 90, short: 190, elbow: 330, 'three-quarter': 450, long: 610 } as const;
+
+function sleeveOf(piece: Piece, name: MeasureName): number | undefined {
+  return name === 'sleeve' && piece.cut.sleeve ? SLEEVE_MM[piece.cut.sleeve] : undefined;
+}
+
+const SLEEVE_COVER: Readonly<Record<string, readonly Zone[]>> = {
+  none: [],
+  cap: [],
+  short: [],
+  elbow: ['upper-arms'],
+  'three-quarter': ['upper-arms'],
+  long: ['upper-arms', 'lower-arms'],
+};
+
+/** Sleeve a category has when its cut says nothing. */
+export function usualSleeve(category: Piece['category']): NonNullable<Piece['cut']['sleeve']> {
+  if (['tank', 'waistcoat', 'underlayer', 'dress', 'jumpsuit', 'bodysuit'].includes(category)) return 'none';
+  return ['tee', 'polo'].includes(category) ? 'short' : 'long';
+}
+
+function cover(piece: Piece, mode: Mode, facts: CategoryFacts) {
+  const zones = new Set<Zone>(piece.covers ?? usualCover(piece, facts));
+  if (mode.id === 'sleeves-rolled') zones.delete('lower-arms');
+  if (mode.id === 'over-shoulders')
+    ['chest', 'midriff', 'lower-arms'].forEach((zone) => zones.delete(zone as Zone));
+  if (mode.id === 'open') ['chest', 'midriff'].forEach((zone) => zones.delete(zone as Zone));
+  const half = new Set<Zone>();
+  for (const part of [{ zone: undefined, fabric: piece.fabric }, ...piece.parts]) {
+    if (!part.fabric || part.fabric.sheer === 'opaque' || (part.zone === undefined && piece.fabric.lined))
+      continue;
+    for (const zone of part.zone ? [part.zone] : [...zones]) {
+      if (!zones.delete(zone)) continue;
+      if (part.fabric.sheer === 'semi') half.add(zone);
+    }
+  }
+  return { covers: zones, halfCovers: half };
+}
+
+function usualCover(piece: Piece, facts: CategoryFacts): Zone[] {
+  const zones = new Set<Zone>(facts.covers);
+  const { cut, measures } = piece;
+  if (facts.shape === 'upper' || facts.shape === 'whole') {
+    for (const zone of SLEEVE_COVER[cut.sleeve ?? usualSleeve(piece.category)] ?? []) zones.add(zone);
+    if (cut.neckline === 'high' || cut.neckline === 'roll') zones.add('neck');
+    if (cut.neckline === 'strapless' || cut.neckline === 'halter') zones.delete('shoulders');
+    if (cut.neckline === 'one-shoulder') zones.delete('shoulders');
+    if (cut.strap === 'thin') zones.delete('shoulders');
+    if (cut.back === 'low' || cut.back === 'open' || cut.neckline === 'halter') zones.delete('back');
+    const depth = cut.necklineDepthMm ?? 0;
+    if (depth > 230) zones.delete('chest');
+  }
+  const length = measures.length;
+  if (length !== undefined) {
+    if (facts.shape === 'whole' && piece.category === 'dress')
+      byLength(zones, length, [
+        ['thighs', 880],
+        ['knees', 1010],
+        ['calves', 1230],
+        ['ankles', 1380],
+      ]);
+    if (piece.category === 'skirt')
+      byLength(zones, length, [
+        ['thighs', 480],
+        ['knees', 610],
+        ['calves', 830],
+        ['ankles', 980],
+      ]);
+    if (piece.category === 'coat' || piece.category === 'raincoat')
+      byLength(zones, length, [
+        ['thighs', 880],
+        ['knees', 1010],
+        ['calves', 1230],
+      ]);
+    if (facts.slot === 'top' || (facts.slot === 'layer' && facts.shape === 'upper' && length < 860)) {
+      if (length < 430) zones.delete('midriff');
+      if (length >= 720) zones.add('seat');
+    }
+  }
+  if (piece.category === 'shorts' && (measures.inseam ?? 200) < 120) zones.delete('thighs');
+  if (facts.shape === 'shoe' && cut.toe === 'open') zones.delete('feet');
+  return [...zones];
+}
+
+/** Where nobody measured the client, a length stands for a zone on a body of usual height. */
+function byLength(zones: Set<Zone>, length: number, steps: readonly (readonly [Zone, number])[]): void {
+  for (const [zone, from] of steps) {
+    if (length >= from) zones.add(zone);
+    else zones.delete(zone);
+  }
+}

@@ -1,0 +1,205 @@
+import { deltaE, lab } from '../../colour';
+import type { Worn } from '../../piece';
+import { defineRule } from '../define';
+import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
+
+/** N1: two prints go together by a shared colour and a difference of scale. */
+export const mix = defineRule({
+  id: 'N1',
+  facet: 'N',
+  title: 'Mixing prints',
+  question: 'Do two prints share a colour and differ in scale?',
+  thresholds: {
+    near: { value: 12, unit: 'ΔE', says: 'Up to this two swatches are one colour.', min: 4, max: 25 },
+    share: {
+      value: 0.08,
+      unit: 'share',
+      says: 'Least share of the shared colour in each print.',
+      min: 0.02,
+      max: 0.4,
+    },
+    scale: {
+      value: 2,
+      unit: '×',
+      says: 'One repeat is at least this many times the other.',
+      min: 1.2,
+      max: 5,
+    },
+    contrast: { value: 0.3, unit: '', says: 'Or their contrast differs by this much.', min: 0.1, max: 0.8 },
+  },
+  weight: USUAL_WEIGHT,
+  mayOverrule: true,
+  source: COMMON_PRACTICE,
+  evaluate({ pieces, schools }, at) {
+    const prints = onePerSet(pieces.filter((worn) => !worn.micro));
+    if (schools.pattern === 'none') {
+      return prints.map((worn): Said => ({
+        tone: 'fights',
+        pieces: [worn.piece.id],
+        text: `${named(worn)} is printed, and this client wears no prints.`,
+      }));
+    }
+    const said: Said[] = [];
+    for (const [i, one] of prints.entries()) {
+      for (const other of prints.slice(i + 1))
+        said.push(judgePair(one, other, at, schools.pattern === 'mix'));
+    }
+    return said;
+  },
+  examples: [
+    [
+      {
+        title: 'A fine navy stripe with a large navy floral',
+        look: [
+          {
+            id: 'tee',
+            category: 'tee',
+            colours: [
+              { hex: '#f4f1e8', share: 0.6 },
+              { hex: '#1f2a44', share: 0.4 },
+            ],
+            pattern: { kind: 'stripe', repeatMm: 20, contrast: 0.8 },
+          },
+          {
+            id: 'skirt',
+            category: 'skirt',
+            colours: [
+              { hex: '#1f2a44', share: 0.7 },
+              { hex: '#c46a7a', share: 0.3 },
+            ],
+            pattern: { kind: 'floral', repeatMm: 90, contrast: 0.5 },
+          },
+        ],
+        expect: 'works',
+      },
+      {
+        title: 'The floral in green, without a shared colour',
+        look: [
+          {
+            id: 'tee',
+            category: 'tee',
+            colours: [
+              { hex: '#f4f1e8', share: 0.6 },
+              { hex: '#1f2a44', share: 0.4 },
+            ],
+            pattern: { kind: 'stripe', repeatMm: 20, contrast: 0.8 },
+          },
+          {
+            id: 'skirt',
+            category: 'skirt',
+            colours: [
+              { hex: '#3c7d4b', share: 0.7 },
+              { hex: '#c46a7a', share: 0.3 },
+            ],
+            pattern: { kind: 'floral', repeatMm: 90, contrast: 0.5 },
+          },
+        ],
+        expect: 'note',
+      },
+    ],
+    [
+      {
+        title: 'A suit of one checked cloth',
+        look: [
+          {
+            id: 'blazer',
+            category: 'blazer',
+            set: 'suit',
+            colours: [
+              { hex: '#4a4d55', share: 0.7 },
+              { hex: '#8a8d95', share: 0.3 },
+            ],
+            pattern: { kind: 'check', repeatMm: 40, contrast: 0.4 },
+          },
+          {
+            id: 'trousers',
+            category: 'trousers',
+            set: 'suit',
+            colours: [
+              { hex: '#4a4d55', share: 0.7 },
+              { hex: '#8a8d95', share: 0.3 },
+            ],
+            pattern: { kind: 'check', repeatMm: 40, contrast: 0.4 },
+          },
+        ],
+        schools: { pattern: 'one' },
+        expect: 'silent',
+      },
+      {
+        title: 'The same two as separates of near checks',
+        look: [
+          {
+            id: 'blazer',
+            category: 'blazer',
+            colours: [
+              { hex: '#4a4d55', share: 0.7 },
+              { hex: '#8a8d95', share: 0.3 },
+            ],
+            pattern: { kind: 'check', repeatMm: 40, contrast: 0.4 },
+          },
+          {
+            id: 'trousers',
+            category: 'trousers',
+            colours: [
+              { hex: '#4a4d55', share: 0.7 },
+              { hex: '#8a8d95', share: 0.3 },
+            ],
+            pattern: { kind: 'check', repeatMm: 40, contrast: 0.4 },
+          },
+        ],
+        schools: { pattern: 'one' },
+        expect: 'fights',
+      },
+    ],
+  ],
+});
+
+/** A set counts as one print. */
+function onePerSet(prints: readonly Worn[]): Worn[] {
+  const sets = new Set<string>();
+  return prints.filter(({ piece }) => {
+    if (piece.set === undefined) return true;
+    if (sets.has(piece.set)) return false;
+    sets.add(piece.set);
+    return true;
+  });
+}
+
+function judgePair(one: Worn, other: Worn, at: Record<string, number>, mixing: boolean): Said {
+  const near = at.near ?? 12;
+  const least = at.share ?? 0.08;
+  const shared = one.swatches.some((a) =>
+    other.swatches.some(
+      (b) => a.share >= least && b.share >= least && deltaE(lab(a.hex), lab(b.hex)) <= near,
+    ),
+  );
+  const [p, q] = [one.piece.pattern, other.piece.pattern];
+  const scale = Math.max(p.repeatMm, q.repeatMm) / Math.min(p.repeatMm, q.repeatMm);
+  const kinds = new Set([p.kind, q.kind]);
+  const differ =
+    scale >= (at.scale ?? 2) ||
+    Math.abs(p.contrast - q.contrast) >= (at.contrast ?? 0.3) ||
+    (kinds.has('stripe') && kinds.has('floral'));
+  const pieces = [one.piece.id, other.piece.id];
+  const measured = `repeats ${p.repeatMm} and ${q.repeatMm} mm; ${at.scale}× apart is wanted`;
+  if (shared && differ) {
+    return {
+      tone: 'works',
+      pieces,
+      measured,
+      text: `${named(one, other)} mix well: a shared colour, and one print larger than the other.`,
+    };
+  }
+  const want =
+    !shared && !differ
+      ? 'neither a shared colour nor a difference of scale'
+      : shared
+        ? 'no difference of scale'
+        : 'no shared colour';
+  return {
+    tone: mixing ? 'note' : 'fights',
+    pieces,
+    measured,
+    text: `${named(one, other)} are two prints with ${want}.`,
+  };
+}

@@ -1,0 +1,109 @@
+import type { Body, Hem, Landmarks } from '../figure';
+import type { Budget, Occasion } from '../look/occasion';
+import type { Profile, Schools } from '../look/client';
+import type { GivenPiece, Worn, Zone } from '../piece';
+import type { Areas } from '../sketch';
+
+export type Tone = 'works' | 'note' | 'fights' | 'blocks';
+
+export const FACETS = {
+  C: 'Colour',
+  N: 'Pattern',
+  S: 'Surface',
+  F: 'Focus',
+  R: 'Formality',
+  P: 'Proportion',
+  K: 'Fit and cover',
+  W: 'Weather',
+  M: 'Ways of wearing',
+  U: 'Use',
+} as const;
+export type Facet = keyof typeof FACETS;
+
+/** Everything a rule may look at. Prepared once for a look. */
+export interface Scene {
+  readonly pieces: readonly Worn[];
+  readonly areas: Areas;
+  readonly body: Body;
+  readonly marks: Landmarks;
+  readonly hems: readonly Hem[];
+  /** Zones each piece covers on this body. */
+  readonly cover: ReadonlyMap<string, ReadonlySet<Zone>>;
+  readonly client: Profile;
+  readonly occasion?: Occasion | undefined;
+  readonly schools: Schools;
+  readonly budget?: Budget | undefined;
+}
+
+/** One statement of a rule. `pieces` are ids; `measured` is the number behind it, in words. */
+export interface Said {
+  readonly tone: Tone;
+  readonly pieces: readonly string[];
+  readonly text: string;
+  readonly measured?: string | undefined;
+  readonly zone?: Zone | undefined;
+  readonly cannotTell?: boolean | undefined;
+}
+
+export interface Threshold {
+  readonly value: number;
+  readonly unit: string;
+  readonly says: string;
+  readonly min: number;
+  readonly max: number;
+}
+
+/** A look with one change that flips the verdict: a rule's tests and its entry in House rules. */
+export interface Example {
+  readonly title: string;
+  readonly look: readonly GivenPiece[];
+  readonly client?: Partial<Profile> | undefined;
+  readonly occasion?: Partial<Occasion> | undefined;
+  readonly schools?: Partial<Schools> | undefined;
+  readonly budget?: Budget | undefined;
+  /** The strongest tone expected; `silent` when the rule has nothing to say. */
+  readonly expect: Tone | 'silent';
+}
+
+export interface Rule<N extends string = string> {
+  readonly id: string;
+  readonly facet: Facet;
+  readonly title: string;
+  /** The question the rule asks, as a stylist would. */
+  readonly question: string;
+  readonly thresholds: Readonly<Record<N, Threshold>>;
+  /** Points per tone; `blocks` stops a look whatever its points. */
+  readonly weight: Readonly<Record<'works' | 'note' | 'fights', number>>;
+  /** False: a finding stands; one changes the client or the occasion instead. */
+  readonly mayOverrule: boolean;
+  readonly source: string;
+  readonly evaluate: (scene: Scene, at: Readonly<Record<N, number>>) => readonly Said[];
+  /** Pairs: the second of each differs from the first by one change. */
+  readonly examples: readonly (readonly [Example, Example])[];
+}
+
+export const USUAL_WEIGHT = { works: 6, note: -6, fights: -18 } as const;
+export const COMMON_PRACTICE = 'Common practice, no source.';
+
+/** A shop's own settings of a rule. */
+export interface Tuning {
+  readonly off?: boolean | undefined;
+  readonly weight?: Partial<Rule['weight']> | undefined;
+  readonly thresholds?: Readonly<Record<string, number>> | undefined;
+}
+export type Settings = Readonly<Record<string, Tuning>>;
+
+/** Thresholds in force: the rule's defaults with the shop's changes over them. */
+export function thresholdsOf(rule: Rule, tuning: Tuning | undefined): Record<string, number> {
+  return Object.fromEntries(
+    Object.entries(rule.thresholds).map(([name, { value }]) => [name, tuning?.thresholds?.[name] ?? value]),
+  );
+}
+
+/** Names the pieces of a sentence: "Lake shirt", "Lake shirt and Rope belt". */
+export function named(...pieces: readonly Worn[]): string {
+  const titles = pieces.map((worn) => worn.piece.title);
+  return titles.length < 2
+    ? (titles[0] ?? '')
+    : `${titles.slice(0, -1).join(', ')} and ${titles[titles.length - 1]}`;
+}

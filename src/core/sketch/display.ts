@@ -1,0 +1,55 @@
+import type { Path } from '../path';
+
+/** A drawing as data, in mm: painters in ui (React), on the server (SVG string) and in PDF only paint it. */
+export type Item =
+  | {
+      readonly kind: 'path';
+      readonly path: Path;
+      readonly fill?: string | undefined;
+      /** 0..1; cloth that shows what is beneath is below 1. */
+      readonly opacity?: number | undefined;
+      readonly stroke?: string | undefined;
+      readonly strokeMm?: number | undefined;
+      readonly dash?: readonly number[] | undefined;
+    }
+  | {
+      readonly kind: 'clip';
+      readonly path: Path;
+      readonly items: readonly Item[];
+      readonly opacity?: number | undefined;
+    }
+  | { readonly kind: 'group'; readonly id: string; readonly items: readonly Item[] };
+
+export interface Drawing {
+  /** View box in mm. */
+  readonly box: { readonly x: number; readonly y: number; readonly w: number; readonly h: number };
+  readonly items: readonly Item[];
+}
+
+/** A closed piece of cloth (or hide, or metal); what the raster counts. */
+export interface Panel {
+  readonly path: Path;
+  /** `under` panels are painted first: sleeves below the body, the inside of a neckline. */
+  readonly under?: boolean;
+  /** Inside of the garment: painted darker, not counted. */
+  readonly inside?: boolean;
+  /** Index of the part of the piece this panel is made of; absent: the main cloth. */
+  readonly tone?: 'main' | 'second' | 'metal' | 'sole';
+}
+
+/** Weight of a line, as on a technical flat: outline, seam, then stitch and fold. */
+export type LineKind = 'edge' | 'seam' | 'stitch' | 'fold';
+
+export interface Sketch {
+  readonly panels: readonly Panel[];
+  readonly lines: readonly { readonly kind: LineKind; readonly path: Path }[];
+  /** Small solid things: buttons, buckles, stones. */
+  readonly dots: readonly {
+    readonly x: number;
+    readonly y: number;
+    readonly r: number;
+    readonly tone?: 'metal' | 'main' | 'second';
+  }[];
+}
+
+export const LINE_MM: Readonly<Record<LineKind, number>> = { edge: 4.2, seam: 2.6, stitch: 1.8, fold: 1.8 };

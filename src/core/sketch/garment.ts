@@ -1,0 +1,39 @@
+import type { Frame } from '../figure';
+import type { Worn } from '../piece';
+import { bagSketch } from './bag';
+import type { Sketch } from './display';
+import { drapeSketch } from './drape';
+import { headSketch } from './head';
+import { jewelSketch } from './jewel';
+import { legwearSketch } from './legwear';
+import { lowerSketch } from './lower';
+import { shoeSketch } from './shoe';
+import { stripSketch } from './strip';
+import { upperSketch } from './upper';
+import { wholeSketch } from './whole';
+
+/** The shapes of a piece in a frame, before colour: closed panels, lines by weight, small dots. In mm. */
+export function sketchOf(frame: Frame, worn: Worn): Sketch {
+  switch (worn.facts.shape) {
+    case 'upper':
+      return upperSketch(frame, worn);
+    case 'lower':
+      return lowerSketch(frame, worn);
+    case 'whole':
+      return wholeSketch(frame, worn);
+    case 'shoe':
+      return shoeSketch(frame, worn);
+    case 'leg':
+      return legwearSketch(frame, worn);
+    case 'bag':
+      return bagSketch(frame, worn);
+    case 'strip':
+      return stripSketch(frame, worn);
+    case 'drape':
+      return drapeSketch(frame, worn);
+    case 'head':
+      return headSketch(frame, worn);
+    case 'jewel':
+      return jewelSketch(frame, worn);
+  }
+}

@@ -1,0 +1,326 @@
+import type { Frame } from '../figure';
+import { lines, mirrorPath, type Path, type Point, smooth, type Step, symmetric } from '../path';
+import type { Leg, Worn } from '../piece';
+import type { Sketch } from './display';
+import { follow, type Lines } from './upper';
+
+const leg = (kind: Leg | undefined, thigh: number, opening: number): number => {
+  switch (kind) {
+    case 'skinny':
+      return Math.min(thigh * 0.66, opening * 1.5);
+    case 'slim':
+      return thigh * 0.72;
+    case 'bootcut':
+      return Math.min(thigh * 0.74, opening * 0.92);
+    case 'flare':
+      return Math.min(thigh * 0.72, opening * 0.66);
+    case 'wide':
+      return opening * 1.02;
+    case 'barrel':
+      return thigh * 1.08;
+    default:
+      return thigh * 0.5 + opening * 0.45;
+  }
+};
+
+/** Top of the waistband in the frame: crotch less the front rise, or the waist. */
+export function waistbandY(frame: Frame, worn: Worn): number {
+  const { rise } = worn.measures;
+  return rise === undefined ? frame.y.waist : Math.max(frame.y.crotch - rise, frame.y.waist - 40);
+}
+
+interface LegShape {
+  /** From the hip down the outside, round the hem and up the inside to the crotch (right half). */
+  readonly path: readonly Step[];
+  readonly hem: number;
+  readonly outer: Point;
+  readonly inner: Point;
+  readonly middle: Path;
+}
+
+/** Right leg of trousers from the hip point on; shared by trousers, jeans, leggings, shorts, jumpsuits. */
+export function legOf(frame: Frame, worn: Worn, hip: Point): LegShape {
+  const { measures, piece } = worn;
+  const thigh = measures.thigh ?? 600;
+  const opening = measures.legOpening ?? 360;
+  const cuff = worn.mode.id === 'cuffed' ? 60 : 0;
+  const inseam = (measures.inseam ?? 780) - cuff;
+  const boots = worn.mode.id === 'into-boots' && !frame.flat;
+  const hem = Math.min(frame.y.crotch + inseam, frame.flat ? Infinity : boots ? frame.y.calf : -2);
+  const kneeGirth = leg(
+    piece.cut.leg ?? (piece.category === 'leggings' ? 'skinny' : undefined),
+    thigh,
+    opening,
+  );
+  const width = (y: number): number => {
+    const girth =
+      y < frame.y.knee
+        ? mix(thigh, kneeGirth, (y - frame.y.crotch) / (frame.y.knee - frame.y.crotch))
+        : mix(kneeGirth, opening, (y - frame.y.knee) / Math.max(1, frame.y.crotch + inseam - frame.y.knee));
+    // At the crotch the two legs share the hip: neither is drawn wider than its half.
+    const most = y <= frame.y.crotch + 1 ? hip[0] - 4 : y < frame.y.knee - 1 ? hip[0] * 1.02 : Infinity;
+    return Math.min(frame.tube(girth), most);
+  };
+  const edge = (y: number): { outer: Point; inner: Point } => {
+    const w = width(y);
+    const x = Math.max(frame.legX(y), w / 2 + 3);
+    return { outer: [x + w / 2, y], inner: [Math.max(2, x - w / 2), y] };
+  };
+  const short = hem < frame.y.knee + 40;
+  const mid = short ? (frame.y.crotch + hem) / 2 : frame.y.knee;
+  const [atCrotch, atMid, atHem] = [edge(frame.y.crotch), edge(mid), edge(hem)];
+  const crotchOuter: Point = [Math.max(hip[0] * 0.985, atCrotch.outer[0]), frame.y.crotch];
+  const outer = follow(hip, [crotchOuter, atMid.outer, atHem.outer]);
+  const inner = smooth([atHem.inner, atMid.inner, [3, frame.y.crotch + 12]], false, 0.6).slice(1);
+  return {
+    path: [
+      ...outer,
+      ['Q', (atHem.outer[0] + atHem.inner[0]) / 2, hem + 6, atHem.inner[0], hem],
+      ...inner,
+      ['L', 0, frame.y.crotch],
+    ],
+    hem,
+    outer: atHem.outer,
+    inner: atHem.inner,
+    middle: smooth([
+      [(hip[0] + 6) / 2, frame.y.hip],
+      [(atMid.outer[0] + atMid.inner[0]) / 2, mid],
+      [(atHem.outer[0] + atHem.inner[0]) / 2, hem - 8],
+    ]),
+  };
+}
+
+const mix = (a: number, b: number, t: number): number => a + (b - a) * Math.min(1, Math.max(0, t));
+
+/** Trousers, jeans, leggings, shorts and skirts. */
+export function lowerSketch(frame: Frame, worn: Worn): Sketch {
+  return worn.piece.category === 'skirt' ? skirtSketch(frame, worn) : trouserSketch(frame, worn);
+}
+
+function waistline(frame: Frame, worn: Worn): { top: Point; hip: Point } {
+  const { measures } = worn;
+  const y = waistbandY(frame, worn);
+  const t = Math.min(1, Math.max(0, (y - frame.y.waist) / (frame.y.hip - frame.y.waist)));
+  const waist = frame.half(measures.waist ?? 760, 'waist');
+  const hip = frame.half(measures.hip ?? 1020, 'hip');
+  const body = frame.own.waist + (frame.own.hip - frame.own.waist) * t * 0.8;
+  return { top: [frame.flat ? waist : Math.max(waist, body + 2), y], hip: [hip, frame.y.hip] };
+}
+
+function trouserSketch(frame: Frame, worn: Worn): Sketch {
+  const { category } = worn.piece;
+  const { top, hip } = waistline(frame, worn);
+  const band = category === 'leggings' ? 60 : 40;
+  const shape = legOf(frame, worn, hip);
+  const curve = follow(top, [[top[0] + (hip[0] - top[0]) * 0.6, (top[1] + hip[1]) / 2], hip]);
+  const right: Path = [
+    ['M', 0, top[1] + 9],
+    ['Q', top[0] * 0.6, top[1] + 7, top[0], top[1]],
+    ...curve,
+    ...shape.path,
+  ];
+  const marks: Lines = [];
+  const both = (path: Path, kind: 'seam' | 'stitch' | 'fold' = 'seam'): void => {
+    marks.push({ kind, path }, { kind, path: mirrorPath(path) });
+  };
+  both(
+    smooth([
+      [0, top[1] + band + 9],
+      [top[0] * 0.6, top[1] + band + 7],
+      [top[0] + 4, top[1] + band],
+    ]),
+  );
+  marks.push({
+    kind: 'seam',
+    path: lines([
+      [0, top[1] + band + 9],
+      [0, frame.y.crotch],
+    ]),
+  });
+  const dots: Sketch['dots'][number][] = [];
+  if (category !== 'leggings') {
+    const low = frame.y.crotch - 70;
+    marks.push({
+      kind: 'stitch',
+      path: smooth([
+        [26, top[1] + band + 8],
+        [26, low - 40],
+        [2, low],
+      ]),
+    });
+    dots.push({ x: 0, y: top[1] + band * 0.55 + 6, r: 6.5, tone: category === 'jeans' ? 'metal' : 'main' });
+    [0.42, 0.82].forEach((x) =>
+      both(
+        lines([
+          [top[0] * x, top[1] + 4],
+          [top[0] * x, top[1] + band + 6],
+        ]),
+        'seam',
+      ),
+    );
+  }
+  if (category === 'jeans') {
+    both(
+      smooth([
+        [top[0] * 0.5, top[1] + band + 6],
+        [top[0] * 0.56, top[1] + band + 60],
+        [hip[0] * 0.97, top[1] + band + 92],
+      ]),
+    );
+    both(
+      lines([
+        [shape.outer[0] - 2, shape.hem - 22],
+        [shape.inner[0] + 2, shape.hem - 22],
+      ]),
+      'stitch',
+    );
+  } else if (category === 'trousers' || category === 'shorts') {
+    both(
+      lines([
+        [top[0] * 0.72, top[1] + band + 5],
+        [hip[0] * 0.98, top[1] + band + 150],
+      ]),
+    );
+    if (category === 'trousers') both(shape.middle, 'fold');
+    if (worn.piece.cut.waistDetail === 'pleat')
+      [0.34, 0.5].forEach((x) =>
+        both(
+          lines([
+            [top[0] * x, top[1] + band + 8],
+            [top[0] * x + 10, top[1] + band + 120],
+          ]),
+          'fold',
+        ),
+      );
+    if (worn.piece.cut.waistDetail === 'elastic') gathers(marks, top, band);
+    if (category === 'shorts')
+      both(
+        lines([
+          [shape.outer[0] - 2, shape.hem - 30],
+          [shape.inner[0] + 2, shape.hem - 30],
+        ]),
+        'stitch',
+      );
+  }
+  if (worn.mode.id === 'cuffed')
+    both(
+      lines([
+        [shape.outer[0], shape.hem - 44],
+        [shape.inner[0], shape.hem - 44],
+      ]),
+    );
+  return { panels: [{ path: symmetric(right) }], lines: marks, dots };
+}
+
+function gathers(marks: Lines, top: Point, band: number): void {
+  for (let x = -top[0] + 14; x < top[0] - 8; x += 18) {
+    marks.push({
+      kind: 'fold',
+      path: lines([
+        [x, top[1] + band * 0.2 + 6],
+        [x, top[1] + band],
+      ]),
+    });
+  }
+}
+
+/** Half of the hem of a skirt: its hem girth, which a full skirt folds away into depth. */
+export function skirtHemHalf(frame: Frame, worn: Worn, hipHalf: number, length: number): number {
+  const hem = worn.measures.hemWidth ?? 1300;
+  const spread = hipHalf + length * 0.46;
+  const plain = frame.flat ? hem / 4 : hem * 0.19;
+  return Math.max(hipHalf * 0.72, Math.min(spread, plain));
+}
+
+function skirtSketch(frame: Frame, worn: Worn): Sketch {
+  const { top, hip } = waistline(frame, worn);
+  const length = worn.measures.length ?? 680;
+  const hem = Math.min(top[1] + length, frame.flat ? Infinity : 0);
+  const { marks, right } = skirtBelow(frame, worn, top, hip, hem);
+  const band = worn.piece.cut.waistDetail === 'elastic' ? 44 : 32;
+  const bandLine = smooth([
+    [-top[0] - 3, top[1] + band],
+    [0, top[1] + band + 9],
+    [top[0] + 3, top[1] + band],
+  ]);
+  marks.unshift({ kind: 'seam', path: bandLine });
+  if (worn.piece.cut.waistDetail === 'elastic') gathers(marks, top, band);
+  return {
+    panels: [
+      { path: symmetric([['M', 0, top[1] + 9], ['Q', top[0] * 0.6, top[1] + 7, top[0], top[1]], ...right]) },
+    ],
+    lines: marks,
+    dots: [],
+  };
+}
+
+/** From a waist point over the hip to the hem of a skirt or dress (right half), with its folds. */
+export function skirtBelow(
+  frame: Frame,
+  worn: Worn,
+  waist: Point,
+  hip: Point,
+  hem: number,
+): { right: Step[]; marks: Lines } {
+  const { cut } = worn.piece;
+  const length = hem - waist[1];
+  const half = skirtHemHalf(frame, worn, hip[0], length);
+  const kind = cut.silhouette ?? (half > hip[0] * 1.5 ? 'full' : 'a-line');
+  const shortSkirt = hem < hip[1] + 40;
+  const flared = kind === 'full' || kind === 'fit-and-flare';
+  const via: Point[] = shortSkirt
+    ? []
+    : flared
+      ? [[waist[0] + (half - waist[0]) * 0.5, waist[1] + length * 0.42]]
+      : [hip];
+  const pencil = kind === 'pencil' || kind === 'straight';
+  const end: Point = [pencil ? Math.min(half, hip[0] * 0.94) : half, hem];
+  const dip = flared ? 20 : kind === 'bias' ? 16 : 8;
+  const right: Step[] = [...follow(waist, [...via, end]), ['Q', end[0] * 0.5, hem + dip, 0, hem + dip]];
+  const marks: Lines = [];
+  const both = (path: Path, line: 'seam' | 'fold' = 'fold'): void => {
+    marks.push({ kind: line, path }, { kind: line, path: mirrorPath(path) });
+  };
+  if (cut.waistDetail === 'pleat') {
+    for (const x of [0.12, 0.34, 0.56, 0.78])
+      both(
+        lines([
+          [waist[0] * x, waist[1] + 36],
+          [end[0] * x, hem + dip * 0.8],
+        ]),
+      );
+  } else if (flared || (kind === 'a-line' && half > hip[0] * 1.18)) {
+    for (const x of [0.22, 0.58])
+      both(
+        smooth([
+          [end[0] * x, hem + dip * 0.7],
+          [end[0] * x * 0.8, hem - length * 0.3],
+          [waist[0] * x * 1.1, waist[1] + length * 0.34],
+        ]),
+      );
+  } else if (kind === 'bias') {
+    both(
+      smooth([
+        [end[0] * 0.8, hem - 10],
+        [end[0] * 0.2, hem - length * 0.5],
+        [waist[0] * 0.5, waist[1] + 90],
+      ]),
+    );
+  } else if (pencil) {
+    both(
+      lines([
+        [waist[0] * 0.5, waist[1] + 34],
+        [waist[0] * 0.56, waist[1] + 130],
+      ]),
+    );
+    if (worn.piece.facts.vent)
+      marks.push({
+        kind: 'seam',
+        path: lines([
+          [0, hem - 150],
+          [0, hem + 6],
+        ]),
+      });
+  }
+  return { right, marks };
+}

@@ -1,0 +1,101 @@
+import { average, lab, labToHex } from '../colour';
+import { boxOf, type Path } from '../path';
+import type { Worn } from '../piece';
+import { type Drawing, type Item, LINE_MM, type LineKind, type Panel, type Sketch } from './display';
+import { patternOver } from './pattern';
+import { textureOver } from './texture';
+
+const INK = '#24211d';
+const METAL: Readonly<Record<string, string>> = {
+  yellow: '#c9a24a',
+  white: '#c2c6ca',
+  rose: '#cf9a86',
+  dark: '#4a4a4e',
+  mixed: '#c6b184',
+  none: '#b9b3a6',
+};
+
+/** A colour moved in lightness by `by` L*, for the inside of a garment or a line on dark cloth. */
+export function shade(hex: string, by: number): string {
+  const colour = lab(hex);
+  return labToHex({ ...colour, l: Math.min(97, Math.max(3, colour.l + by)) });
+}
+
+/** The sketch of a worn piece in its colours, pattern and cloth: display items in mm, bottom first. */
+export function paint(worn: Worn, sketch: Sketch): Item[] {
+  const { piece } = worn;
+  const ground = average(piece.colours);
+  const dark = lab(ground).l < 42;
+  const inner = dark ? shade(ground, 30) : shade(ground, -34);
+  const stroke = (kind: LineKind): string => (kind === 'edge' ? INK : inner);
+  const opacity = piece.fabric.sheer === 'sheer' ? 0.42 : piece.fabric.sheer === 'semi' ? 0.72 : undefined;
+  const items: Item[] = [];
+  const lay = (panel: Panel): void => {
+    const fill = toneOf(panel.tone, worn, ground);
+    if (panel.inside)
+      items.push({
+        kind: 'path',
+        path: panel.path,
+        fill: shade(ground, dark ? -8 : -22),
+        stroke: INK,
+        strokeMm: LINE_MM.seam,
+      });
+    else if (fill) items.push({ kind: 'path', path: panel.path, fill, stroke: INK, strokeMm: LINE_MM.seam });
+    else {
+      const box = boxOf([panel.path]);
+      items.push({
+        kind: 'clip',
+        path: panel.path,
+        items: [...patternOver(piece, box), ...textureOver(worn, box, inner)],
+        opacity,
+      });
+      items.push({ kind: 'path', path: panel.path, stroke: INK, strokeMm: LINE_MM.edge });
+    }
+  };
+  sketch.panels.filter((panel) => panel.under).forEach(lay);
+  sketch.panels.filter((panel) => !panel.under).forEach(lay);
+  for (const { kind, path } of sketch.lines) {
+    items.push({
+      kind: 'path',
+      path,
+      stroke: stroke(kind),
+      strokeMm: LINE_MM[kind],
+      dash: kind === 'stitch' ? [7, 5] : undefined,
+    });
+  }
+  for (const dot of sketch.dots) {
+    items.push({
+      kind: 'path',
+      path: disc(dot.x, dot.y, dot.r),
+      fill: toneOf(dot.tone ?? 'second', worn, ground) ?? ground,
+      stroke: INK,
+      strokeMm: 1.6,
+    });
+  }
+  return items;
+}
+
+function toneOf(tone: Panel['tone'], worn: Worn, ground: string): string | undefined {
+  const { piece } = worn;
+  if (tone === 'metal') return METAL[piece.metal === 'none' ? 'mixed' : piece.metal];
+  if (tone === 'second') return piece.colours[1]?.hex ?? shade(ground, lab(ground).l > 50 ? -26 : 26);
+  if (tone === 'sole')
+    return piece.category === 'sneaker' ? '#efece4' : shade(ground, lab(ground).l > 45 ? -26 : -12);
+  return undefined;
+}
+
+const K = 0.5523;
+const disc = (x: number, y: number, r: number): Path => [
+  ['M', x + r, y],
+  ['C', x + r, y + r * K, x + r * K, y + r, x, y + r],
+  ['C', x - r * K, y + r, x - r, y + r * K, x - r, y],
+  ['C', x - r, y - r * K, x - r * K, y - r, x, y - r],
+  ['C', x + r * K, y - r, x + r, y - r * K, x + r, y],
+  ['Z'],
+];
+
+/** A drawing around items, with a margin for the line width. */
+export function framed(items: readonly Item[], paths: readonly Path[], margin = 6): Drawing {
+  const { x, y, w, h } = boxOf(paths);
+  return { box: { x: x - margin, y: y - margin, w: w + 2 * margin, h: h + 2 * margin }, items };
+}

@@ -1,0 +1,194 @@
+import { average } from '../colour';
+import type { Box, Path, Point, Step } from '../path';
+import type { Piece, Swatch } from '../piece';
+import type { Item } from './display';
+
+/** Below this repeat a pattern is painted as the colour it melts into: it could not be seen drawn. */
+const SMALLEST_DRAWN_MM = 5;
+
+/**
+ * The colours of a piece over a box, at true repeat: one path for each colour after the first, which
+ * is the ground. The caller clips it to the cloth. Shares of the drawn area follow the stated shares.
+ */
+export function patternOver(piece: Pick<Piece, 'pattern' | 'colours'>, box: Box): Item[] {
+  const [ground, ...rest] = piece.colours;
+  if (!ground) return [];
+  const { kind, repeatMm, direction } = piece.pattern;
+  const tooFine = kind !== 'solid' && kind !== 'marl' && repeatMm < SMALLEST_DRAWN_MM;
+  if (tooFine || (kind === 'solid' && rest.length > 0)) return [block(box, average(piece.colours))];
+  const base = block(box, ground.hex);
+  if (kind === 'solid' || rest.length === 0) return [base];
+  const repeat = kind === 'marl' ? Math.max(10, repeatMm) : repeatMm;
+  const paths = draw(kind, box, repeat, direction ?? 'across', rest);
+  return [base, ...paths.map((path, i): Item => ({ kind: 'path', path, fill: rest[i]?.hex ?? ground.hex }))];
+}
+
+const block = ({ x, y, w, h }: Box, fill: string): Item => ({ kind: 'path', path: rect(x, y, w, h), fill });
+
+const rect = (x: number, y: number, w: number, h: number): Step[] => [
+  ['M', x, y],
+  ['L', x + w, y],
+  ['L', x + w, y + h],
+  ['L', x, y + h],
+  ['Z'],
+];
+
+function draw(kind: string, box: Box, repeat: number, direction: string, rest: readonly Swatch[]): Path[] {
+  switch (kind) {
+    case 'stripe':
+      return stripes(box, repeat, direction, rest);
+    case 'check':
+      return checks(box, repeat, rest);
+    case 'dot':
+      return scatter(box, repeat, rest, (at, share) => circle(at, repeat * Math.sqrt(share / Math.PI)));
+    case 'floral':
+      return scatter(box, repeat, rest, (at, share, turn) =>
+        flower(at, repeat * Math.sqrt(share) * 0.62, turn),
+      );
+    case 'animal':
+      return scatter(box, repeat, rest, (at, share, turn) =>
+        blot(at, repeat * Math.sqrt(share) * 0.6, turn, 1.7),
+      );
+    case 'geometric':
+      return scatter(box, repeat, rest, (at, share) => diamond(at, repeat * Math.sqrt(share / 2)));
+    case 'graphic':
+      return graphic(box, rest);
+    case 'marl':
+      return scatter(box, repeat, rest, (at, share, turn) => fleck(at, repeat * Math.sqrt(share), turn));
+    default:
+      return scatter(box, repeat, rest, (at, share, turn) =>
+        blot(at, repeat * Math.sqrt(share) * 0.62, turn, 1),
+      );
+  }
+}
+
+/** Bands side by side in one repeat, each as broad as its share. */
+function stripes(box: Box, repeat: number, direction: string, rest: readonly Swatch[]): Path[] {
+  let offset = 0;
+  return rest.map(({ share }) => {
+    const wide = repeat * share;
+    const path: Step[] = [];
+    if (direction === 'bias') {
+      const span = box.w + box.h;
+      const run = repeat * Math.SQRT2;
+      // Counted from the origin, so that sleeves and body carry on one stripe.
+      const start = Math.floor((box.x - box.h + (box.y + box.h)) / run) * run - (box.y + box.h);
+      for (let x = start + offset * Math.SQRT2; x < box.x + span; x += run) {
+        const step = wide * Math.SQRT2;
+        path.push(
+          ['M', x, box.y + box.h],
+          ['L', x + box.h, box.y],
+          ['L', x + box.h + step, box.y],
+          ['L', x + step, box.y + box.h],
+          ['Z'],
+        );
+      }
+    } else if (direction === 'along') {
+      const start = Math.floor(box.x / repeat) * repeat;
+      for (let x = start + offset; x < box.x + box.w; x += repeat) path.push(...rect(x, box.y, wide, box.h));
+    } else {
+      const start = Math.floor(box.y / repeat) * repeat;
+      for (let y = start + offset; y < box.y + box.h; y += repeat) path.push(...rect(box.x, y, box.w, wide));
+    }
+    offset += wide;
+    return path;
+  });
+}
+
+/** Bands both ways; a band of width d covers 1 − (1 − d)² of the cloth. */
+function checks(box: Box, repeat: number, rest: readonly Swatch[]): Path[] {
+  return rest.map(({ share }, i) => {
+    const wide = repeat * (1 - Math.sqrt(1 - Math.min(0.96, share)));
+    const shift = (repeat / (rest.length + 1)) * i;
+    const path: Step[] = [];
+    const x0 = Math.floor(box.x / repeat) * repeat + shift;
+    const y0 = Math.floor(box.y / repeat) * repeat + shift;
+    for (let x = x0; x < box.x + box.w; x += repeat) path.push(...rect(x, box.y, wide, box.h));
+    for (let y = y0; y < box.y + box.h; y += repeat) {
+      // The crossings are already painted: only the stretches between them are added.
+      for (let x = x0 + wide - repeat; x < box.x + box.w; x += repeat)
+        path.push(...rect(x, y, repeat - wide, wide));
+    }
+    return path;
+  });
+}
+
+type Motif = (at: Point, share: number, turn: number) => Step[];
+
+/** Motifs on a half-drop grid, the colours taking turns in position so that they do not overlap. */
+function scatter(box: Box, repeat: number, rest: readonly Swatch[], motif: Motif): Path[] {
+  const path: Step[][] = rest.map(() => []);
+  const [left, top] = [Math.floor(box.x / repeat) - 1, Math.floor(box.y / repeat) - 2];
+  const [right, low] = [Math.ceil((box.x + box.w) / repeat) + 1, Math.ceil((box.y + box.h) / repeat) + 1];
+  for (let c = left; c < right; c++) {
+    for (let r = top; r < low; r++) {
+      rest.forEach(({ share }, i) => {
+        const drop = (c % 2 === 0 ? 0 : 0.5) + i / rest.length;
+        const jitter = (((c * 73 + r * 151 + i * 37) % 11) + 11) % 11;
+        const x = (c + (i / rest.length) * 0.5 + 0.25 + (jitter - 5) * 0.012) * repeat;
+        const y = (r + drop + (5 - jitter) * 0.012) * repeat;
+        path[i]?.push(...motif([x, y], share, jitter * 0.57));
+      });
+    }
+  }
+  return path;
+}
+
+const K = 0.5523;
+const circle = ([x, y]: Point, r: number): Step[] => [
+  ['M', x + r, y],
+  ['C', x + r, y + r * K, x + r * K, y + r, x, y + r],
+  ['C', x - r * K, y + r, x - r, y + r * K, x - r, y],
+  ['C', x - r, y - r * K, x - r * K, y - r, x, y - r],
+  ['C', x + r * K, y - r, x + r, y - r * K, x + r, y],
+  ['Z'],
+];
+
+const diamond = ([x, y]: Point, r: number): Step[] => [
+  ['M', x, y - r],
+  ['L', x + r, y],
+  ['L', x, y + r],
+  ['L', x - r, y],
+  ['Z'],
+];
+
+function ring(at: Point, count: number, turn: number, radius: (i: number) => number): Step[] {
+  const points = Array.from({ length: count }, (_, i): Point => {
+    const angle = turn + (i / count) * Math.PI * 2;
+    return [at[0] + Math.cos(angle) * radius(i), at[1] + Math.sin(angle) * radius(i)];
+  });
+  const middle = (a: Point, b: Point): Point => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
+  const last = points[count - 1] as Point;
+  const start = middle(last, points[0] as Point);
+  const steps: Step[] = [['M', start[0], start[1]]];
+  points.forEach((p, i) => {
+    const to = middle(p, points[(i + 1) % count] as Point);
+    steps.push(['Q', p[0], p[1], to[0], to[1]]);
+  });
+  return [...steps, ['Z']];
+}
+
+const flower = (at: Point, r: number, turn: number): Step[] =>
+  ring(at, 15, turn, (i) => (i % 3 ? r * 1.12 : r * 0.74));
+const blot = (at: Point, r: number, turn: number, long: number): Step[] =>
+  ring(at, 7, turn, (i) => r * (0.75 + 0.32 * ((i * 5) % 3)) * (i === 1 || i === 4 ? long : 0.92));
+
+const fleck = ([x, y]: Point, r: number, turn: number): Step[] => {
+  const [dx, dy] = [Math.cos(turn) * r * 0.8, Math.sin(turn) * r * 0.3 + r * 0.5];
+  return [
+    ['M', x, y],
+    ['L', x + dx, y + dy],
+    ['L', x + dx + r * 0.5, y + dy - r * 0.3],
+    ['L', x + r * 0.5, y - r * 0.3],
+    ['Z'],
+  ];
+};
+
+/** One placed motif at the chest. */
+function graphic(box: Box, rest: readonly Swatch[]): Path[] {
+  const area = box.w * box.h;
+  return rest.map(({ share }, i) => {
+    const r = Math.sqrt((area * share) / Math.PI) * 0.7;
+    return circle([box.x + box.w / 2, box.y + box.h * (0.36 + i * 0.12)], Math.min(r, box.w * 0.3));
+  });
+}

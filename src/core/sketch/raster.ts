@@ -1,0 +1,51 @@
+import { flatten, type Path } from '../path';
+
+/** Side of a raster cell, mm. The one raster of the whole application. */
+export const CELL_MM = 10;
+
+/** A front-view raster: row-major cells, `x0`,`y0` the corner in mm. */
+export interface Grid {
+  readonly x0: number;
+  readonly y0: number;
+  readonly columns: number;
+  readonly rows: number;
+}
+
+/** Covers a figure of up to 2.05 m in a broad skirt with arms and bag. */
+export const GRID: Grid = { x0: -800, y0: -2200, columns: 160, rows: 240 };
+
+/** Marks in `cells` (value `mark`) every cell whose centre lies in the path (non-zero winding). */
+export function fillPath(path: Path, cells: Int16Array, mark: number, grid: Grid = GRID): void {
+  const edges = flatten(path, 6).flatMap((ring) =>
+    ring.map((from, i) => ({ from, to: ring[(i + 1) % ring.length] ?? from })),
+  );
+  if (edges.length === 0) return;
+  const top = Math.min(...edges.map(({ from }) => from[1]));
+  const low = Math.max(...edges.map(({ from }) => from[1]));
+  const first = Math.max(0, Math.floor((top - grid.y0) / CELL_MM));
+  const last = Math.min(grid.rows - 1, Math.ceil((low - grid.y0) / CELL_MM));
+  for (let row = first; row <= last; row++) {
+    const y = grid.y0 + (row + 0.5) * CELL_MM;
+    const crossings: { x: number; turn: number }[] = [];
+    for (const { from, to } of edges) {
+      const down = from[1] <= y && to[1] > y;
+      if (!down && !(to[1] <= y && from[1] > y)) continue;
+      crossings.push({
+        x: from[0] + ((y - from[1]) / (to[1] - from[1])) * (to[0] - from[0]),
+        turn: down ? 1 : -1,
+      });
+    }
+    crossings.sort((a, b) => a.x - b.x);
+    let winding = 0;
+    for (let i = 0; i < crossings.length - 1; i++) {
+      const here = crossings[i];
+      const next = crossings[i + 1];
+      if (!here || !next) continue;
+      winding += here.turn;
+      if (winding === 0) continue;
+      const from = Math.max(0, Math.ceil((here.x - grid.x0) / CELL_MM - 0.5));
+      const to = Math.min(grid.columns - 1, Math.floor((next.x - grid.x0) / CELL_MM - 0.5));
+      for (let column = from; column <= to; column++) cells[row * grid.columns + column] = mark;
+    }
+  }
+}

@@ -1,0 +1,302 @@
+import type { Frame } from '../figure';
+import { lines, mirrorPath, type Path, type Point, smooth } from '../path';
+import type { Worn } from '../piece';
+import type { Panel, Sketch } from './display';
+import type { Lines } from './upper';
+
+/** Shoes: from the side when flat (heel and toe read best so), from the front on the figure. */
+export function shoeSketch(frame: Frame, worn: Worn): Sketch {
+  return frame.flat ? sideView(worn) : frontView(frame, worn);
+}
+
+const TOE_LENGTH = { pointed: 26, almond: 12, round: 0, square: 4, open: -4 } as const;
+
+function sideView(worn: Worn): Sketch {
+  const { measures, piece } = worn;
+  const { category } = piece;
+  const toe = piece.cut.toe ?? 'round';
+  const long = (measures.lengthFlat ?? 260) + TOE_LENGTH[toe];
+  const heel = Math.max(4, measures.heel ?? 15);
+  const plate = Math.min(heel, measures.platform ?? (category === 'sneaker' ? 18 : 4));
+  const ball: Point = [long * 0.66, -plate];
+  const toeHigh = toe === 'pointed' ? 20 : toe === 'square' ? 36 : 30;
+  const tip: Point = [long, -plate - (toe === 'pointed' ? 8 : 14)];
+  const panels: Panel[] = [];
+  const marks: Lines = [];
+  const dots: Sketch['dots'][number][] = [];
+  const soleTop: Point[] = [
+    [4, -heel],
+    [long * 0.3, -heel - 2 + (heel - plate) * 0.1],
+    [long * 0.5, -(heel + plate) / 2],
+    [ball[0], -plate - 1],
+    [long - 8, -plate - 2],
+  ];
+  // Sole, then heel block.
+  panels.push({
+    path: lines(
+      [
+        ...soleTop,
+        [long - 4, 0],
+        [long * 0.58, 0],
+        [long * 0.46, -(heel * 0.42)],
+        [long * 0.26, -heel + Math.min(12, heel * 0.5)],
+        [4, -heel + 4],
+      ],
+      true,
+    ),
+    tone: 'sole',
+  });
+  const tipWide = piece.cut.heelTipMm ?? (heel > 55 ? 14 : 55);
+  const blockTop = Math.min(70, Math.max(tipWide, 34));
+  panels.push({
+    path: [
+      ['M', 0, -heel - 2],
+      ['Q', heel > 50 ? 10 : 0, -heel * 0.5, heel > 50 ? 14 : 2, 0],
+      ['L', (heel > 50 ? 14 : 2) + tipWide, 0],
+      ['Q', 14 + tipWide, -heel * 0.5, blockTop, -heel + 3],
+      ['Z'],
+    ],
+    tone: 'sole',
+  });
+  const backTop = (high: number): Point => [8, -heel - high];
+  const upper = (topline: readonly Point[]): Path => [
+    ...smooth([[2, -heel], [-2, -heel - 26], ...topline], false, 0.8),
+    [
+      'C',
+      long * 0.9,
+      -plate - toeHigh - 12,
+      tip[0] + (toe === 'square' ? 8 : 2),
+      tip[1] - (toe === 'pointed' ? 6 : 22),
+      tip[0],
+      -plate,
+    ],
+    ['L', ball[0], -plate],
+    ['L', long * 0.5, -(heel + plate) / 2],
+    ['L', long * 0.3, -heel - 2 + (heel - plate) * 0.1],
+    ['Z'],
+  ];
+  switch (category) {
+    case 'sandal': {
+      const strap = (x: number, w: number, h: number): Path => [
+        ['M', x, -plate - 2],
+        ['Q', x + w * 0.5, -plate - h, x + w, -plate - 2],
+        ['L', x + w * 0.72, -plate - 2],
+        ['Q', x + w * 0.5, -plate - h + 16, x + w * 0.28, -plate - 2],
+        ['Z'],
+      ];
+      panels.push({ path: strap(long * 0.56, 92, 112) });
+      panels.push({
+        path: lines(
+          [
+            [6, -heel],
+            [2, -heel - 72],
+            [14, -heel - 74],
+            [20, -heel],
+          ],
+          true,
+        ),
+      });
+      panels.push({
+        path: smooth(
+          [
+            [4, -heel - 66],
+            [long * 0.2, -heel - 82],
+            [long * 0.36, -heel - 58],
+            [long * 0.36, -heel - 44],
+            [long * 0.2, -heel - 66],
+            [6, -heel - 52],
+          ],
+          true,
+        ),
+      });
+      dots.push({ x: long * 0.3, y: -heel - 62, r: 6, tone: 'metal' });
+      break;
+    }
+    case 'sneaker':
+      panels.push({
+        path: upper([
+          [6, -heel - 70],
+          backTop(84),
+          [long * 0.22, -heel - 66],
+          [long * 0.36, -heel - 84],
+          [long * 0.46, -plate - 92],
+          [long * 0.68, -plate - 60],
+        ]),
+      });
+      [0.48, 0.54, 0.6, 0.66].forEach((x, i) =>
+        marks.push({
+          kind: 'seam',
+          path: lines([
+            [long * x - 10, -plate - 92 + i * 11],
+            [long * x + 22, -plate - 78 + i * 9],
+          ]),
+        }),
+      );
+      marks.push({
+        kind: 'seam',
+        path: smooth([
+          [long * 0.72, -plate - 56],
+          [long * 0.78, -plate - 26],
+          [long * 0.72, -plate - 4],
+        ]),
+      });
+      marks.push({
+        kind: 'stitch',
+        path: smooth([
+          [long * 0.3, -heel - 20],
+          [long * 0.5, -plate - 40],
+          [long * 0.68, -plate - 56],
+        ]),
+      });
+      break;
+    case 'ankle-boot':
+    case 'tall-boot': {
+      const shaft = heel + (measures.shaft ?? 140);
+      const wide = Math.max(92, (measures.shaftGirth ?? 260) * 0.42);
+      const ankle = heel + 70;
+      const kneeward: Point[] = category === 'tall-boot' ? [[-12, -shaft * 0.66]] : [];
+      panels.push({
+        path: upper([
+          [2, -ankle],
+          ...kneeward,
+          [-2, -shaft],
+          [wide - 2, -shaft + (category === 'ankle-boot' ? 6 : 0)],
+          [wide * 0.98, -(shaft + ankle) / 2],
+          [long * 0.42, -ankle],
+          [long * 0.56, -plate - 64],
+        ]),
+      });
+      if (piece.facts.closure?.includes('lace'))
+        for (let y = ankle - 10; y < shaft - 10; y += 22)
+          marks.push({
+            kind: 'seam',
+            path: lines([
+              [wide * 0.62, -y - 6],
+              [wide * 1.02, -y + 4],
+            ]),
+          });
+      else
+        marks.push({
+          kind: 'seam',
+          path: smooth([
+            [wide * 0.5, -shaft + 4],
+            [wide * 0.48, -ankle - 10],
+            [long * 0.2, -heel - 8],
+          ]),
+        });
+      if (piece.cut.sole === 'lug')
+        for (let x = 8; x < long - 20; x += 22)
+          marks.push({
+            kind: 'edge',
+            path: lines([
+              [x, -1],
+              [x + 9, -1],
+            ]),
+          });
+      break;
+    }
+    case 'loafer':
+      panels.push({
+        path: upper([
+          [4, -heel - 48],
+          backTop(56),
+          [long * 0.3, -heel - 46],
+          [long * 0.46, -plate - 74],
+          [long * 0.58, -plate - 68],
+        ]),
+      });
+      panels.push({
+        path: lines(
+          [
+            [long * 0.44, -plate - 60],
+            [long * 0.56, -plate - 70],
+            [long * 0.66, -plate - 22],
+            [long * 0.54, -plate - 14],
+          ],
+          true,
+        ),
+      });
+      marks.push({
+        kind: 'stitch',
+        path: smooth([
+          [long * 0.62, -plate - 62],
+          [long * 0.82, -plate - 42],
+          [long * 0.92, -plate - 14],
+        ]),
+      });
+      break;
+    default: {
+      const vamp = category === 'heel' ? 0.7 : 0.66;
+      panels.push({
+        path: upper([
+          [4, -heel - 46],
+          backTop(54),
+          [long * 0.26, -heel - 22],
+          [long * 0.5, -(heel + plate) / 2 - 16],
+          [long * vamp, -plate - 36],
+        ]),
+      });
+      marks.push({
+        kind: 'seam',
+        path: smooth([
+          [10, -heel - 46],
+          [long * 0.28, -heel - 14],
+          [long * 0.5, -(heel + plate) / 2 - 8],
+          [long * vamp, -plate - 27],
+        ]),
+      });
+    }
+  }
+  return { panels, lines: marks, dots };
+}
+
+function frontView(frame: Frame, worn: Worn): Sketch {
+  const { measures, piece } = worn;
+  const floor = measures.heel ?? 0;
+  const x = frame.legX(frame.y.ankle) + 4;
+  const boot = piece.category === 'ankle-boot' || piece.category === 'tall-boot';
+  const top = boot
+    ? -(measures.shaft ?? 140)
+    : piece.category === 'sneaker'
+      ? frame.y.ankle * 0.9
+      : piece.category === 'loafer'
+        ? frame.y.ankle * 0.5
+        : frame.y.ankle * 0.24;
+  const calfX = frame.legX(top);
+  const half = boot ? (measures.shaftGirth ?? 260) * 0.19 : 40;
+  const wide = piece.cut.toe === 'pointed' ? 40 : 48;
+  const right: Path = boot
+    ? [
+        ['M', calfX - half, top],
+        ['L', calfX + half, top],
+        ['Q', x + 46, -60, x + wide, floor - 22],
+        ['Q', x + wide, floor, x + 10, floor],
+        ['Q', x - wide + 8, floor, x - wide + 10, floor - 22],
+        ['Q', x - 44, -60, calfX - half, top],
+        ['Z'],
+      ]
+    : [
+        ['M', x - 38, top],
+        ['Q', x, top + 34, x + 40, top],
+        ['Q', x + wide + 4, floor - 34, x + wide - 2, floor - 12],
+        ['Q', x + wide - 10, floor, x + 6, floor],
+        ['Q', x - wide + 10, floor, x - wide + 8, floor - 14],
+        ['Q', x - wide - 2, floor - 36, x - 38, top],
+        ['Z'],
+      ];
+  const strap: Path | undefined =
+    piece.category === 'sandal' || piece.cut.toe === 'open'
+      ? smooth([
+          [x - 42, floor - 30],
+          [x, floor - 44],
+          [x + 44, floor - 30],
+        ])
+      : undefined;
+  const marks: Lines = strap
+    ? [
+        { kind: 'seam', path: strap },
+        { kind: 'seam', path: mirrorPath(strap) },
+      ]
+    : [];
+  return { panels: [{ path: right }, { path: mirrorPath(right) }], lines: marks, dots: [] };
+}

@@ -1,0 +1,253 @@
+import type { Frame } from '../figure';
+import { lines, mirrorPath, type Path, type Point, reverse, smooth, type Step, symmetric } from '../path';
+import type { Worn } from '../piece';
+import type { Sketch } from './display';
+import { frontOf } from './front';
+import { cornerOf, upperEdge } from './neckline';
+import { sleeveOf } from './sleeve';
+
+export type Lines = { kind: Sketch['lines'][number]['kind']; path: Path }[];
+
+/** Height (y) of the hem of an upper piece in its frame, tucks applied. */
+export function upperHem(frame: Frame, worn: Worn): number {
+  const length = worn.measures.length ?? 640;
+  const natural = frame.y.neck + length;
+  const { id } = worn.mode;
+  if (!frame.flat && (id === 'full-tuck' || id === 'knotted')) return Math.min(natural, frame.y.waist + 6);
+  return natural;
+}
+
+/** Side seam from underarm to hem: the points a garment passes at waist and hip, where it reaches them. */
+export function sideSeam(frame: Frame, worn: Worn, hem: number): Point[] {
+  const { measures } = worn;
+  const { underarm } = cornerOf(frame, worn);
+  const bust = underarm[0];
+  const waist = frame.half(measures.waist ?? (measures.bust ?? 960) - 40, 'waist');
+  const hip = frame.half(measures.hip ?? measures.bust ?? 980, 'hip');
+  const at = (y: number): number => {
+    if (y <= frame.y.waist)
+      return bust + (waist - bust) * clamp((y - underarm[1]) / (frame.y.waist - underarm[1]));
+    if (y <= frame.y.hip)
+      return waist + (hip - waist) * clamp((y - frame.y.waist) / (frame.y.hip - frame.y.waist));
+    return (
+      hip + (hemHalf(frame, worn, hip) - hip) * clamp((y - frame.y.hip) / Math.max(1, hem - frame.y.hip))
+    );
+  };
+  const stops = [frame.y.waist, frame.y.hip].filter((y) => y < hem - 25);
+  return [...stops.map((y): Point => [at(y), y]), [at(hem), hem]];
+}
+
+const clamp = (t: number): number => Math.min(1, Math.max(0, t));
+
+function hemHalf(frame: Frame, worn: Worn, hip: number): number {
+  const wide = worn.measures.hemWidth;
+  return wide === undefined
+    ? hip * 1.02
+    : Math.max(frame.flat ? 0 : frame.own.hip * 0.9, frame.half(wide, 'hip'));
+}
+
+/** A side seam as curves, following the points from where the path stands. */
+export function follow(from: Point, points: readonly Point[]): Step[] {
+  return smooth([from, ...points], false, 0.8).slice(1) as Step[];
+}
+
+/** Tops, knits, layers: everything that hangs from the shoulder and ends above the floor. */
+export function upperSketch(frame: Frame, worn: Worn): Sketch {
+  const { piece, facts, mode } = worn;
+  const edge = upperEdge(frame, worn);
+  const hem = upperHem(frame, worn);
+  const { underarm } = cornerOf(frame, worn);
+  const side = sideSeam(frame, worn, hem);
+  const hemX = side[side.length - 1]?.[0] ?? underarm[0];
+  const seam = follow(underarm, side);
+  const tails = piece.category === 'shirt' || piece.category === 'overshirt';
+  const isLayer = facts.slot === 'layer';
+  const marks: Lines = isLayer ? [] : edge.lines.map((path) => ({ kind: 'seam', path }));
+  const panels: Sketch['panels'][number][] = [];
+  const dots: Sketch['dots'][number][] = [];
+
+  if (isLayer) {
+    const front = frontOf(frame, worn, side, seam, hem);
+    panels.push(...front.panels);
+    marks.push(...front.lines);
+    dots.push(...front.dots);
+  } else {
+    const closeHem: Step[] =
+      tails && mode.id !== 'full-tuck'
+        ? [['C', hemX * 0.98, hem - 70, hemX * 0.7, hem, 0, hem]]
+        : frontDip(mode.id, hemX, hem, frame);
+    const right: Path = [...edge.right, ...seam, ...closeHem];
+    const left: Path = [...edge.left, ...seam, ...(mode.id === 'half-tuck' ? plainHem(hem) : closeHem)];
+    if (frame.flat && !edge.oneSided) panels.push({ path: backNeck(edge.right), under: true, inside: true });
+    panels.push({ path: joined(right, left) }, ...edge.collars.map((path) => ({ path })));
+    marks.push(...topDetails(frame, worn, hem, hemX, dots));
+  }
+  if (edge.sleeves) {
+    const sleeve = sleeveOf(frame, worn);
+    if (sleeve) {
+      const sides = edge.oneSided ? [1] : [1, -1];
+      for (const sgn of sides) {
+        const flip = (path: Path): Path => (sgn === 1 ? path : mirrorPath(path));
+        panels.unshift({ path: flip(sleeve.panel), under: true });
+        marks.push({ kind: 'seam', path: flip(sleeve.cuff) });
+        marks.push(...sleeve.folds.map((path) => ({ kind: 'fold' as const, path: flip(path) })));
+      }
+    }
+  }
+  return { panels, lines: marks, dots };
+}
+
+/** Right half, then the left half walked back: one closed outline. */
+export function joined(right: Path, left: Path): Path {
+  if (right === left) return symmetric(right);
+  const back = reverse(mirrorPath(left)).slice(1);
+  return [...right, ...back, ['Z']];
+}
+
+const plainHem = (hem: number): Step[] => [['L', 0, hem]];
+
+/** A front tuck lifts the middle of the hem to the waistband. */
+function frontDip(mode: string, hemX: number, hem: number, frame: Frame): Step[] {
+  if (mode !== 'front-tuck' && mode !== 'half-tuck') return [['Q', hemX * 0.5, hem + 8, 0, hem + 6]];
+  const up = Math.min(hem, frame.y.waist + 12);
+  return [
+    ['C', hemX * 0.8, hem - 4, hemX * 0.46, hem - 10, hemX * 0.3, up],
+    ['L', 0, up],
+  ];
+}
+
+/** The inside of the back neck, seen through the neckline of a flat: from the back edge to the front one. */
+function backNeck(edge: Path): Path {
+  const [start, curve] = edge;
+  const corner =
+    curve && curve[0] !== 'Z' ? ([curve[curve.length - 2], curve[curve.length - 1]] as Point) : undefined;
+  if (!start || !curve || !corner || Math.abs(corner[0]) < 5) return [];
+  const [x, y] = corner;
+  return symmetric([
+    ['M', 0, y + 16],
+    ['Q', x * 0.6, y + 13, x, y],
+    ...(reverse([start, curve]).slice(1) as Step[]),
+  ]);
+}
+
+function topDetails(
+  frame: Frame,
+  worn: Worn,
+  hem: number,
+  hemX: number,
+  dots: Sketch['dots'][number][],
+): Lines {
+  const { piece } = worn;
+  const { category } = piece;
+  const marks: Lines = [];
+  const neckLow = frame.y.neck + (piece.cut.necklineDepthMm ?? 95);
+  const across = (y: number, half: number, kind: 'seam' | 'stitch' = 'stitch'): void => {
+    marks.push({
+      kind,
+      path: smooth([
+        [-half, y],
+        [0, y + 5],
+        [half, y],
+      ]),
+    });
+  };
+  if (category === 'shirt' || (category === 'blouse' && piece.cut.neckline === 'collar')) {
+    marks.push(
+      {
+        kind: 'seam',
+        path: lines([
+          [-14, neckLow - 6],
+          [-14, hem - 4],
+        ]),
+      },
+      {
+        kind: 'seam',
+        path: lines([
+          [14, neckLow - 6],
+          [14, hem - 4],
+        ]),
+      },
+    );
+    for (let y = neckLow + 26; y < hem - 40; y += 86) dots.push({ x: 0, y, r: 5.5 });
+    if (category === 'shirt') {
+      const px = -frame.own.bust * 0.66;
+      marks.push({
+        kind: 'seam',
+        path: lines(
+          [
+            [px, frame.y.bust - 46],
+            [px + 92, frame.y.bust - 46],
+            [px + 92, frame.y.bust + 44],
+            [px + 46, frame.y.bust + 62],
+            [px, frame.y.bust + 44],
+          ],
+          true,
+        ),
+      });
+    }
+  }
+  if (category === 'polo') {
+    marks.push({
+      kind: 'seam',
+      path: lines([
+        [-15, neckLow - 8],
+        [-15, neckLow + 90],
+        [15, neckLow + 90],
+        [15, neckLow - 8],
+      ]),
+    });
+    [20, 60].forEach((d) => dots.push({ x: 0, y: neckLow + d, r: 5 }));
+  }
+  if (category === 'fine-knit' || category === 'chunky-knit') {
+    const band = category === 'chunky-knit' ? 62 : 44;
+    across(hem - band, hemX * 0.99, 'seam');
+    for (let x = -hemX + 12; x < hemX - 4; x += category === 'chunky-knit' ? 15 : 22) {
+      marks.push({
+        kind: 'fold',
+        path: lines([
+          [x, hem - band + 6],
+          [x, hem - 3],
+        ]),
+      });
+    }
+  } else if (category === 'tee' || category === 'tank' || category === 'polo' || category === 'tunic')
+    across(hem - 20, hemX * 0.98);
+  if (category === 'blouse') {
+    for (const x of [-0.5, -0.2, 0.2, 0.5])
+      marks.push({
+        kind: 'fold',
+        path: smooth([
+          [hemX * x, hem - 6],
+          [hemX * x * 0.9, hem - 130],
+        ]),
+      });
+  }
+  if (category === 'bodysuit')
+    marks.push(
+      {
+        kind: 'seam',
+        path: smooth([
+          [-hemX, hem - 30],
+          [-40, hem + 6],
+        ]),
+      },
+      {
+        kind: 'seam',
+        path: smooth([
+          [hemX, hem - 30],
+          [40, hem + 6],
+        ]),
+      },
+    );
+  if (worn.mode.id === 'knotted') dots.push({ x: 0, y: hem - 8, r: 22, tone: 'main' });
+  if (worn.mode.id === 'belted')
+    marks.push({
+      kind: 'edge',
+      path: smooth([
+        [-frame.own.waist, frame.y.waist],
+        [0, frame.y.waist + 6],
+        [frame.own.waist, frame.y.waist],
+      ]),
+    });
+  return marks;
+}

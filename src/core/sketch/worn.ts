@@ -1,0 +1,112 @@
+import { type Body, frameOf, liftOf, outlineOf } from '../figure';
+import { boxOf, type Path } from '../path';
+import { type Piece, type Swatch, wear, type Worn } from '../piece';
+import type { Drawing, Item, Sketch } from './display';
+import { sketchOf } from './garment';
+import { framed, paint } from './paint';
+import { fillPath, GRID } from './raster';
+
+/** A flat sketch of a piece at true scale on a usual body: what hangs on the rail. */
+export function flatOf(piece: Piece, body: Body): Drawing {
+  const worn = wear(piece);
+  const sketch = sketchOf(frameOf(body, true), worn);
+  const paths = [...sketch.panels.map((panel) => panel.path), ...sketch.lines.map((line) => line.path)];
+  return framed(paint(worn, sketch), paths);
+}
+
+/** A worn piece with its shapes on the client's body, innermost first. */
+export interface Layer {
+  readonly worn: Worn;
+  readonly sketch: Sketch;
+}
+
+/** Shapes of a look on a body, in layer order from the skin outwards. */
+export function layersOf(pieces: readonly Worn[], body: Body): Layer[] {
+  const frame = frameOf(body, false);
+  return [...pieces]
+    .sort((a, b) => orderOf(a) - orderOf(b) || (a.piece.id < b.piece.id ? -1 : 1))
+    .map((worn) => ({ worn, sketch: sketchOf(frame, worn) }));
+}
+
+/** A tucked top goes under the waistband, an untucked one over it; boots go over legs tucked into them. */
+function orderOf(worn: Worn): number {
+  const { id } = worn.mode;
+  if (worn.slot === 'top' && (id === 'full-tuck' || worn.piece.category === 'bodysuit')) return 19;
+  if (worn.slot === 'top' && (id === 'untucked' || id === 'knotted' || id === 'belted'))
+    return worn.order + 12;
+  if (worn.slot === 'top' && (id === 'front-tuck' || id === 'half-tuck')) return worn.order + 12;
+  if (worn.piece.category === 'tall-boot' || worn.piece.category === 'ankle-boot') return 16;
+  return worn.order;
+}
+
+/** Share of the look's visible cells for each piece, and for each colour of each piece. */
+export interface Areas {
+  readonly pieces: ReadonlyMap<string, number>;
+  readonly swatches: readonly { readonly piece: string; readonly hex: string; readonly share: number }[];
+  /** Visible cells of cloth in all, of 10 × 10 mm. */
+  readonly cells: number;
+}
+
+/** Visible areas on the fixed raster: the topmost piece of each cell counts. */
+export function areasOf(layers: readonly Layer[]): Areas {
+  const cells = new Int16Array(GRID.columns * GRID.rows).fill(-1);
+  layers.forEach(({ sketch }, index) => {
+    for (const panel of sketch.panels) if (!panel.inside) fillPath(panel.path, cells, index);
+  });
+  const counts = new Array<number>(layers.length).fill(0);
+  let total = 0;
+  for (const mark of cells) {
+    if (mark < 0) continue;
+    counts[mark] = (counts[mark] ?? 0) + 1;
+    total++;
+  }
+  const pieces = new Map<string, number>();
+  const swatches: { piece: string; hex: string; share: number }[] = [];
+  layers.forEach(({ worn }, index) => {
+    const share = total === 0 ? 0 : (counts[index] ?? 0) / total;
+    pieces.set(worn.piece.id, share);
+    const seen: readonly Swatch[] = worn.seen;
+    for (const swatch of seen)
+      swatches.push({ piece: worn.piece.id, hex: swatch.hex, share: share * swatch.share });
+  });
+  return { pieces, swatches, cells: total };
+}
+
+const SKIN = '#dccdbf';
+
+/** The figure wearing a look, on its shoes, at true scale; floor at y = 0. Pieces are groups by id. */
+export function figureDrawing(layers: readonly Layer[], body: Body, skinHex?: string): Drawing {
+  const frame = frameOf(body, false);
+  const lift = liftOf(layers.map((layer) => layer.worn));
+  const outline = outlineOf(frame);
+  const skin = skinHex ?? SKIN;
+  const bare = (path: Path): Item => ({ kind: 'path', path, fill: skin, stroke: '#8d8278', strokeMm: 3 });
+  const items: Item[] = [...outline.arms.map(bare), bare(outline.trunk), bare(outline.head)];
+  for (const { worn, sketch } of layers)
+    items.push({ kind: 'group', id: worn.piece.id, items: paint(worn, sketch) });
+  const paths = [
+    outline.trunk,
+    outline.head,
+    ...outline.arms,
+    ...layers.flatMap(({ sketch }) => sketch.panels.map((p) => p.path)),
+  ];
+  const { x, w } = boxOf(paths);
+  const half = Math.max(430, -x, x + w) + 20;
+  const top = -body.heightMm - 150;
+  return {
+    box: { x: -half, y: top, w: half * 2, h: -top + Math.max(lift, 0) + 30 },
+    items: [...floor(half, lift), ...items],
+  };
+}
+
+const floor = (half: number, lift: number): Item[] => [
+  {
+    kind: 'path',
+    path: [
+      ['M', -half + 20, lift + 2],
+      ['L', half - 20, lift + 2],
+    ],
+    stroke: '#6f6c66',
+    strokeMm: 3,
+  },
+];

@@ -1,0 +1,32 @@
+import { fileURLToPath } from 'node:url';
+import { defineConfig } from 'vitest/config';
+
+const at = (path: string) => fileURLToPath(new URL(path, import.meta.url));
+const alias = Object.fromEntries(
+  ['core', 'contracts', 'data', 'server', 'ui', 'islands', 'workers'].map((part) => [
+    `@${part}`,
+    at(`./src/${part}`),
+  ]),
+);
+const project = (name: string, timeout: number) => ({
+  resolve: { alias },
+  test: {
+    name,
+    include: [`tests/${name}/**/*.test.ts`],
+    testTimeout: timeout,
+    hookTimeout: timeout,
+    // Data and browser tests share one server and one database.
+    fileParallelism: name === 'unit' || name === 'oracle',
+  },
+});
+
+export default defineConfig({
+  test: {
+    projects: [
+      project('unit', 20_000),
+      project('oracle', 20_000),
+      project('data', 60_000),
+      project('browser', 180_000),
+    ],
+  },
+});
