@@ -1,1 +1,2 @@
 export * from './due';
+export { type DeskAction, deskActions, type DeskBox, type Urgency } from './desk';

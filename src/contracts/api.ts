@@ -1,0 +1,62 @@
+import type { LetterDraft } from '@core/letter';
+import type { z } from 'zod';
+import * as requests from './requests';
+import type { BoxView, ImportAnswer, PullAnswer } from './views';
+
+/** Every call an island may make: its input schema here, its answer below. The path is `/api/<name>`. */
+export const inputs = {
+  'save-client': requests.saveClientInput,
+  'save-owned': requests.saveOwnedInput,
+  'retire-owned': requests.retireOwnedInput,
+  'save-occasion': requests.saveOccasionInput,
+  'import-stock': requests.importStockInput,
+  'start-box': requests.startBoxInput,
+  'save-brief': requests.saveBriefInput,
+  'pull-list': requests.pullListInput,
+  'hold-line': requests.holdLineInput,
+  'release-line': requests.releaseLineInput,
+  'renew-hold': requests.renewHoldInput,
+  'save-look': requests.saveLookInput,
+  'remove-look': requests.removeLookInput,
+  'draft-letter': requests.draftLetterInput,
+  'save-letter': requests.saveLetterInput,
+  'move-box': requests.moveBoxInput,
+  'decide-line': requests.decideLineInput,
+  'check-in-line': requests.checkInLineInput,
+  'close-box': requests.closeBoxInput,
+  'first-owner': requests.firstOwnerInput,
+} as const;
+
+export type UseCaseName = keyof typeof inputs;
+type DeepReadonly<T> = T extends (infer E)[]
+  ? readonly DeepReadonly<E>[]
+  : T extends object
+    ? { readonly [K in keyof T]: DeepReadonly<T[K]> }
+    : T;
+/** What a caller sends; a use case gets `Parsed`, with defaults filled in. */
+export type Input<N extends UseCaseName> = DeepReadonly<z.input<(typeof inputs)[N]>>;
+export type Parsed<N extends UseCaseName> = z.output<(typeof inputs)[N]>;
+
+export interface Answers {
+  'save-client': { readonly id: string; readonly version: number };
+  'save-owned': { readonly id: string };
+  'retire-owned': { readonly id: string };
+  'save-occasion': { readonly id: string };
+  'import-stock': ImportAnswer;
+  'start-box': { readonly id: string };
+  'save-brief': BoxView;
+  'pull-list': PullAnswer;
+  'hold-line': BoxView;
+  'release-line': BoxView;
+  'renew-hold': BoxView;
+  'save-look': BoxView;
+  'remove-look': BoxView;
+  'draft-letter': { readonly letter: LetterDraft };
+  'save-letter': BoxView;
+  'move-box': BoxView;
+  'decide-line': BoxView;
+  'check-in-line': BoxView;
+  'close-box': BoxView;
+  'first-owner': { readonly email: string };
+}
+export type Answer<N extends UseCaseName> = Answers[N];

@@ -1,0 +1,165 @@
+import { BOX_STATES } from '@core/box';
+import { CATEGORIES } from '@core/piece';
+import { z } from 'zod';
+import { daySchema, occasionSchema } from './occasion';
+import { coloursSchema, minorSchema, storedAttributesSchema } from './piece';
+import { bodyMeasuresSchema, storedProfileSchema } from './profile';
+
+const uuid = z.uuid({ error: 'not an id' });
+const version = z.number().int().min(1, 'the version is missing');
+const text = (most: number) => z.string().trim().max(most, `at most ${most} signs`);
+const name = text(120).min(1, 'missing');
+const email = z.union([z.literal(''), z.email('not an e-mail address')]).optional();
+
+export const saveClientInput = z.strictObject({
+  id: uuid.optional(),
+  version: version.optional(),
+  name,
+  about: text(300).default(''),
+  email,
+  phone: text(40).optional(),
+  sizes: z.record(z.string(), z.string().max(12)).default({}),
+  measures: bodyMeasuresSchema,
+  profile: storedProfileSchema,
+  boxBudgetMinor: minorSchema.nullable().default(null),
+  pieceBudgetMinor: z.partialRecord(z.enum(CATEGORIES), minorSchema).default({}),
+  notes: text(4000).default(''),
+});
+
+export const saveOwnedInput = z.strictObject({
+  id: uuid.optional(),
+  clientId: uuid,
+  title: name,
+  category: z.enum(CATEGORIES),
+  formality: z.number().min(0).max(10).optional(),
+  colours: coloursSchema,
+  attributes: storedAttributesSchema.default({}),
+  assumed: z.boolean().default(false),
+  loved: z.boolean().default(false),
+  wornWeekly: z.boolean().default(false),
+});
+export const retireOwnedInput = z.strictObject({ id: uuid, retired: z.boolean() });
+
+export const saveOccasionInput = z.strictObject({
+  id: uuid.optional(),
+  clientId: uuid,
+  occasion: occasionSchema.extend({ date: daySchema }),
+});
+
+export const importStockInput = z.strictObject({
+  csv: z.string().min(1, 'the file is empty'),
+  /** `check` only looks; `good` takes the good rows; `all` takes the file whole or not at all. */
+  take: z.enum(['check', 'good', 'all']),
+});
+
+export const startBoxInput = z.strictObject({ clientId: uuid });
+
+export const saveBriefInput = z.strictObject({
+  boxId: uuid,
+  version,
+  budgetMinor: minorSchema.nullable(),
+  occasionIds: z.array(uuid).max(12),
+  asks: z.array(text(200).min(1, 'an ask is empty')).max(20, 'at most 20 asks'),
+  mood: z.array(text(40)).max(12),
+  notToSend: text(400),
+});
+
+export const pullListInput = z.strictObject({
+  boxId: uuid,
+  askId: uuid.nullable().default(null),
+  categories: z.array(z.enum(CATEGORIES)).default([]),
+  search: text(80).default(''),
+  mostMinor: minorSchema.nullable().default(null),
+  /** Only what fits: right, close or roomy. */
+  fitsOnly: z.boolean().default(true),
+});
+
+export const holdLineInput = z.strictObject({
+  boxId: uuid,
+  variantId: uuid,
+  askId: uuid.nullable().default(null),
+  fit: text(200).default(''),
+});
+export const releaseLineInput = z.strictObject({ boxId: uuid, lineId: uuid });
+export const renewHoldInput = releaseLineInput;
+
+const pieceRef = z.strictObject({
+  ref: z.string().regex(/^(line|owned):[0-9a-f-]{36}$/, 'not a piece of this box or closet'),
+  mode: z.string().max(40).optional(),
+});
+export const saveLookInput = z.strictObject({
+  boxId: uuid,
+  id: uuid.optional(),
+  version: version.optional(),
+  occasionId: uuid.nullable(),
+  title: text(80).default(''),
+  pieces: z.array(pieceRef).min(1, 'a look has at least one piece').max(24, 'a look has at most 24 pieces'),
+  overrules: z
+    .array(
+      z.strictObject({
+        rule: z.string().max(8),
+        about: z.string().max(2000),
+        reason: text(300).min(1, 'a reason is wanted'),
+      }),
+    )
+    .default([]),
+});
+export const removeLookInput = z.strictObject({ boxId: uuid, id: uuid });
+
+export const letterSchema = z.strictObject({
+  greeting: text(2000),
+  pieces: z.array(
+    z.strictObject({
+      ref: z.string(),
+      why: text(1000),
+      fit: text(400),
+      wear: z.array(text(400)).max(12),
+      beneath: z.array(text(400)).max(12),
+      facts: text(600),
+      care: text(300),
+    }),
+  ),
+  looks: z.array(z.strictObject({ id: z.string(), line: text(1000) })),
+  closing: text(2000),
+});
+export const draftLetterInput = z.strictObject({ boxId: uuid });
+export const saveLetterInput = z.strictObject({ boxId: uuid, version, letter: letterSchema });
+
+export const moveBoxInput = z.strictObject({
+  boxId: uuid,
+  version,
+  to: z.enum(BOX_STATES),
+  parcel: text(60).optional(),
+});
+
+export const REASONS = [
+  'too small',
+  'too big',
+  'too long',
+  'too short',
+  'colour',
+  'cloth',
+  'not my style',
+  'already own one',
+  'too dear',
+  'arrived too late',
+  'fault',
+] as const;
+export const decideLineInput = z.strictObject({
+  boxId: uuid,
+  lineId: uuid,
+  decision: z.enum(['undecided', 'keep', 'return']),
+  reason: z.enum(REASONS).nullable().default(null),
+  note: text(400).default(''),
+});
+export const checkInLineInput = z.strictObject({ boxId: uuid, lineId: uuid });
+export const closeBoxInput = z.strictObject({ boxId: uuid, version, notesNext: text(2000).default('') });
+
+export const firstOwnerInput = z.strictObject({
+  shopName: name,
+  town: text(80).default(''),
+  currency: z.string().regex(/^[A-Z]{3}$/, 'three capital letters, as EUR'),
+  name,
+  email: z.email('not an e-mail address'),
+  password: z.string().min(12, 'at least 12 signs').max(128),
+});

@@ -1,0 +1,213 @@
+import { colourNames, isHex } from '@core/colour';
+import { isEan13 } from '@core/stock';
+import { parseMoney } from '@core/money';
+import type { Category, Swatch } from '@core/piece';
+import Papa from 'papaparse';
+import { faultsOf } from './faults';
+import { measuresSchema, pieceSchema, type StoredAttributes } from './piece';
+import type { ImportFault } from './views';
+
+/** One row of a stock file: one size of one garment. */
+export interface StockCsvRow {
+  readonly row: number;
+  /** Rows that share it are sizes of one garment. */
+  readonly garmentKey: string;
+  readonly styleId: string;
+  readonly setId?: string | undefined;
+  readonly title: string;
+  readonly label: string;
+  readonly category: Category;
+  readonly colours: Swatch[];
+  readonly formality?: number | undefined;
+  readonly attributes: StoredAttributes;
+  readonly size: string;
+  readonly length: string;
+  readonly sku: string;
+  readonly ean?: string | undefined;
+  readonly priceMinor: number;
+  readonly qty: number;
+  readonly measures: Record<string, number>;
+}
+
+export interface StockCsv {
+  readonly rows: readonly StockCsvRow[];
+  readonly faults: readonly ImportFault[];
+}
+
+export const CSV_REQUIRED = ['title', 'category', 'colours', 'size', 'sku', 'price', 'qty'] as const;
+/** Columns of the garment itself; header names are the field names of a piece. */
+const PLAIN = [
+  'styleId',
+  'set',
+  'label',
+  'length',
+  'ean',
+  'formality',
+  'statement',
+  'volume',
+  'structure',
+  'edge',
+  'hour',
+  'care',
+  'metal',
+  'material',
+  'weightG',
+  'warmthClo',
+] as const;
+const LISTS = ['moods', 'seasons', 'metalContent'] as const;
+const NUMBERS = new Set(['formality', 'statement', 'structure', 'edge', 'weightG', 'warmthClo']);
+const NESTED = /^(measures|cut|fabric|pattern)\.([A-Za-z]+)$/;
+
+/** Largest stock file taken, in bytes of text. */
+export const CSV_MOST_BYTES = 10_000_000;
+
+/**
+ * Reads a stock file (RFC 4180, comma or semicolon, with or without BOM). Every faulty row is told with
+ * its reason; the others come back ready to import. A missing column is one fault, on row 1.
+ */
+export function readStockCsv(text: string): StockCsv {
+  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
+    header: true,
+    skipEmptyLines: 'greedy',
+    transformHeader: (header) => header.trim(),
+  });
+  const headers = parsed.meta.fields ?? [];
+  const missing = CSV_REQUIRED.filter((column) => !headers.includes(column));
+  if (missing.length > 0) {
+    return {
+      rows: [],
+      faults: missing.map((column) => ({ row: 1, path: column, message: 'this column is missing' })),
+    };
+  }
+  const unknown = headers.filter((header) => header !== '' && !isKnown(header));
+  const faults: ImportFault[] = unknown.map((header) => ({
+    row: 1,
+    path: header,
+    message: 'not a known column',
+  }));
+  const rows: StockCsvRow[] = [];
+  const skus = new Map<string, number>();
+  parsed.data.forEach((record, i) => {
+    const row = i + 2;
+    const broken = parsed.errors.find((error) => error.row === i);
+    if (broken) {
+      faults.push({ row, path: '(row)', message: broken.message });
+      return;
+    }
+    const read = readRow(record, row);
+    if ('faults' in read) faults.push(...read.faults);
+    else if (skus.has(read.sku))
+      faults.push({ row, path: 'sku', message: `${read.sku} stands in row ${skus.get(read.sku)} already` });
+    else {
+      skus.set(read.sku, row);
+      rows.push(read);
+    }
+  });
+  if (parsed.data.length === 0)
+    faults.push({ row: 1, path: '(file)', message: 'there are no rows below the header' });
+  return { rows, faults };
+}
+
+const isKnown = (header: string): boolean =>
+  (CSV_REQUIRED as readonly string[]).includes(header) ||
+  (PLAIN as readonly string[]).includes(header) ||
+  (LISTS as readonly string[]).includes(header) ||
+  header === 'fibres' ||
+  NESTED.test(header);
+
+function readRow(record: Record<string, string>, row: number): StockCsvRow | { faults: ImportFault[] } {
+  const cell = (name: string): string => (record[name] ?? '').trim();
+  const faults: ImportFault[] = [];
+  const fault = (path: string, message: string): void => void faults.push({ row, path, message });
+  for (const column of ['title', 'size', 'sku'] as const) if (cell(column) === '') fault(column, 'missing');
+  const priceMinor = parseMoney(cell('price'));
+  if (priceMinor === undefined) fault('price', `${cell('price') || 'empty'}: not an amount`);
+  else if (priceMinor < 0) fault('price', `${cell('price')}: not below 0`);
+  const qty = /^\d{1,6}$/.test(cell('qty')) ? Number(cell('qty')) : undefined;
+  if (qty === undefined) fault('qty', `${cell('qty') || 'empty'}: a whole number from 0 is wanted`);
+  const ean = cell('ean') || undefined;
+  if (ean !== undefined && !isEan13(ean)) fault('ean', `${ean}: not an EAN-13`);
+  const nested: Record<string, Record<string, unknown>> = {};
+  for (const [header, raw] of Object.entries(record)) {
+    const match = NESTED.exec(header);
+    if (!match || !raw?.trim()) continue;
+    const [, group = '', field = ''] = match;
+    (nested[group] ??= {})[field] = typed(raw.trim());
+  }
+  const { measures = {}, ...groups } = nested;
+  const given: Record<string, unknown> = {
+    id: 'row',
+    title: cell('title') || 'row',
+    category: cell('category'),
+    colours: readColourList(cell('colours')),
+    ...groups,
+  };
+  for (const name of PLAIN)
+    if (!['styleId', 'set', 'label', 'length', 'ean'].includes(name) && cell(name) !== '')
+      given[name] = NUMBERS.has(name) ? Number(cell(name)) : cell(name);
+  for (const name of LISTS)
+    if (cell(name) !== '')
+      given[name] = cell(name)
+        .split(/[;|]/)
+        .map((word) => word.trim());
+  if (cell('fibres') !== '')
+    given.fabric = { ...(given.fabric as object | undefined), fibres: readFibres(cell('fibres')) };
+  const piece = pieceSchema.safeParse(given);
+  if (!piece.success)
+    faults.push(
+      ...faultsOf(piece.error)
+        .filter(({ path }) => path !== 'title')
+        .map((each) => ({ row, ...each })),
+    );
+  const sizes = measuresSchema.safeParse(measures);
+  if (!sizes.success) faults.push(...faultsOf(sizes.error, 'measures.').map((each) => ({ row, ...each })));
+  if (faults.length > 0 || !piece.success || !sizes.success || priceMinor === undefined || qty === undefined)
+    return { faults };
+  const { id: _id, title, category, colours, formality, ...attributes } = piece.data;
+  const styleId = cell('styleId') || (title ?? '').toLowerCase().replace(/[^a-z0-9]+/g, '-');
+  return {
+    row,
+    title: title ?? '',
+    category,
+    colours,
+    formality,
+    styleId,
+    setId: cell('set') || undefined,
+    label: cell('label'),
+    size: cell('size'),
+    length: cell('length'),
+    sku: cell('sku'),
+    ean,
+    priceMinor,
+    qty,
+    attributes: attributes as StoredAttributes,
+    measures: sizes.data as Record<string, number>,
+    garmentKey: `${styleId}|${title}|${colours.map((swatch) => swatch.hex).join(' ')}`,
+  };
+}
+
+const typed = (raw: string): unknown =>
+  raw === 'true' ? true : raw === 'false' ? false : /^-?\d+(\.\d+)?$/.test(raw) ? Number(raw) : raw;
+
+/** `#1f2a44:0.6 #f4f1e8:0.4`, or one colour, or names: `navy:0.6 ivory:0.4`. Names of two words take a dash. */
+export function readColourList(text: string): { hex: string; share: number; name?: string }[] {
+  const parts = text.split(/[\s|]+/).filter(Boolean);
+  return parts.map((part) => {
+    const [word = '', share] = part.split(':');
+    const named = colourNames.find(({ name }) => name.replace(/ /g, '-') === word.toLowerCase());
+    const hex = isHex(word) ? word.toLowerCase() : (named?.hex ?? word);
+    return {
+      hex,
+      share: share === undefined ? 1 / parts.length : Number(share),
+      ...(named ? { name: named.name } : {}),
+    };
+  });
+}
+
+/** `80 wool; 20 nylon` or `cotton`. */
+function readFibres(text: string): { name: string; pct: number }[] {
+  return text.split(/[;|]/).map((part) => {
+    const match = /^\s*(\d+)\s*%?\s*(.+?)\s*$/.exec(part);
+    return match ? { pct: Number(match[1]), name: match[2] ?? '' } : { pct: 100, name: part.trim() };
+  });
+}

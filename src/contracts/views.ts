@@ -1,0 +1,209 @@
+import type { Ask, BoxState, Step } from '@core/box';
+import type { DeskAction } from '@core/schedule';
+import type { BodyMeasures } from '@core/figure';
+import type { LetterDraft } from '@core/letter';
+import type { Occasion, Overrule, Profile, Schools } from '@core/look';
+import type { BoxTotal } from '@core/money';
+import type { Origin, Piece } from '@core/piece';
+import type { FitVerdict } from '@core/fit';
+import type { Settings } from '@core/rules';
+import type { DueDates } from '@core/schedule';
+import type { Fault } from './faults';
+
+/** Answers of the server: what a screen is given. Plain data, JSON all through. */
+
+export interface ShopView {
+  readonly name: string;
+  readonly town: string;
+  readonly currency: string;
+  readonly schools: Schools;
+  readonly settings: Settings;
+}
+
+export interface DeskView {
+  readonly today: string;
+  readonly actions: readonly DeskAction[];
+  readonly open: number;
+}
+
+export interface ClientRow {
+  readonly id: string;
+  readonly name: string;
+  readonly about: string;
+  readonly closet: number;
+  readonly openBox?: { readonly id: string; readonly number: number; readonly step: Step } | undefined;
+  readonly nextOccasion?: { readonly title: string; readonly day: string } | undefined;
+}
+
+export interface OccasionView {
+  readonly id: string;
+  readonly occasion: Occasion;
+}
+
+export interface OwnedView {
+  readonly id: string;
+  readonly piece: Piece;
+  readonly assumed: boolean;
+  readonly loved: boolean;
+  readonly wornWeekly: boolean;
+  readonly fromBox: boolean;
+}
+
+export interface BoxRow {
+  readonly id: string;
+  readonly number: number;
+  readonly state: BoxState;
+  readonly step: Step;
+  readonly lines: number;
+  readonly kept: number;
+  readonly netMinor?: number | undefined;
+  readonly outDay?: string | undefined;
+  readonly returned: readonly { readonly title: string; readonly reason: string }[];
+}
+
+export interface ClientView {
+  readonly id: string;
+  readonly version: number;
+  readonly name: string;
+  readonly about: string;
+  readonly email: string;
+  readonly phone: string;
+  readonly sizes: Readonly<Record<string, string>>;
+  readonly given: BodyMeasures;
+  /** Every measure, filled; estimated ones marked. */
+  readonly body: readonly { readonly name: string; readonly mm: number; readonly origin: Origin }[];
+  readonly profile: Profile;
+  readonly boxBudgetMinor: number | null;
+  readonly pieceBudgetMinor: Readonly<Record<string, number>>;
+  readonly notes: string;
+  readonly owned: readonly OwnedView[];
+  readonly occasions: readonly OccasionView[];
+  readonly boxes: readonly BoxRow[];
+}
+
+export interface SizeStock {
+  readonly variantId: string;
+  readonly size: string;
+  readonly sku: string;
+  readonly shelf: number;
+  readonly held: number;
+  readonly out: number;
+}
+
+export interface StockRow {
+  readonly id: string;
+  readonly label: string;
+  readonly piece: Piece;
+  readonly priceMinor: number;
+  readonly sizes: readonly SizeStock[];
+}
+
+export interface ImportFault extends Fault {
+  /** Row of the file as a spreadsheet counts, the header being row 1. */
+  readonly row: number;
+}
+
+export interface ImportAnswer {
+  readonly good: readonly {
+    readonly row: number;
+    readonly title: string;
+    readonly size: string;
+    readonly sku: string;
+    readonly qty: number;
+    readonly priceMinor: number;
+  }[];
+  readonly known: number;
+  readonly faults: readonly ImportFault[];
+  readonly taken: number;
+}
+
+export interface LineView {
+  readonly id: string;
+  readonly variantId: string;
+  readonly askId: string | null;
+  readonly piece: Piece;
+  readonly size: string;
+  readonly sku: string;
+  readonly priceMinor: number;
+  readonly fit: string;
+  readonly held: boolean;
+  readonly holdUntil?: string | undefined;
+  readonly decision: 'undecided' | 'keep' | 'return' | 'exchange';
+  readonly reason: string | null;
+  readonly note: string;
+  readonly checkedIn: boolean;
+  readonly netMinor?: number | undefined;
+}
+
+export interface LookView {
+  readonly id: string;
+  readonly version: number;
+  readonly occasionId: string | null;
+  readonly title: string;
+  readonly pieces: readonly { readonly ref: string; readonly mode?: string | undefined }[];
+  readonly overrules: readonly Overrule[];
+}
+
+export interface BoxView {
+  readonly id: string;
+  readonly number: number;
+  readonly state: BoxState;
+  readonly step: Step;
+  readonly version: number;
+  readonly shop: ShopView;
+  readonly today: string;
+  readonly client: {
+    readonly id: string;
+    readonly name: string;
+    readonly about: string;
+    readonly profile: Profile;
+    readonly pieceBudgetMinor: Readonly<Record<string, number>>;
+  };
+  readonly budgetMinor: number | null;
+  readonly spentMinor: number;
+  readonly asks: readonly { readonly id: string; readonly ask: Ask }[];
+  readonly mood: readonly string[];
+  readonly notToSend: string;
+  readonly occasions: readonly OccasionView[];
+  readonly occasionIds: readonly string[];
+  readonly due?: DueDates | undefined;
+  /** Earliest day an occasion can still be met, when the box's own is too near. */
+  readonly earliest?: string | undefined;
+  readonly lines: readonly LineView[];
+  readonly owned: readonly Piece[];
+  readonly looks: readonly LookView[];
+  readonly letter: LetterDraft | null;
+  readonly parcel: string | null;
+  readonly outDay?: string | undefined;
+  readonly decideBy?: string | undefined;
+  readonly returnBy?: string | undefined;
+  readonly styleFeeMinor: number;
+  readonly keepAllBp: number;
+  /** What the decisions so far come to; final once closed. */
+  readonly total?: BoxTotal | undefined;
+  readonly notesNext: string;
+  /** What the last box taught, in a line each. */
+  readonly learned: readonly string[];
+}
+
+export interface PullRow {
+  readonly garmentId: string;
+  readonly variantId: string;
+  readonly piece: Piece;
+  readonly size: string;
+  readonly free: number;
+  readonly verdict: FitVerdict;
+  readonly reasons: readonly string[];
+  readonly doubt?: string | undefined;
+  readonly otherSizes: readonly {
+    readonly variantId: string;
+    readonly size: string;
+    readonly free: number;
+  }[];
+}
+
+export interface PullAnswer {
+  readonly rows: readonly PullRow[];
+  /** Left out and why: sold out, no size that fits, over the price. */
+  readonly leftOut: readonly { readonly title: string; readonly why: string }[];
+}

@@ -1,0 +1,39 @@
+import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
+import { migrate } from 'drizzle-orm/node-postgres/migrator';
+import pg from 'pg';
+import * as schema from './schema';
+
+export type Database = NodePgDatabase<typeof schema>;
+/** A transaction, or the database itself: whatever a repository function may read and write through. */
+export type Reader = Pick<Database, 'select' | 'query' | 'execute'>;
+export type Writer = Pick<Database, 'select' | 'query' | 'execute' | 'insert' | 'update' | 'delete'>;
+
+export interface Connection {
+  readonly db: Database;
+  readonly close: () => Promise<void>;
+}
+
+/** Opens a pool on a PostgreSQL address. An idle connection that breaks is dropped, not thrown. */
+export function connect(url: string, max = 10): Connection {
+  const pool = new pg.Pool({ connectionString: url, max, connectionTimeoutMillis: 10_000 });
+  pool.on('error', () => undefined);
+  return { db: drizzle(pool, { schema }), close: () => pool.end() };
+}
+
+/** Brings the database to the newest migration; safe to run from several servers at once. */
+export async function migrateDatabase(db: Database, folder: string): Promise<void> {
+  await migrate(db, { migrationsFolder: folder });
+}
+
+/** PostgreSQL's own code of an error (`23514`), wherever the driver wrapped it. */
+export function sqlState(error: unknown): string | undefined {
+  let at: unknown = error;
+  for (let depth = 0; depth < 5 && at !== null && typeof at === 'object'; depth++) {
+    const { code, cause } = at as { code?: unknown; cause?: unknown };
+    if (typeof code === 'string' && /^[0-9A-Z]{5}$/.test(code)) return code;
+    at = cause;
+  }
+  return undefined;
+}
+
+export const SQL = { check: '23514', unique: '23505', deadlock: '40P01', serialization: '40001' } as const;

@@ -1,0 +1,31 @@
+import { index, integer, jsonb, pgTable, text, uuid } from 'drizzle-orm/pg-core';
+import { at, createdAt, id } from './columns';
+import { shop } from './shop';
+
+/** Who did what, when; one row for every move. */
+export const audit = pgTable(
+  'audit',
+  {
+    id: id(),
+    shopId: uuid('shop_id')
+      .notNull()
+      .references(() => shop.id),
+    actorId: text('actor_id'),
+    action: text('action').notNull(),
+    entity: text('entity').notNull(),
+    entityId: text('entity_id').notNull(),
+    details: jsonb('details').$type<Record<string, unknown>>().notNull().default({}),
+    at: at('at').notNull().defaultNow(),
+  },
+  (table) => [index('audit_entity').on(table.entity, table.entityId, table.at)],
+);
+
+/** Answers kept by key, so that a write sent twice moves things once. */
+export const idempotency = pgTable('idempotency', {
+  key: text('key').primaryKey(),
+  useCase: text('use_case').notNull(),
+  requestHash: text('request_hash').notNull(),
+  status: integer('status').notNull(),
+  answer: jsonb('answer').$type<unknown>(),
+  createdAt: createdAt(),
+});

@@ -1,0 +1,188 @@
+import { type Ask, BOX_STATES } from '@core/box';
+import type { LetterDraft } from '@core/letter';
+import type { Overrule } from '@core/look';
+import type { BoxTotal, Promotion } from '@core/money';
+import {
+  boolean,
+  date,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  primaryKey,
+  text,
+  uniqueIndex,
+  uuid,
+} from 'drizzle-orm/pg-core';
+import { client, occasion } from './client';
+import { at, createdAt, id, version } from './columns';
+import { location, shop } from './shop';
+import { variant } from './stock';
+
+/** Terms of money frozen when the box goes out. */
+export interface FrozenTerms {
+  readonly promotions: readonly Promotion[];
+  readonly keepAllBp: number;
+  readonly styleFeeMinor: number;
+  readonly taxIncluded: boolean;
+  readonly rounding: 'half-up' | 'half-even';
+}
+
+export const box = pgTable(
+  'box',
+  {
+    id: id(),
+    shopId: uuid('shop_id')
+      .notNull()
+      .references(() => shop.id),
+    clientId: uuid('client_id')
+      .notNull()
+      .references(() => client.id),
+    number: integer('number').notNull(),
+    state: text('state', { enum: BOX_STATES }).notNull().default('brief'),
+    budgetMinor: integer('budget_minor'),
+    mood: jsonb('mood').$type<string[]>().notNull().default([]),
+    notToSend: text('not_to_send').notNull().default(''),
+    letter: jsonb('letter').$type<LetterDraft>(),
+    parcel: text('parcel'),
+    terms: jsonb('terms').$type<FrozenTerms>(),
+    total: jsonb('total').$type<BoxTotal>(),
+    outAt: at('out_at'),
+    decideBy: date('decide_by', { mode: 'string' }),
+    returnBy: date('return_by', { mode: 'string' }),
+    closedAt: at('closed_at'),
+    notesNext: text('notes_next').notNull().default(''),
+    version: version(),
+    createdAt: createdAt(),
+  },
+  (table) => [
+    uniqueIndex('box_number').on(table.shopId, table.number),
+    index('box_client').on(table.clientId, table.createdAt),
+    index('box_state').on(table.shopId, table.state),
+  ],
+);
+
+export const boxOccasion = pgTable(
+  'box_occasion',
+  {
+    boxId: uuid('box_id')
+      .notNull()
+      .references(() => box.id, { onDelete: 'cascade' }),
+    occasionId: uuid('occasion_id')
+      .notNull()
+      .references(() => occasion.id),
+  },
+  (table) => [primaryKey({ columns: [table.boxId, table.occasionId] })],
+);
+
+export const boxAsk = pgTable('box_ask', {
+  id: id(),
+  boxId: uuid('box_id')
+    .notNull()
+    .references(() => box.id, { onDelete: 'cascade' }),
+  position: integer('position').notNull(),
+  ask: jsonb('ask').$type<Ask>().notNull(),
+});
+
+export const DECISIONS = ['undecided', 'keep', 'return', 'exchange'] as const;
+export type Decision = (typeof DECISIONS)[number];
+
+/** One variant in a box. */
+export const boxLine = pgTable(
+  'box_line',
+  {
+    id: id(),
+    boxId: uuid('box_id')
+      .notNull()
+      .references(() => box.id, { onDelete: 'cascade' }),
+    variantId: uuid('variant_id')
+      .notNull()
+      .references(() => variant.id),
+    locationId: uuid('location_id')
+      .notNull()
+      .references(() => location.id),
+    askId: uuid('ask_id').references(() => boxAsk.id, { onDelete: 'set null' }),
+    position: integer('position').notNull(),
+    fit: text('fit').notNull().default(''),
+    /** Price and tax rate as they were when the box went out; null before. */
+    priceMinor: integer('price_minor'),
+    taxBp: integer('tax_bp'),
+    decision: text('decision', { enum: DECISIONS }).notNull().default('undecided'),
+    reason: text('reason'),
+    note: text('note').notNull().default(''),
+    checkedInAt: at('checked_in_at'),
+    netMinor: integer('net_minor'),
+    taxMinor: integer('tax_minor'),
+    removedAt: at('removed_at'),
+    createdAt: createdAt(),
+  },
+  (table) => [index('box_line_box').on(table.boxId)],
+);
+
+export const hold = pgTable(
+  'hold',
+  {
+    id: id(),
+    boxLineId: uuid('box_line_id')
+      .notNull()
+      .references(() => boxLine.id, { onDelete: 'cascade' }),
+    variantId: uuid('variant_id')
+      .notNull()
+      .references(() => variant.id),
+    locationId: uuid('location_id')
+      .notNull()
+      .references(() => location.id),
+    state: text('state', { enum: ['active', 'released', 'expired', 'shipped'] })
+      .notNull()
+      .default('active'),
+    actorId: text('actor_id'),
+    expiresAt: at('expires_at').notNull(),
+    createdAt: createdAt(),
+  },
+  (table) => [
+    index('hold_active').on(table.state, table.expiresAt),
+    index('hold_variant').on(table.variantId, table.state),
+  ],
+);
+
+export const alteration = pgTable('alteration', {
+  id: id(),
+  boxLineId: uuid('box_line_id')
+    .notNull()
+    .references(() => boxLine.id, { onDelete: 'cascade' }),
+  job: text('job').notNull(),
+  priceMinor: integer('price_minor').notNull(),
+  leadDays: integer('lead_days').notNull(),
+  mayReturn: boolean('may_return').notNull().default(false),
+});
+
+export const look = pgTable(
+  'look',
+  {
+    id: id(),
+    boxId: uuid('box_id')
+      .notNull()
+      .references(() => box.id, { onDelete: 'cascade' }),
+    occasionId: uuid('occasion_id').references(() => occasion.id),
+    position: integer('position').notNull(),
+    title: text('title').notNull().default(''),
+    /** `line:<id>` or `owned:<id>`, and the way of wearing. */
+    pieces: jsonb('pieces').$type<{ ref: string; mode?: string | undefined }[]>().notNull(),
+    overrules: jsonb('overrules').$type<Overrule[]>().notNull().default([]),
+    version: version(),
+    createdAt: createdAt(),
+  },
+  (table) => [index('look_box').on(table.boxId, table.position)],
+);
+
+/** Money that really moved: the fee, the charge at the tally, refunds later. Append-only. */
+export const payment = pgTable('payment', {
+  id: id(),
+  boxId: uuid('box_id')
+    .notNull()
+    .references(() => box.id),
+  kind: text('kind', { enum: ['fee', 'charge', 'refund'] }).notNull(),
+  amountMinor: integer('amount_minor').notNull(),
+  at: at('at').notNull().defaultNow(),
+  actorId: text('actor_id'),
+});

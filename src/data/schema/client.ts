@@ -1,0 +1,116 @@
+import type { Occasion } from '@core/look';
+import { BODY_MEASURES } from '@core/figure';
+import { ORIGINS, type Swatch } from '@core/piece';
+import type { StoredAttributes } from '@contracts/piece';
+import type { StoredProfile } from '@contracts/profile';
+import {
+  boolean,
+  date,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  primaryKey,
+  real,
+  text,
+  uuid,
+} from 'drizzle-orm/pg-core';
+import { at, createdAt, id, version } from './columns';
+import { shop } from './shop';
+
+export interface Address {
+  readonly lines: readonly string[];
+  readonly town: string;
+  readonly code?: string | undefined;
+}
+
+export const client = pgTable(
+  'client',
+  {
+    id: id(),
+    shopId: uuid('shop_id')
+      .notNull()
+      .references(() => shop.id),
+    name: text('name').notNull(),
+    /** Who she is, in a line the stylist reads first. */
+    about: text('about').notNull().default(''),
+    email: text('email'),
+    phone: text('phone'),
+    address: jsonb('address').$type<Address>(),
+    sizes: jsonb('sizes').$type<Record<string, string>>().notNull().default({}),
+    profile: jsonb('profile').$type<StoredProfile>().notNull(),
+    boxBudgetMinor: integer('box_budget_minor'),
+    pieceBudgetMinor: jsonb('piece_budget_minor').$type<Record<string, number>>().notNull().default({}),
+    notes: text('notes').notNull().default(''),
+    version: version(),
+    createdAt: createdAt(),
+  },
+  (table) => [index('client_shop').on(table.shopId, table.name)],
+);
+
+export const clientMeasure = pgTable(
+  'client_measure',
+  {
+    clientId: uuid('client_id')
+      .notNull()
+      .references(() => client.id, { onDelete: 'cascade' }),
+    name: text('name', { enum: BODY_MEASURES }).notNull(),
+    mm: integer('mm').notNull(),
+    origin: text('origin', { enum: ORIGINS }).notNull(),
+    takenAt: at('taken_at').notNull().defaultNow(),
+  },
+  (table) => [primaryKey({ columns: [table.clientId, table.name] })],
+);
+
+export const occasion = pgTable(
+  'occasion',
+  {
+    id: id(),
+    clientId: uuid('client_id')
+      .notNull()
+      .references(() => client.id, { onDelete: 'cascade' }),
+    title: text('title').notNull(),
+    day: date('day', { mode: 'string' }),
+    formalityLo: real('formality_lo').notNull(),
+    formalityHi: real('formality_hi').notNull(),
+    details: jsonb('details').$type<Omit<Occasion, 'title' | 'date' | 'formality'>>().notNull(),
+    createdAt: createdAt(),
+  },
+  (table) => [index('occasion_client').on(table.clientId, table.day)],
+);
+
+/** Stages a look passes through by taking things off or on: ceremony, quay, supper. */
+export const occasionStage = pgTable('occasion_stage', {
+  id: id(),
+  occasionId: uuid('occasion_id')
+    .notNull()
+    .references(() => occasion.id, { onDelete: 'cascade' }),
+  position: integer('position').notNull(),
+  title: text('title').notNull(),
+  details: jsonb('details').$type<Partial<Occasion>>().notNull().default({}),
+});
+
+export const ownedItem = pgTable(
+  'owned_item',
+  {
+    id: id(),
+    clientId: uuid('client_id')
+      .notNull()
+      .references(() => client.id, { onDelete: 'cascade' }),
+    title: text('title').notNull(),
+    category: text('category').notNull(),
+    formality: real('formality').notNull(),
+    colours: jsonb('colours').$type<Swatch[]>().notNull(),
+    attributes: jsonb('attributes').$type<StoredAttributes>().notNull(),
+    /** Origin of each measure in `attributes.measures`. */
+    origins: jsonb('origins').$type<Record<string, string>>().notNull().default({}),
+    assumed: boolean('assumed').notNull().default(false),
+    loved: boolean('loved').notNull().default(false),
+    wornWeekly: boolean('worn_weekly').notNull().default(false),
+    retiredAt: at('retired_at'),
+    /** The box line it came from, when it was bought here. */
+    boxLineId: uuid('box_line_id').unique(),
+    createdAt: createdAt(),
+  },
+  (table) => [index('owned_item_client').on(table.clientId, table.category)],
+);

@@ -1,0 +1,6 @@
+export * from './audit';
+export * from './box';
+export * from './client';
+export * from './shop';
+export * from './sign-in';
+export * from './stock';

@@ -1,0 +1,57 @@
+import type { Schools } from '@core/look';
+import type { Settings } from '@core/rules';
+import { boolean, integer, jsonb, pgTable, text, uniqueIndex, uuid } from 'drizzle-orm/pg-core';
+import { createdAt, id, version } from './columns';
+
+export const shop = pgTable('shop', {
+  id: id(),
+  name: text('name').notNull(),
+  town: text('town').notNull(),
+  currency: text('currency').notNull(),
+  zone: text('zone').notNull(),
+  taxIncluded: boolean('tax_included').notNull().default(true),
+  taxBp: integer('tax_bp').notNull(),
+  rounding: text('rounding', { enum: ['half-up', 'half-even'] })
+    .notNull()
+    .default('half-up'),
+  styleFeeMinor: integer('style_fee_minor').notNull(),
+  keepAllBp: integer('keep_all_bp').notNull(),
+  holdDays: integer('hold_days').notNull().default(3),
+  exchangeDays: integer('exchange_days').notNull().default(5),
+  tryOnDays: integer('try_on_days').notNull().default(5),
+  transitDays: integer('transit_days').notNull().default(2),
+  packDays: integer('pack_days').notNull().default(1),
+  styleDays: integer('style_days').notNull().default(2),
+  closedWeekdays: jsonb('closed_weekdays').$type<number[]>().notNull().default([0]),
+  holidays: jsonb('holidays').$type<string[]>().notNull().default([]),
+  schools: jsonb('schools').$type<Schools>().notNull(),
+  ruleSettings: jsonb('rule_settings').$type<Settings>().notNull().default({}),
+  version: version(),
+  createdAt: createdAt(),
+});
+
+export const location = pgTable(
+  'location',
+  {
+    id: id(),
+    shopId: uuid('shop_id')
+      .notNull()
+      .references(() => shop.id),
+    title: text('title').notNull(),
+    kind: text('kind', { enum: ['shop floor', 'back room'] }).notNull(),
+  },
+  (table) => [uniqueIndex('location_title').on(table.shopId, table.title)],
+);
+
+export const promotion = pgTable('promotion', {
+  id: id(),
+  shopId: uuid('shop_id')
+    .notNull()
+    .references(() => shop.id),
+  code: text('code').notNull(),
+  kind: text('kind', { enum: ['percent', 'amount'] }).notNull(),
+  value: integer('value').notNull(),
+  fromDay: text('from_day').notNull(),
+  toDay: text('to_day').notNull(),
+  scope: jsonb('scope').$type<{ categories?: string[] }>().notNull().default({}),
+});

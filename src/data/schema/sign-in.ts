@@ -1,0 +1,68 @@
+import { bigint, boolean, integer, pgTable, text, uuid } from 'drizzle-orm/pg-core';
+import { at, createdAt } from './columns';
+import { shop } from './shop';
+
+export const ROLES = ['owner', 'stylist', 'packer'] as const;
+export type Role = (typeof ROLES)[number];
+
+/** Tables of the sign-in library, with the shop and the role beside its own fields. */
+export const user = pgTable('user', {
+  id: text('id').primaryKey(),
+  name: text('name').notNull(),
+  email: text('email').notNull().unique(),
+  emailVerified: boolean('email_verified').notNull().default(false),
+  image: text('image'),
+  createdAt: createdAt(),
+  updatedAt: at('updated_at').notNull().defaultNow(),
+  role: text('role', { enum: ROLES }).notNull(),
+  shopId: uuid('shop_id')
+    .notNull()
+    .references(() => shop.id),
+});
+
+export const session = pgTable('session', {
+  id: text('id').primaryKey(),
+  expiresAt: at('expires_at').notNull(),
+  token: text('token').notNull().unique(),
+  createdAt: createdAt(),
+  updatedAt: at('updated_at').notNull(),
+  ipAddress: text('ip_address'),
+  userAgent: text('user_agent'),
+  userId: text('user_id')
+    .notNull()
+    .references(() => user.id, { onDelete: 'cascade' }),
+});
+
+export const account = pgTable('account', {
+  id: text('id').primaryKey(),
+  accountId: text('account_id').notNull(),
+  providerId: text('provider_id').notNull(),
+  userId: text('user_id')
+    .notNull()
+    .references(() => user.id, { onDelete: 'cascade' }),
+  accessToken: text('access_token'),
+  refreshToken: text('refresh_token'),
+  idToken: text('id_token'),
+  accessTokenExpiresAt: at('access_token_expires_at'),
+  refreshTokenExpiresAt: at('refresh_token_expires_at'),
+  scope: text('scope'),
+  password: text('password'),
+  createdAt: createdAt(),
+  updatedAt: at('updated_at').notNull(),
+});
+
+export const verification = pgTable('verification', {
+  id: text('id').primaryKey(),
+  identifier: text('identifier').notNull(),
+  value: text('value').notNull(),
+  expiresAt: at('expires_at').notNull(),
+  createdAt: createdAt(),
+  updatedAt: at('updated_at').notNull().defaultNow(),
+});
+
+/** Tries at signing in, counted per account and socket address; shared by every server of the shop. */
+export const signInTry = pgTable('sign_in_try', {
+  key: text('key').primaryKey(),
+  count: integer('count').notNull(),
+  windowStartMs: bigint('window_start_ms', { mode: 'number' }).notNull(),
+});

@@ -1,0 +1,125 @@
+import { CAUSES, PLACES } from '@core/stock';
+import type { MeasureName, Origin, Swatch } from '@core/piece';
+import type { StoredAttributes } from '@contracts/piece';
+import { sql } from 'drizzle-orm';
+import {
+  check,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  primaryKey,
+  real,
+  text,
+  uniqueIndex,
+  uuid,
+} from 'drizzle-orm/pg-core';
+import { at, createdAt, id, version } from './columns';
+import { location, shop } from './shop';
+
+/** A style the shop stocks, in one colourway. Colourways of a style share `styleId`. */
+export const garment = pgTable(
+  'garment',
+  {
+    id: id(),
+    shopId: uuid('shop_id')
+      .notNull()
+      .references(() => shop.id),
+    styleId: text('style_id').notNull(),
+    setId: text('set_id'),
+    label: text('label').notNull().default(''),
+    title: text('title').notNull(),
+    category: text('category').notNull(),
+    formality: real('formality').notNull(),
+    priceMinor: integer('price_minor').notNull(),
+    taxBp: integer('tax_bp'),
+    colours: jsonb('colours').$type<Swatch[]>().notNull(),
+    /** First colour in CIELAB, for finding by colour. */
+    mainL: real('main_l').notNull(),
+    mainA: real('main_a').notNull(),
+    mainB: real('main_b').notNull(),
+    attributes: jsonb('attributes').$type<StoredAttributes>().notNull(),
+    archivedAt: at('archived_at'),
+    version: version(),
+    createdAt: createdAt(),
+  },
+  (table) => [
+    index('garment_shop_category').on(table.shopId, table.category, table.title),
+    index('garment_style').on(table.shopId, table.styleId),
+    check('garment_price', sql`${table.priceMinor} >= 0`),
+  ],
+);
+
+export type StoredMeasures = {
+  readonly [name in MeasureName]?: { readonly mm: number; readonly origin: Origin };
+};
+
+/** A garment in one size, and length where it has one. */
+export const variant = pgTable(
+  'variant',
+  {
+    id: id(),
+    shopId: uuid('shop_id')
+      .notNull()
+      .references(() => shop.id),
+    garmentId: uuid('garment_id')
+      .notNull()
+      .references(() => garment.id),
+    size: text('size').notNull(),
+    length: text('length').notNull().default(''),
+    position: integer('position').notNull().default(0),
+    sku: text('sku').notNull(),
+    ean: text('ean'),
+    measures: jsonb('measures').$type<StoredMeasures>().notNull().default({}),
+  },
+  (table) => [
+    uniqueIndex('variant_sku').on(table.shopId, table.sku),
+    uniqueIndex('variant_ean').on(table.shopId, table.ean),
+    uniqueIndex('variant_size').on(table.garmentId, table.size, table.length),
+  ],
+);
+
+/** Append-only: every unit that ever moved, from where to where, why and by whom. */
+export const stockMovement = pgTable(
+  'stock_movement',
+  {
+    id: id(),
+    variantId: uuid('variant_id')
+      .notNull()
+      .references(() => variant.id),
+    locationId: uuid('location_id')
+      .notNull()
+      .references(() => location.id),
+    qty: integer('qty').notNull(),
+    fromPlace: text('from_place', { enum: PLACES }).notNull(),
+    toPlace: text('to_place', { enum: PLACES }).notNull(),
+    cause: text('cause', { enum: CAUSES }).notNull(),
+    boxLineId: uuid('box_line_id'),
+    actorId: text('actor_id'),
+    at: at('at').notNull().defaultNow(),
+  },
+  (table) => [
+    index('stock_movement_variant').on(table.variantId, table.at),
+    check('stock_movement_qty', sql`${table.qty} > 0`),
+    check('stock_movement_moves', sql`${table.fromPlace} <> ${table.toPlace}`),
+  ],
+);
+
+/** Sum of the movements, kept in the same transaction. No place but the supplier goes below zero. */
+export const stockBalance = pgTable(
+  'stock_balance',
+  {
+    variantId: uuid('variant_id')
+      .notNull()
+      .references(() => variant.id),
+    locationId: uuid('location_id')
+      .notNull()
+      .references(() => location.id),
+    place: text('place', { enum: PLACES }).notNull(),
+    qty: integer('qty').notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.variantId, table.locationId, table.place] }),
+    check('stock_balance_not_negative', sql`${table.place} = 'supplier' or ${table.qty} >= 0`),
+  ],
+);

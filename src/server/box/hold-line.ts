@@ -1,0 +1,178 @@
+import type { Writer } from '@data/db';
+import { box, boxLine, client, garment, hold, stockBalance, variant } from '@data/schema';
+import { and, asc, eq, gt, inArray, isNull, ne, sql } from 'drizzle-orm';
+import { note } from '../audit';
+import type { Context } from '../context';
+import { conflict, notFound, Refusal } from '../problem';
+import { shopOf } from '../shop/settings';
+import { releaseExpired, releaseHold, takeHold } from '../stock/holds';
+import { useCase } from '../use-case';
+import { boxOf, boxView } from './load';
+
+const OPEN = ['brief', 'pulling', 'combining', 'written'];
+const DAY_MS = 86_400_000;
+
+export const holdLine = useCase({
+  name: 'hold-line',
+  roles: ['owner', 'stylist'],
+  writes: true,
+  async run(context, { boxId, variantId, askId, fit }) {
+    const { tx, actor, now } = context;
+    const row = await boxOf(tx, actor.shopId, boxId, true);
+    if (!OPEN.includes(row.state))
+      throw conflict('This box is packed: take a step back before changing what is in it.');
+    await releaseExpired(tx, now, [variantId]);
+    const [found] = await tx
+      .select({ variant, garment })
+      .from(variant)
+      .innerJoin(garment, eq(garment.id, variant.garmentId))
+      .where(and(eq(variant.id, variantId), eq(variant.shopId, actor.shopId)));
+    if (!found) throw notFound('That piece');
+    const [place] = await tx
+      .select()
+      .from(stockBalance)
+      .where(
+        and(eq(stockBalance.variantId, variantId), eq(stockBalance.place, 'shelf'), gt(stockBalance.qty, 0)),
+      )
+      .orderBy(asc(stockBalance.locationId))
+      .limit(1);
+    if (!place) throw await soldOut(context, found);
+    const [line] = await tx
+      .insert(boxLine)
+      .values({
+        boxId,
+        variantId,
+        locationId: place.locationId,
+        askId,
+        fit,
+        position: sql`(select count(*) from box_line where box_id = ${boxId})`,
+        createdAt: now,
+      })
+      .returning({ id: boxLine.id });
+    if (!line) throw new Error('the line was not made');
+    const shop = await shopOf(tx, actor.shopId);
+    const taken = await takeHold(tx, {
+      boxLineId: line.id,
+      variantId,
+      locationId: place.locationId,
+      actorId: actor.id,
+      expiresAt: new Date(now.getTime() + shop.holdDays * DAY_MS),
+    });
+    if (!taken) throw await soldOut(context, found);
+    if (row.state === 'brief')
+      await tx
+        .update(box)
+        .set({ state: 'pulling', version: sql`${box.version} + 1` })
+        .where(eq(box.id, boxId));
+    await note(context, 'hold', 'box', boxId, { lineId: line.id, sku: found.variant.sku });
+    return boxView(tx, actor.shopId, boxId, now);
+  },
+});
+
+export const releaseLine = useCase({
+  name: 'release-line',
+  roles: ['owner', 'stylist'],
+  writes: true,
+  async run(context, { boxId, lineId }) {
+    const { tx, actor, now } = context;
+    const row = await boxOf(tx, actor.shopId, boxId, true);
+    if (!OPEN.includes(row.state))
+      throw conflict('This box is packed: take a step back before changing what is in it.');
+    const line = await lineOf(tx, boxId, lineId);
+    await releaseHold(tx, line.id, actor.id);
+    await tx.update(boxLine).set({ removedAt: now }).where(eq(boxLine.id, line.id));
+    await note(context, 'release', 'box', boxId, { lineId });
+    return boxView(tx, actor.shopId, boxId, now);
+  },
+});
+
+export const renewHold = useCase({
+  name: 'renew-hold',
+  roles: ['owner', 'stylist'],
+  writes: true,
+  async run(context, { boxId, lineId }) {
+    const { tx, actor, now } = context;
+    const row = await boxOf(tx, actor.shopId, boxId, true);
+    if (!OPEN.includes(row.state)) throw conflict('This box is packed: its pieces stay with it.');
+    const line = await lineOf(tx, boxId, lineId);
+    await releaseExpired(tx, now, [line.variantId]);
+    const shop = await shopOf(tx, actor.shopId);
+    const expiresAt = new Date(now.getTime() + shop.holdDays * DAY_MS);
+    const renewed = await tx
+      .update(hold)
+      .set({ expiresAt })
+      .where(and(eq(hold.boxLineId, lineId), eq(hold.state, 'active')))
+      .returning({ id: hold.id });
+    if (renewed.length === 0) {
+      const taken = await takeHold(tx, {
+        boxLineId: lineId,
+        variantId: line.variantId,
+        locationId: line.locationId,
+        actorId: actor.id,
+        expiresAt,
+      });
+      if (!taken) {
+        const [found] = await tx
+          .select({ variant, garment })
+          .from(variant)
+          .innerJoin(garment, eq(garment.id, variant.garmentId))
+          .where(eq(variant.id, line.variantId));
+        if (!found) throw notFound('That piece');
+        throw await soldOut(context, found);
+      }
+    }
+    await note(context, 'renew', 'box', boxId, { lineId });
+    return boxView(tx, actor.shopId, boxId, now);
+  },
+});
+
+export async function lineOf(tx: Writer, boxId: string, lineId: string) {
+  const [line] = await tx
+    .select()
+    .from(boxLine)
+    .where(and(eq(boxLine.id, lineId), eq(boxLine.boxId, boxId), isNull(boxLine.removedAt)));
+  if (!line) throw notFound('That line');
+  return line;
+}
+
+/** Who has the last one, and the nearest that is still there. */
+async function soldOut(
+  { tx, actor }: Context,
+  found: { variant: typeof variant.$inferSelect; garment: typeof garment.$inferSelect },
+): Promise<Refusal> {
+  const [holder] = await tx
+    .select({ client: client.name, number: box.number, until: hold.expiresAt })
+    .from(hold)
+    .innerJoin(boxLine, eq(boxLine.id, hold.boxLineId))
+    .innerJoin(box, eq(box.id, boxLine.boxId))
+    .innerJoin(client, eq(client.id, box.clientId))
+    .where(and(eq(hold.variantId, found.variant.id), eq(hold.state, 'active')))
+    .orderBy(asc(hold.expiresAt))
+    .limit(1);
+  const near = await tx
+    .select({ size: variant.size, qty: stockBalance.qty })
+    .from(variant)
+    .innerJoin(
+      stockBalance,
+      and(eq(stockBalance.variantId, variant.id), eq(stockBalance.place, 'shelf'), gt(stockBalance.qty, 0)),
+    )
+    .where(
+      and(
+        eq(variant.garmentId, found.garment.id),
+        ne(variant.id, found.variant.id),
+        inArray(variant.shopId, [actor.shopId]),
+      ),
+    )
+    .orderBy(sql`abs(${variant.position} - ${found.variant.position})`)
+    .limit(2);
+  const who = holder
+    ? `Box ${holder.number} for ${holder.client} has it until ${holder.until.toISOString().slice(0, 10)}.`
+    : 'The last one is sold or with a client.';
+  const nearest =
+    near.length > 0
+      ? ` Nearest on the shelf: ${near.map((each) => `size ${each.size} (${each.qty})`).join(', ')}.`
+      : ' No other size is on the shelf.';
+  return new Refusal(409, `${found.garment.title}, size ${found.variant.size}, is gone. ${who}${nearest}`, [
+    { path: 'variantId', message: `${found.garment.title}, size ${found.variant.size}: sold out` },
+  ]);
+}

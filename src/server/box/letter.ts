@@ -1,0 +1,92 @@
+import { draftLetter, type LetterDraft } from '@core/letter';
+import { judge } from '@core/look';
+import type { Piece } from '@core/piece';
+import type { BoxView, LookView } from '@contracts/views';
+import { box } from '@data/schema';
+import { eq, sql } from 'drizzle-orm';
+import { note } from '../audit';
+import { conflict, stale } from '../problem';
+import { useCase } from '../use-case';
+import { boxOf, boxView } from './load';
+
+/** Pieces of a saved look, in the modes it says; what has left the box or the closet is left out. */
+export function piecesOfLook(
+  view: Pick<BoxView, 'lines' | 'owned'>,
+  saved: Pick<LookView, 'pieces'>,
+): Piece[] {
+  const all = new Map(
+    [...view.lines.map((line) => line.piece), ...view.owned].map((piece) => [piece.id, piece]),
+  );
+  return saved.pieces.flatMap(({ ref, mode }) => {
+    const piece = all.get(ref);
+    return piece ? [{ ...piece, mode }] : [];
+  });
+}
+
+/** The letter of a box drafted from its looks, findings and facts. */
+export function draftFor(view: BoxView): LetterDraft {
+  const chosen = view.occasions.filter((each) => view.occasionIds.includes(each.id));
+  return draftLetter({
+    clientName: view.client.name,
+    shopName: view.shop.name,
+    lines: view.lines.map((line) => ({
+      ref: line.piece.id,
+      piece: line.piece,
+      fit: `Size ${line.size}. ${line.fit}`.replace(/\.$/, ''),
+      ask: view.asks.find(({ id }) => id === line.askId)?.ask.text,
+    })),
+    looks: view.looks.map((saved) => {
+      const occasion = chosen.find(({ id }) => id === saved.occasionId)?.occasion;
+      const pieces = piecesOfLook(view, saved);
+      const verdict = judge(
+        pieces,
+        {
+          client: view.client.profile,
+          occasion,
+          shopSchools: view.shop.schools,
+          budget: { boxMinor: view.budgetMinor ?? undefined },
+        },
+        view.shop.settings,
+        saved.overrules,
+      );
+      return { id: saved.id, occasion: occasion?.title, pieces, verdict };
+    }),
+    occasions: chosen.map(({ occasion }) => occasion.title),
+    decideBy: view.due?.decideBy,
+  });
+}
+
+export const draftLetterCase = useCase({
+  name: 'draft-letter',
+  roles: ['owner', 'stylist'],
+  writes: false,
+  async run({ tx, actor, now }, { boxId }) {
+    return { letter: draftFor(await boxView(tx, actor.shopId, boxId, now)) };
+  },
+});
+
+export const saveLetter = useCase({
+  name: 'save-letter',
+  roles: ['owner', 'stylist'],
+  writes: true,
+  async run(context, { boxId, version, letter }) {
+    const { tx, actor, now } = context;
+    const row = await boxOf(tx, actor.shopId, boxId, true);
+    if (['out', 'tallying', 'closed', 'cancelled'].includes(row.state))
+      throw conflict('The letter has gone out with the box.');
+    if (row.version !== version)
+      throw stale([
+        {
+          path: 'letter',
+          message: row.letter ? 'the letter was saved elsewhere' : `the box is ${row.state} now`,
+        },
+      ]);
+    const state = ['brief', 'pulling', 'combining'].includes(row.state) ? 'written' : row.state;
+    await tx
+      .update(box)
+      .set({ letter, state, version: sql`${box.version} + 1` })
+      .where(eq(box.id, boxId));
+    await note(context, 'letter', 'box', boxId);
+    return boxView(tx, actor.shopId, boxId, now);
+  },
+});

@@ -1,0 +1,238 @@
+import { stepOf } from '@core/box';
+import { boxTotal, type BoxTotal, type MoneyTerms } from '@core/money';
+import { dueDates, earliestOccasion } from '@core/schedule';
+import type { BoxView, LineView, OccasionView } from '@contracts/views';
+import type { Reader } from '@data/db';
+import { pieceOfGarment, pieceOfOwned } from '@data/pieces';
+import {
+  alteration,
+  box,
+  boxAsk,
+  boxLine,
+  boxOccasion,
+  garment,
+  hold,
+  look,
+  occasion,
+  ownedItem,
+  promotion,
+  variant,
+} from '@data/schema';
+import { and, asc, desc, eq, inArray, isNull, ne } from 'drizzle-orm';
+import { clientOf } from '../client/profile';
+import { notFound } from '../problem';
+import { calendarOf, dayIn, leadTimes, type ShopRow, shopOf, shopView } from '../shop/settings';
+
+export type BoxRecord = typeof box.$inferSelect;
+export type LineRecord = Awaited<ReturnType<typeof linesOf>>[number];
+
+/** The box of this shop, locked for the rest of the transaction when `lock` is set. */
+export async function boxOf(db: Reader, shopId: string, id: string, lock = false): Promise<BoxRecord> {
+  const query = db
+    .select()
+    .from(box)
+    .where(and(eq(box.id, id), eq(box.shopId, shopId)));
+  const [row] = await (lock ? query.for('update') : query);
+  if (!row) throw notFound('That box');
+  return row;
+}
+
+/** Lines still in the box with garment, variant, active hold and alterations. */
+export async function linesOf(db: Reader, boxId: string) {
+  const rows = await db
+    .select({ line: boxLine, variant, garment, hold })
+    .from(boxLine)
+    .innerJoin(variant, eq(variant.id, boxLine.variantId))
+    .innerJoin(garment, eq(garment.id, variant.garmentId))
+    .leftJoin(hold, and(eq(hold.boxLineId, boxLine.id), inArray(hold.state, ['active', 'shipped'])))
+    .where(and(eq(boxLine.boxId, boxId), isNull(boxLine.removedAt)))
+    .orderBy(asc(boxLine.position), asc(boxLine.id));
+  const ids = rows.map(({ line }) => line.id);
+  const jobs =
+    ids.length > 0 ? await db.select().from(alteration).where(inArray(alteration.boxLineId, ids)) : [];
+  return rows.map((row) => ({ ...row, alterations: jobs.filter((job) => job.boxLineId === row.line.id) }));
+}
+
+const PAST: readonly string[] = ['out', 'tallying', 'closed'];
+
+/** Price of a line now, or as frozen when the box went out. */
+export const priceOf = ({ line, garment: row }: Pick<LineRecord, 'line' | 'garment'>): number =>
+  line.priceMinor ?? row.priceMinor;
+
+const alteringOf = (record: LineRecord): number =>
+  record.alterations.reduce((sum, job) => sum + job.priceMinor, 0);
+
+export const occasionView = (row: typeof occasion.$inferSelect): OccasionView => ({
+  id: row.id,
+  occasion: {
+    ...row.details,
+    title: row.title,
+    date: row.day ?? undefined,
+    formality: [row.formalityLo, row.formalityHi],
+  },
+});
+
+/** Terms of money of a box: frozen once it is out, the shop's of today before. */
+export async function termsOf(db: Reader, row: BoxRecord, shop: ShopRow, today: string): Promise<MoneyTerms> {
+  if (row.terms) return row.terms;
+  const running = await db.select().from(promotion).where(eq(promotion.shopId, shop.id));
+  return {
+    promotions: running
+      .filter((each) => each.fromDay <= today && today <= each.toDay)
+      .map((each) => ({ code: each.code, kind: each.kind, value: each.value })),
+    keepAllBp: shop.keepAllBp,
+    styleFeeMinor: shop.styleFeeMinor,
+    taxIncluded: shop.taxIncluded,
+    rounding: shop.rounding,
+  };
+}
+
+export function totalOf(lines: readonly LineRecord[], terms: MoneyTerms, shop: ShopRow): BoxTotal {
+  return boxTotal(
+    lines.map((record) => ({
+      id: record.line.id,
+      priceMinor: priceOf(record),
+      alterationMinor: alteringOf(record),
+      taxBp: record.line.taxBp ?? record.garment.taxBp ?? shop.taxBp,
+      decision: record.line.decision,
+    })),
+    terms,
+  );
+}
+
+function lineView(record: LineRecord, state: string, now: Date): LineView {
+  const { line, garment: row, variant: size } = record;
+  const active = record.hold?.state === 'active' && record.hold.expiresAt > now;
+  return {
+    id: line.id,
+    variantId: line.variantId,
+    askId: line.askId,
+    piece: { ...pieceOfGarment(row, size, `line:${line.id}`), priceMinor: priceOf(record) },
+    size: size.length ? `${size.size} ${size.length}` : size.size,
+    sku: size.sku,
+    priceMinor: priceOf(record),
+    fit: line.fit,
+    held: active || PAST.includes(state),
+    holdUntil: active ? record.hold?.expiresAt.toISOString() : undefined,
+    decision: line.decision,
+    reason: line.reason,
+    note: line.note,
+    checkedIn: line.checkedInAt !== null,
+    netMinor: line.netMinor ?? undefined,
+  };
+}
+
+/** What earlier boxes taught: what came back and why, and the note left for the next one. */
+async function learnedFrom(db: Reader, clientId: string, boxId: string): Promise<string[]> {
+  const before = await db
+    .select()
+    .from(box)
+    .where(and(eq(box.clientId, clientId), eq(box.state, 'closed'), ne(box.id, boxId)))
+    .orderBy(desc(box.closedAt))
+    .limit(3);
+  const said: string[] = before.flatMap((row) => (row.notesNext ? [row.notesNext] : []));
+  if (before.length === 0) return said;
+  const back = await db
+    .select({ line: boxLine, garment })
+    .from(boxLine)
+    .innerJoin(variant, eq(variant.id, boxLine.variantId))
+    .innerJoin(garment, eq(garment.id, variant.garmentId))
+    .where(
+      and(
+        inArray(
+          boxLine.boxId,
+          before.map((row) => row.id),
+        ),
+        eq(boxLine.decision, 'return'),
+      ),
+    );
+  return [
+    ...said,
+    ...back.map(
+      ({ line, garment: row }) =>
+        `${row.title} came back: ${line.reason ?? 'no reason given'}${line.note ? ` (${line.note})` : ''}`,
+    ),
+  ];
+}
+
+/** A box with everything its six steps show. */
+export async function boxView(db: Reader, shopId: string, id: string, now: Date): Promise<BoxView> {
+  const row = await boxOf(db, shopId, id);
+  const shop = await shopOf(db, shopId);
+  const { row: person, profile } = await clientOf(db, shopId, row.clientId);
+  const lines = await linesOf(db, id);
+  const occasions = await db
+    .select()
+    .from(occasion)
+    .where(eq(occasion.clientId, row.clientId))
+    .orderBy(asc(occasion.day));
+  const chosen = await db.select().from(boxOccasion).where(eq(boxOccasion.boxId, id));
+  const asks = await db.select().from(boxAsk).where(eq(boxAsk.boxId, id)).orderBy(asc(boxAsk.position));
+  const owned = await db
+    .select()
+    .from(ownedItem)
+    .where(and(eq(ownedItem.clientId, row.clientId), isNull(ownedItem.retiredAt)))
+    .orderBy(asc(ownedItem.createdAt), asc(ownedItem.id));
+  const looks = await db
+    .select()
+    .from(look)
+    .where(eq(look.boxId, id))
+    .orderBy(asc(look.position), asc(look.createdAt));
+  const today = dayIn(shop.zone, now);
+  const occasionIds = chosen.map((each) => each.occasionId);
+  const day = occasions
+    .filter((each) => occasionIds.includes(each.id) && each.day)
+    .map((each) => each.day as string)
+    .sort()[0];
+  const altering = Math.max(0, ...lines.flatMap((record) => record.alterations.map((job) => job.leadDays)));
+  const due = day ? dueDates(day, leadTimes(shop), calendarOf(shop), altering) : undefined;
+  const decided = PAST.includes(row.state);
+  return {
+    id: row.id,
+    number: row.number,
+    state: row.state,
+    step: stepOf(row.state),
+    version: row.version,
+    shop: shopView(shop),
+    today,
+    client: {
+      id: person.id,
+      name: person.name,
+      about: person.about,
+      profile,
+      pieceBudgetMinor: person.pieceBudgetMinor,
+    },
+    budgetMinor: row.budgetMinor,
+    spentMinor: lines.reduce((sum, record) => sum + priceOf(record) + alteringOf(record), 0),
+    asks: asks.map((each) => ({ id: each.id, ask: each.ask })),
+    mood: row.mood,
+    notToSend: row.notToSend,
+    occasions: occasions.map(occasionView),
+    occasionIds,
+    due,
+    earliest:
+      due && due.styleBy < today && !decided
+        ? earliestOccasion(today, leadTimes(shop), calendarOf(shop), altering)
+        : undefined,
+    lines: lines.map((record) => lineView(record, row.state, now)),
+    owned: owned.map(pieceOfOwned),
+    looks: looks.map((each) => ({
+      id: each.id,
+      version: each.version,
+      occasionId: each.occasionId,
+      title: each.title,
+      pieces: each.pieces,
+      overrules: each.overrules,
+    })),
+    letter: row.letter,
+    parcel: row.parcel,
+    outDay: row.outAt ? dayIn(shop.zone, row.outAt) : undefined,
+    decideBy: row.decideBy ?? undefined,
+    returnBy: row.returnBy ?? undefined,
+    styleFeeMinor: row.terms?.styleFeeMinor ?? shop.styleFeeMinor,
+    keepAllBp: row.terms?.keepAllBp ?? shop.keepAllBp,
+    total: row.total ?? (decided ? totalOf(lines, await termsOf(db, row, shop, today), shop) : undefined),
+    notesNext: row.notesNext,
+    learned: await learnedFrom(db, row.clientId, id),
+  };
+}

@@ -1,0 +1,84 @@
+import { readAsk } from '@core/box';
+import type { Fault } from '@contracts/faults';
+import type { Writer } from '@data/db';
+import { box, boxAsk, boxOccasion, occasion } from '@data/schema';
+import { and, eq, inArray, sql } from 'drizzle-orm';
+import { note } from '../audit';
+import { conflict, invalid, stale } from '../problem';
+import { useCase } from '../use-case';
+import { boxOf, type BoxRecord, boxView } from './load';
+
+export const saveBrief = useCase({
+  name: 'save-brief',
+  roles: ['owner', 'stylist'],
+  writes: true,
+  async run(context, input) {
+    const { tx, actor, now } = context;
+    const row = await boxOf(tx, actor.shopId, input.boxId, true);
+    if (row.version !== input.version) throw stale(whatChanged(row, input));
+    if (['out', 'tallying', 'closed', 'cancelled'].includes(row.state))
+      throw conflict('The brief of a box that has gone out stays as it was.');
+    const known =
+      input.occasionIds.length > 0
+        ? await tx
+            .select({ id: occasion.id })
+            .from(occasion)
+            .where(and(inArray(occasion.id, input.occasionIds), eq(occasion.clientId, row.clientId)))
+        : [];
+    const missing = input.occasionIds.filter((id) => !known.some((each) => each.id === id));
+    if (missing.length > 0)
+      throw invalid(
+        missing.map((id) => ({
+          path: `occasionIds[${input.occasionIds.indexOf(id)}]`,
+          message: 'not an occasion of this client',
+        })),
+      );
+    await tx.delete(boxOccasion).where(eq(boxOccasion.boxId, row.id));
+    if (known.length > 0)
+      await tx.insert(boxOccasion).values(known.map((each) => ({ boxId: row.id, occasionId: each.id })));
+    await keepAsks(context.tx, row.id, input.asks);
+    await tx
+      .update(box)
+      .set({
+        budgetMinor: input.budgetMinor,
+        mood: input.mood,
+        notToSend: input.notToSend,
+        state: row.state === 'brief' ? 'pulling' : row.state,
+        version: sql`${box.version} + 1`,
+      })
+      .where(eq(box.id, row.id));
+    await note(context, 'brief', 'box', row.id, { asks: input.asks.length, budgetMinor: input.budgetMinor });
+    return boxView(tx, actor.shopId, row.id, now);
+  },
+});
+
+/** Asks keep their identity by their words, so that lines pulled for one stay with it. */
+async function keepAsks(tx: Writer, boxId: string, texts: readonly string[]): Promise<void> {
+  const before = await tx.select().from(boxAsk).where(eq(boxAsk.boxId, boxId));
+  const gone = before.filter((each) => !texts.includes(each.ask.text)).map((each) => each.id);
+  if (gone.length > 0) await tx.delete(boxAsk).where(inArray(boxAsk.id, gone));
+  for (const [position, text] of texts.entries()) {
+    const same = before.find((each) => each.ask.text === text);
+    if (same) await tx.update(boxAsk).set({ position }).where(eq(boxAsk.id, same.id));
+    else await tx.insert(boxAsk).values({ boxId, position, ask: readAsk(text) });
+  }
+}
+
+function whatChanged(
+  row: BoxRecord,
+  input: { budgetMinor: number | null; notToSend: string; mood: readonly string[] },
+): Fault[] {
+  const changed: Fault[] = [];
+  if (row.budgetMinor !== input.budgetMinor)
+    changed.push({
+      path: 'budgetMinor',
+      message: `now ${row.budgetMinor === null ? 'no budget' : (row.budgetMinor / 100).toFixed(2)}`,
+    });
+  if (row.notToSend !== input.notToSend)
+    changed.push({ path: 'notToSend', message: `now "${row.notToSend}"` });
+  if (row.mood.join() !== input.mood.join())
+    changed.push({ path: 'mood', message: `now ${row.mood.join(', ') || 'none'}` });
+  return changed.length > 0
+    ? changed
+    : [{ path: 'version', message: `the box is at ${row.version} now (${row.state})` }];
+}

@@ -1,0 +1,85 @@
+import { box, boxOccasion, look } from '@data/schema';
+import { and, eq, sql } from 'drizzle-orm';
+import { note } from '../audit';
+import { conflict, invalid, notFound, stale } from '../problem';
+import { useCase } from '../use-case';
+import { boxOf, boxView } from './load';
+
+export const saveLook = useCase({
+  name: 'save-look',
+  roles: ['owner', 'stylist'],
+  writes: true,
+  async run(context, input) {
+    const { tx, actor, now } = context;
+    const row = await boxOf(tx, actor.shopId, input.boxId, true);
+    if (['out', 'tallying', 'closed', 'cancelled'].includes(row.state))
+      throw conflict('The looks of a box that has gone out stay as they were.');
+    const before = await boxView(tx, actor.shopId, row.id, now);
+    const known = new Set([
+      ...before.lines.map((line) => line.piece.id),
+      ...before.owned.map((piece) => piece.id),
+    ]);
+    const faults = input.pieces.flatMap(({ ref }, i) =>
+      known.has(ref) ? [] : [{ path: `pieces[${i}]`, message: 'not in this box or closet any more' }],
+    );
+    if (new Set(input.pieces.map(({ ref }) => ref)).size < input.pieces.length)
+      faults.push({ path: 'pieces', message: 'one piece stands in the look twice' });
+    if (faults.length > 0) throw invalid(faults);
+    if (input.occasionId !== null) {
+      const [chosen] = await tx
+        .select()
+        .from(boxOccasion)
+        .where(and(eq(boxOccasion.boxId, row.id), eq(boxOccasion.occasionId, input.occasionId)));
+      if (!chosen) throw invalid([{ path: 'occasionId', message: 'not an occasion of this box' }]);
+    }
+    const values = {
+      occasionId: input.occasionId,
+      title: input.title,
+      pieces: input.pieces,
+      overrules: input.overrules,
+    };
+    if (input.id) {
+      const current = before.looks.find((each) => each.id === input.id);
+      if (!current) throw notFound('That look');
+      if (current.version !== input.version)
+        throw stale([{ path: 'look', message: `${current.title || 'the look'} was saved again elsewhere` }]);
+      await tx
+        .update(look)
+        .set({ ...values, version: sql`${look.version} + 1` })
+        .where(eq(look.id, input.id));
+    } else {
+      await tx
+        .insert(look)
+        .values({ ...values, boxId: row.id, position: before.looks.length, createdAt: now });
+    }
+    if (row.state === 'brief' || row.state === 'pulling')
+      await tx
+        .update(box)
+        .set({ state: 'combining', version: sql`${box.version} + 1` })
+        .where(eq(box.id, row.id));
+    await note(context, 'look', 'box', row.id, {
+      pieces: input.pieces.length,
+      overruled: input.overrules.map((each) => each.rule),
+    });
+    return boxView(tx, actor.shopId, row.id, now);
+  },
+});
+
+export const removeLook = useCase({
+  name: 'remove-look',
+  roles: ['owner', 'stylist'],
+  writes: true,
+  async run(context, { boxId, id }) {
+    const { tx, actor, now } = context;
+    const row = await boxOf(tx, actor.shopId, boxId, true);
+    if (['out', 'tallying', 'closed'].includes(row.state))
+      throw conflict('The looks of a box that has gone out stay as they were.');
+    const gone = await tx
+      .delete(look)
+      .where(and(eq(look.id, id), eq(look.boxId, boxId)))
+      .returning({ id: look.id });
+    if (gone.length === 0) throw notFound('That look');
+    await note(context, 'remove look', 'box', boxId, { lookId: id });
+    return boxView(tx, actor.shopId, boxId, now);
+  },
+});

@@ -1,0 +1,39 @@
+import { client, box } from '@data/schema';
+import { and, eq, max, sql } from 'drizzle-orm';
+import { note } from '../audit';
+import { notFound } from '../problem';
+import { useCase } from '../use-case';
+
+export const startBox = useCase({
+  name: 'start-box',
+  roles: ['owner', 'stylist'],
+  writes: true,
+  async run(context, { clientId }) {
+    const { tx, actor, now } = context;
+    const [person] = await tx
+      .select()
+      .from(client)
+      .where(and(eq(client.id, clientId), eq(client.shopId, actor.shopId)));
+    if (!person) throw notFound('That client');
+    // Box numbers are given one at a time per shop.
+    await tx.execute(sql`select pg_advisory_xact_lock(hashtext(${`box-number:${actor.shopId}`}))`);
+    const [last] = await tx
+      .select({ number: max(box.number) })
+      .from(box)
+      .where(eq(box.shopId, actor.shopId));
+    const [made] = await tx
+      .insert(box)
+      .values({
+        shopId: actor.shopId,
+        clientId,
+        number: (last?.number ?? 100) + 1,
+        budgetMinor: person.boxBudgetMinor,
+        mood: person.profile.moods.slice(0, 4),
+        createdAt: now,
+      })
+      .returning({ id: box.id });
+    if (!made) throw new Error('the box was not made');
+    await note(context, 'start', 'box', made.id, { clientId });
+    return { id: made.id };
+  },
+});

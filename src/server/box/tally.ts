@@ -1,0 +1,146 @@
+import { mayMove } from '@core/box';
+import { moveStock } from '@data/ledger';
+import { box, boxLine, ownedItem, payment } from '@data/schema';
+import { eq, sql } from 'drizzle-orm';
+import { note } from '../audit';
+import type { Context } from '../context';
+import { conflict, invalid, Refusal, stale } from '../problem';
+import { dayIn, shopOf } from '../shop/settings';
+import { useCase } from '../use-case';
+import { lineOf } from './hold-line';
+import { boxOf, type BoxRecord, boxView, type LineRecord, linesOf, termsOf, totalOf } from './load';
+import { factsOf } from './move-box';
+
+async function tallied(context: Context, boxId: string): Promise<BoxRecord> {
+  const row = await boxOf(context.tx, context.actor.shopId, boxId, true);
+  if (row.state === 'closed')
+    throw conflict('This box is closed; what comes back later is a return of its own.');
+  if (row.state !== 'out' && row.state !== 'tallying') throw conflict('This box has not gone out yet.');
+  if (row.state === 'out')
+    await context.tx
+      .update(box)
+      .set({ state: 'tallying', version: sql`${box.version} + 1` })
+      .where(eq(box.id, boxId));
+  return row;
+}
+
+export const decideLine = useCase({
+  name: 'decide-line',
+  roles: ['owner', 'stylist'],
+  writes: true,
+  async run(context, { boxId, lineId, decision, reason, note: words }) {
+    const { tx, actor, now } = context;
+    await tallied(context, boxId);
+    const line = await lineOf(tx, boxId, lineId);
+    if (line.checkedInAt && decision !== 'return')
+      throw conflict('This piece has been checked in already; it came back.');
+    if (decision === 'return' && !reason)
+      throw invalid([{ path: 'reason', message: 'say why it came back' }]);
+    await tx
+      .update(boxLine)
+      .set({ decision, reason: decision === 'return' ? reason : null, note: words })
+      .where(eq(boxLine.id, lineId));
+    await note(context, `decide ${decision}`, 'box_line', lineId, { boxId, reason });
+    return boxView(tx, actor.shopId, boxId, now);
+  },
+});
+
+export const checkInLine = useCase({
+  name: 'check-in-line',
+  roles: ['owner', 'stylist', 'packer'],
+  writes: true,
+  async run(context, { boxId, lineId }) {
+    const { tx, actor, now } = context;
+    await tallied(context, boxId);
+    const line = await lineOf(tx, boxId, lineId);
+    if (line.checkedInAt) throw conflict('This piece has been checked in already.');
+    if (line.decision !== 'return')
+      throw invalid([{ path: 'decision', message: 'only a returned piece is checked in' }]);
+    const unit = {
+      variantId: line.variantId,
+      locationId: line.locationId,
+      qty: 1,
+      boxLineId: lineId,
+      actorId: actor.id,
+    };
+    await moveStock(tx, { ...unit, cause: 'come-back' });
+    await moveStock(tx, { ...unit, cause: 'check-in' });
+    await tx.update(boxLine).set({ checkedInAt: now }).where(eq(boxLine.id, lineId));
+    await note(context, 'check in', 'box_line', lineId, { boxId });
+    return boxView(tx, actor.shopId, boxId, now);
+  },
+});
+
+export const closeBox = useCase({
+  name: 'close-box',
+  roles: ['owner', 'stylist'],
+  writes: true,
+  async run(context, { boxId, version, notesNext }) {
+    const { tx, actor, now } = context;
+    const row = await boxOf(tx, actor.shopId, boxId, true);
+    if (row.version !== version) throw stale([{ path: 'state', message: `the box is ${row.state} now` }]);
+    const lines = await linesOf(tx, boxId);
+    const allowed = mayMove(row.state, 'closed', factsOf(row, lines));
+    if (!allowed.ok) throw new Refusal(409, allowed.faults[0]?.message ?? 'Not yet.', allowed.faults);
+    const shop = await shopOf(tx, actor.shopId);
+    const total = totalOf(lines, await termsOf(tx, row, shop, dayIn(shop.zone, now)), shop);
+    for (const record of [...lines].sort((a, b) => (a.line.variantId < b.line.variantId ? -1 : 1))) {
+      if (record.line.decision !== 'keep') continue;
+      await keep(context, row, record);
+      const sums = total.lines.find((each) => each.id === record.line.id);
+      await tx
+        .update(boxLine)
+        .set({ netMinor: sums?.netMinor ?? 0, taxMinor: sums?.taxMinor ?? 0 })
+        .where(eq(boxLine.id, record.line.id));
+    }
+    if (total.dueMinor > 0)
+      await tx
+        .insert(payment)
+        .values({ boxId, kind: 'charge', amountMinor: total.dueMinor, at: now, actorId: actor.id });
+    await tx
+      .update(box)
+      .set({ state: 'closed', total, closedAt: now, notesNext, version: sql`${box.version} + 1` })
+      .where(eq(box.id, boxId));
+    await note(context, 'close', 'box', boxId, { netMinor: total.netMinor, dueMinor: total.dueMinor });
+    return boxView(tx, actor.shopId, boxId, now);
+  },
+});
+
+/** A kept piece is sold, and joins the closet as it is in this size. */
+async function keep(
+  { tx, actor, now }: Context,
+  row: BoxRecord,
+  { line, garment, variant }: LineRecord,
+): Promise<void> {
+  await moveStock(tx, {
+    variantId: line.variantId,
+    locationId: line.locationId,
+    qty: 1,
+    cause: 'keep',
+    boxLineId: line.id,
+    actorId: actor.id,
+  });
+  const measured = Object.entries(variant.measures).flatMap(([name, value]) =>
+    value ? [[name, value] as const] : [],
+  );
+  await tx
+    .insert(ownedItem)
+    .values({
+      clientId: row.clientId,
+      title: garment.title,
+      category: garment.category,
+      formality: garment.formality,
+      colours: garment.colours,
+      attributes: {
+        ...garment.attributes,
+        measures: {
+          ...garment.attributes.measures,
+          ...Object.fromEntries(measured.map(([name, value]) => [name, value.mm])),
+        },
+      },
+      origins: Object.fromEntries(measured.map(([name, value]) => [name, value.origin])),
+      boxLineId: line.id,
+      createdAt: now,
+    })
+    .onConflictDoNothing();
+}

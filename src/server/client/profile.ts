@@ -1,0 +1,23 @@
+import type { BodyMeasures } from '@core/figure';
+import type { Profile } from '@core/look';
+import type { Reader } from '@data/db';
+import { client, clientMeasure } from '@data/schema';
+import { and, eq } from 'drizzle-orm';
+import { notFound } from '../problem';
+
+export type ClientRow = typeof client.$inferSelect;
+
+export async function clientOf(
+  db: Reader,
+  shopId: string,
+  id: string,
+): Promise<{ row: ClientRow; given: BodyMeasures; profile: Profile }> {
+  const [row] = await db
+    .select()
+    .from(client)
+    .where(and(eq(client.id, id), eq(client.shopId, shopId)));
+  if (!row) throw notFound('That client');
+  const measures = await db.select().from(clientMeasure).where(eq(clientMeasure.clientId, id));
+  const given = Object.fromEntries(measures.map((each) => [each.name, each.mm])) as BodyMeasures;
+  return { row, given, profile: { ...row.profile, measures: given } };
+}

@@ -1,0 +1,271 @@
+import { HOUSE_SCHOOLS } from '@core/look';
+import { addDays } from '@core/schedule';
+import { shopEan } from '@core/stock';
+import type { Answer, Input, UseCaseName } from '@contracts/api';
+import { readColourList, type StockCsvRow } from '@contracts/stock-csv';
+import type { StoredAttributes } from '@contracts/piece';
+import type { BoxView } from '@contracts/views';
+import type { Database } from '@data/db';
+import { DEMO_BOXES, type DemoBox } from '@data/demo/boxes';
+import { DEMO_CLIENTS } from '@data/demo/clients';
+import { DEMO_STYLES, type DemoStyle } from '@data/demo/garments';
+import { graded } from '@data/demo/grading';
+import { garment, location, shop, variant } from '@data/schema';
+import { and, asc, eq } from 'drizzle-orm';
+import type { Actor } from '../context';
+import { USE_CASES } from '../registry';
+import { createUser, type SignIn } from '../sign-in';
+import { bringIn } from '../stock/import-stock';
+import { perform } from '../use-case';
+import { DEMO_USERS } from './users';
+
+const DAY_MS = 86_400_000;
+
+/** Loads The Heron Room into an empty database, through the same use cases the screens call: whole or not at all. */
+export async function loadDemo(db: Database, signIn: SignIn, now: Date): Promise<void> {
+  await db.transaction((tx) => load(tx as unknown as Database, signIn, now));
+}
+
+async function load(db: Database, signIn: SignIn, now: Date): Promise<void> {
+  const shopId = await makeShop(db);
+  let stylist = '';
+  for (const each of DEMO_USERS) {
+    const id = await createUser(db, signIn, { shopId, ...each });
+    if (each.role === 'stylist') stylist = id;
+  }
+  const actor: Actor = { id: stylist, name: 'Stylist', role: 'stylist', shopId };
+  await db.transaction((tx) =>
+    bringIn({ tx, actor, now: new Date(now.getTime() - 300 * DAY_MS) }, stockRows()),
+  );
+  const clients = await makeClients(db, actor, new Date(now.getTime() - 290 * DAY_MS));
+  for (const planned of DEMO_BOXES) await playBox(db, actor, clients, planned, now);
+}
+
+async function makeShop(db: Database): Promise<string> {
+  const [made] = await db
+    .insert(shop)
+    .values({
+      name: 'The Heron Room',
+      town: 'Harrowmere',
+      currency: 'EUR',
+      zone: 'Europe/Paris',
+      taxBp: 2000,
+      styleFeeMinor: 2000,
+      keepAllBp: 1000,
+      holdDays: 3,
+      closedWeekdays: [0, 1],
+      schools: HOUSE_SCHOOLS,
+    })
+    .returning({ id: shop.id });
+  if (!made) throw new Error('the demo shop was not made');
+  await db.insert(location).values([
+    { shopId: made.id, title: 'Back room', kind: 'back room' },
+    { shopId: made.id, title: 'Shop floor', kind: 'shop floor' },
+  ]);
+  return made.id;
+}
+
+/** Every size of every colourway, with a stock that is real: deep, thin and sold-out sizes. */
+export function stockRows(): StockCsvRow[] {
+  let number = 0;
+  const wanted = new Set(DEMO_BOXES.flatMap((box) => box.lines.map(({ title, size }) => `${title}|${size}`)));
+  return DEMO_STYLES.flatMap((style) =>
+    style.ways.flatMap((way, w) => {
+      const [name = '', ...list] = way.split(' ');
+      const colours = readColourList(list.join(' '));
+      const solid = colours.length === 1;
+      const attributes = { ...style.with, ...(style.volume ? { volume: style.volume } : {}) } as Record<
+        string,
+        unknown
+      >;
+      const { formality, set, ...rest } = attributes;
+      if (solid) delete rest.pattern;
+      return sizesOf(style).map(({ size, length, measures }, i): StockCsvRow => {
+        number++;
+        const fullTitle = `${style.title}, ${name.replace(/-/g, ' ')}`;
+        return {
+          row: number,
+          garmentKey: `${style.title}|${name}`,
+          styleId: style.title.toLowerCase().replace(/[^a-z]+/g, '-'),
+          title: fullTitle,
+          setId: typeof set === 'string' ? `${set}, ${name}` : undefined,
+          label: style.label,
+          category: style.category,
+          colours,
+          formality: formality as number | undefined,
+          attributes: rest as StoredAttributes,
+          size,
+          length,
+          sku: `HR-${String(number).padStart(4, '0')}`,
+          ean: shopEan(number),
+          priceMinor: style.price * 100,
+          // What the demo boxes take was there to be taken.
+          qty: ((number * 7 + w * 3 + i) % 5) + (wanted.has(`${fullTitle}|${size}`) ? 2 : 0),
+          measures,
+        };
+      });
+    }),
+  );
+}
+
+function sizesOf(style: DemoStyle): { size: string; length: string; measures: Record<string, number> }[] {
+  const base = (style.base ?? {}) as Record<string, number>;
+  if (style.one) return [{ size: 'one', length: '', measures: base }];
+  if (style.shoes)
+    return style.shoes.map((size) => ({
+      size: String(size),
+      length: '',
+      measures: { ...base, lengthFlat: Math.round(size * 6.667 + 2) },
+    }));
+  const run = graded({
+    run: style.run ?? 'women',
+    category: style.category,
+    volume: style.volume ?? 'easy',
+    base: style.base ?? {},
+  }).map(({ size, measures }) => ({ size, length: '', measures: measures as Record<string, number> }));
+  if (!style.long) return run;
+  const { long } = style;
+  return [
+    ...run,
+    ...run.slice(1, 5).map(({ size, measures }) => ({
+      size,
+      length: 'long',
+      measures: { ...measures, inseam: (measures.inseam ?? 780) + long },
+    })),
+  ];
+}
+
+async function call<N extends UseCaseName>(
+  db: Database,
+  actor: Actor,
+  at: Date,
+  name: N,
+  input: Input<N>,
+): Promise<Answer<N>> {
+  const found = USE_CASES.get(name);
+  if (!found) throw new Error(`no use case ${name}`);
+  return (await perform(found, { db, actor, input, now: at })) as Answer<N>;
+}
+
+async function makeClients(db: Database, actor: Actor, at: Date): Promise<Map<string, string>> {
+  const ids = new Map<string, string>();
+  for (const { key, owned, ...client } of DEMO_CLIENTS) {
+    const { id } = await call(db, actor, at, 'save-client', {
+      ...client,
+      pieceBudgetMinor: client.pieceBudgetMinor,
+    });
+    ids.set(key, id);
+    for (const { weekly, colours, with: attributes, ...piece } of owned) {
+      await call(db, actor, at, 'save-owned', {
+        ...piece,
+        clientId: id,
+        colours: readColourList(colours),
+        attributes: (attributes ?? {}) as StoredAttributes,
+        wornWeekly: weekly ?? false,
+      });
+    }
+  }
+  return ids;
+}
+
+/** Plays a box through its life as far as the plan says, at the days the plan says. */
+async function playBox(
+  db: Database,
+  actor: Actor,
+  clients: ReadonlyMap<string, string>,
+  plan: DemoBox,
+  now: Date,
+): Promise<void> {
+  const clientId = clients.get(plan.client) ?? '';
+  const start = new Date(now.getTime() + plan.startDay * DAY_MS);
+  const day = (offset: number): string => addDays(now.toISOString().slice(0, 10), offset);
+  const occasionIds: string[] = [];
+  for (const { day: offset, ...occasion } of plan.occasions) {
+    const made = await call(db, actor, start, 'save-occasion', {
+      clientId,
+      occasion: { ...occasion, date: day(offset) },
+    });
+    occasionIds.push(made.id);
+  }
+  const { id: boxId } = await call(db, actor, start, 'start-box', { clientId });
+  if (plan.until === 'brief') return;
+  const load = (at: Date): Promise<BoxView> =>
+    call(db, actor, at, 'save-brief', {
+      boxId,
+      version: 1,
+      budgetMinor: plan.budgetMinor,
+      occasionIds,
+      asks: [...plan.asks],
+      mood: [...plan.mood],
+      notToSend: plan.notToSend,
+    });
+  let view = await load(start);
+  for (const { title, size, ask } of plan.lines) {
+    const variantId = await variantNamed(db, actor.shopId, title, size);
+    const list = await call(db, actor, start, 'pull-list', { boxId, search: title, fitsOnly: false });
+    const row = list.rows.find((each) => each.variantId === variantId);
+    view = await call(db, actor, start, 'hold-line', {
+      boxId,
+      variantId,
+      fit: row?.reasons[0] ?? '',
+      askId: ask === undefined ? null : (view.asks[ask]?.id ?? null),
+    });
+  }
+  for (const look of plan.looks) {
+    view = await call(db, actor, start, 'save-look', {
+      boxId,
+      occasionId: look.occasion === undefined ? null : (occasionIds[look.occasion] ?? null),
+      title: look.title,
+      pieces: look.pieces.map((name) => refOf(view, name)),
+    });
+  }
+  if (plan.until === 'combining') return;
+  const { letter } = await call(db, actor, start, 'draft-letter', { boxId });
+  view = await call(db, actor, start, 'save-letter', { boxId, version: view.version, letter });
+  for (const to of ['packed', 'out'] as const)
+    view = await call(db, actor, start, 'move-box', {
+      boxId,
+      version: view.version,
+      to,
+      ...(to === 'out' ? { parcel: `HM-${4100 + view.number}` } : {}),
+    });
+  if (plan.until === 'out') return;
+  const end = new Date(start.getTime() + 9 * DAY_MS);
+  for (const [i, decision] of (plan.decisions ?? []).entries()) {
+    const lineId = view.lines[i]?.id ?? '';
+    view = await call(
+      db,
+      actor,
+      end,
+      'decide-line',
+      decision === 'keep'
+        ? { boxId, lineId, decision }
+        : { boxId, lineId, decision: 'return', reason: decision.reason, note: decision.note ?? '' },
+    );
+    if (decision !== 'keep') view = await call(db, actor, end, 'check-in-line', { boxId, lineId });
+  }
+  await call(db, actor, end, 'close-box', { boxId, version: view.version, notesNext: plan.notesNext ?? '' });
+}
+
+/** `name` or `name@mode`, as a piece of the box or the closet. */
+function refOf(view: BoxView, name: string): { ref: string; mode?: string } {
+  const [title = '', mode] = name.split('@');
+  const piece = [...view.lines.map((line) => line.piece), ...view.owned].find(
+    (each) => each.title === title || each.title.startsWith(`${title},`),
+  );
+  if (!piece) throw new Error(`demo look: no piece called ${title}`);
+  return { ref: piece.id, ...(mode ? { mode } : {}) };
+}
+
+async function variantNamed(db: Database, shopId: string, title: string, size: string): Promise<string> {
+  const rows = await db
+    .select({ id: variant.id })
+    .from(variant)
+    .innerJoin(garment, eq(garment.id, variant.garmentId))
+    .where(and(eq(garment.shopId, shopId), eq(garment.title, title), eq(variant.size, size)))
+    .orderBy(asc(variant.position))
+    .limit(1);
+  const found = rows[0];
+  if (!found) throw new Error(`demo box: no ${title} in ${size}`);
+  return found.id;
+}

@@ -1,0 +1,90 @@
+import type { Problem } from '@contracts/faults';
+import { pino } from 'pino';
+import type { Actor } from './context';
+import { database } from './database';
+import { problemOf, Refusal } from './problem';
+import { USE_CASES } from './registry';
+import { perform } from './use-case';
+
+export const log = pino({ level: process.env.LOG_LEVEL ?? 'info', base: null });
+
+/** Largest request body taken, bytes. */
+export const BODY_MOST_BYTES = 12_000_000;
+
+/** Answers `/api/<name>`: origin, size, JSON, role and input are checked here and in `perform`. */
+export async function answerApi(request: Request, name: string, actor: Actor | undefined): Promise<Response> {
+  try {
+    if (!actor) throw new Refusal(401, 'Please sign in.');
+    checkOrigin(request);
+    const called = USE_CASES.get(name);
+    if (!called) throw new Refusal(404, 'There is no such call.');
+    const input = await readJson(request);
+    const key = request.headers.get('idempotency-key') ?? undefined;
+    const answer = await perform(called, { db: database(), actor, input, now: new Date(), key });
+    return json(200, answer);
+  } catch (error) {
+    return problemResponse(error, name);
+  }
+}
+
+/** Scripts of another site may not write here, whatever cookie the browser holds. */
+function checkOrigin(request: Request): void {
+  const origin = request.headers.get('origin');
+  const host = request.headers.get('host');
+  if (origin === null || host === null || new URL(origin).host !== host)
+    throw new Refusal(403, 'This request did not come from this site.');
+}
+
+/** Reads a body with a cap on the stream itself: what is too large is not read to its end. */
+export async function readBody(request: Request, most = BODY_MOST_BYTES): Promise<string> {
+  const tooLarge = (): Refusal =>
+    new Refusal(413, `That is too large: up to ${Math.floor(most / 1_000_000)} MB can be sent at once.`, [
+      { path: '(file)', message: `larger than ${Math.floor(most / 1_000_000)} MB` },
+    ]);
+  if (Number(request.headers.get('content-length') ?? 0) > most) throw tooLarge();
+  if (!request.body) return '';
+  const chunks: Uint8Array[] = [];
+  let size = 0;
+  for await (const chunk of request.body as unknown as AsyncIterable<Uint8Array>) {
+    size += chunk.byteLength;
+    if (size > most) throw tooLarge();
+    chunks.push(chunk);
+  }
+  return Buffer.concat(chunks).toString('utf8');
+}
+
+async function readJson(request: Request): Promise<unknown> {
+  if (!request.headers.get('content-type')?.startsWith('application/json'))
+    throw new Refusal(415, 'JSON is wanted.');
+  const text = await readBody(request);
+  try {
+    return JSON.parse(text) as unknown;
+  } catch {
+    throw new Refusal(400, 'That is not JSON.');
+  }
+}
+
+const json = (status: number, body: unknown): Response =>
+  new Response(JSON.stringify(body), {
+    status,
+    headers: { 'content-type': 'application/json', 'cache-control': 'no-store' },
+  });
+
+/** problem+json of a refusal; a fault of ours is logged with a number and told without its insides. */
+export function problemResponse(error: unknown, where: string): Response {
+  const problem: Problem = error instanceof Refusal ? problemOf(error) : unexpected(error, where);
+  return new Response(JSON.stringify(problem), {
+    status: problem.status,
+    headers: { 'content-type': 'application/problem+json', 'cache-control': 'no-store' },
+  });
+}
+
+function unexpected(error: unknown, where: string): Problem {
+  log.error({ err: error, where }, 'unexpected');
+  return {
+    type: 'about:blank#500',
+    title: 'Something failed here. Nothing was changed; please try again.',
+    status: 500,
+    faults: [],
+  };
+}

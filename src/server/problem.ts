@@ -1,0 +1,34 @@
+import type { Fault, Problem } from '@contracts/faults';
+
+/** A refusal that a person can act on; anything else is a fault of ours. */
+export class Refusal extends Error {
+  constructor(
+    readonly status: number,
+    readonly title: string,
+    readonly faults: readonly Fault[] = [],
+  ) {
+    super(title);
+  }
+}
+
+export const notFound = (what: string): Refusal => new Refusal(404, `${what} is not here.`);
+export const forbidden = (): Refusal => new Refusal(403, 'Your role does not include this.');
+export const invalid = (faults: readonly Fault[]): Refusal =>
+  new Refusal(422, 'Some of this cannot be taken.', faults);
+export const conflict = (title: string, faults: readonly Fault[] = []): Refusal =>
+  new Refusal(409, title, faults);
+
+/** A write over something newer: what changed since is named. */
+export const stale = (changed: readonly Fault[]): Refusal =>
+  new Refusal(
+    409,
+    'Somebody saved this in the meantime. Your change is still on the screen; look at what is new, then save again.',
+    changed,
+  );
+
+export const problemOf = (refusal: Refusal): Problem => ({
+  type: `about:blank#${refusal.status}`,
+  title: refusal.title,
+  status: refusal.status,
+  faults: refusal.faults,
+});

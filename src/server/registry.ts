@@ -1,0 +1,41 @@
+import type { UseCaseName } from '@contracts/api';
+import { holdLine, releaseLine, renewHold } from './box/hold-line';
+import { draftLetterCase, saveLetter } from './box/letter';
+import { moveBox } from './box/move-box';
+import { pullList } from './box/pull-list';
+import { saveBrief } from './box/save-brief';
+import { removeLook, saveLook } from './box/save-look';
+import { startBox } from './box/start-box';
+import { checkInLine, closeBox, decideLine } from './box/tally';
+import { retireOwned, saveOwned } from './client/closet';
+import { saveClient } from './client/save-client';
+import { saveOccasion } from './client/save-occasion';
+import { importStock } from './stock/import-stock';
+import type { UseCase } from './use-case';
+
+const ALL = [
+  saveClient,
+  saveOwned,
+  retireOwned,
+  saveOccasion,
+  importStock,
+  startBox,
+  saveBrief,
+  pullList,
+  holdLine,
+  releaseLine,
+  renewHold,
+  saveLook,
+  removeLook,
+  draftLetterCase,
+  saveLetter,
+  moveBox,
+  decideLine,
+  checkInLine,
+  closeBox,
+] as const;
+
+/** Every use case the API answers, by name: `/api/<name>`. */
+export const USE_CASES: ReadonlyMap<string, UseCase> = new Map(
+  ALL.map((each) => [each.name, each as unknown as UseCase<UseCaseName>]),
+);

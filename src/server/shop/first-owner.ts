@@ -1,0 +1,55 @@
+import { inputs, type Parsed } from '@contracts/api';
+import { faultsOf } from '@contracts/faults';
+import { HOUSE_SCHOOLS } from '@core/look';
+import type { Database, Reader } from '@data/db';
+import { location, shop, user } from '@data/schema';
+import { sql } from 'drizzle-orm';
+import { conflict, invalid } from '../problem';
+import { createUser, type SignIn } from '../sign-in';
+
+/** True while nobody can sign in: the first visit makes the shop and its owner. */
+export async function isEmptyShop(db: Reader): Promise<boolean> {
+  const [someone] = await db.select({ id: user.id }).from(user).limit(1);
+  return someone === undefined;
+}
+
+/** Makes a real shop and its owner; only while there is no account at all. */
+export async function firstOwner(
+  db: Database,
+  signIn: SignIn,
+  raw: unknown,
+): Promise<{ email: string; password: string }> {
+  const parsed = inputs['first-owner'].safeParse(raw);
+  if (!parsed.success) throw invalid(faultsOf(parsed.error));
+  const input: Parsed<'first-owner'> = parsed.data;
+  await db.transaction(async (tx) => {
+    await tx.execute(sql`select pg_advisory_xact_lock(hashtext('first-owner'))`);
+    if (!(await isEmptyShop(tx))) throw conflict('This shop has its owner already: sign in.');
+    const [made] = await tx
+      .insert(shop)
+      .values({
+        name: input.shopName,
+        town: input.town,
+        currency: input.currency,
+        zone: 'UTC',
+        taxBp: 2000,
+        styleFeeMinor: 2000,
+        keepAllBp: 1000,
+        schools: HOUSE_SCHOOLS,
+      })
+      .returning({ id: shop.id });
+    if (!made) throw new Error('the shop was not made');
+    await tx.insert(location).values([
+      { shopId: made.id, title: 'Shop floor', kind: 'shop floor' },
+      { shopId: made.id, title: 'Back room', kind: 'back room' },
+    ]);
+    await createUser(tx, signIn, {
+      shopId: made.id,
+      name: input.name,
+      email: input.email,
+      password: input.password,
+      role: 'owner',
+    });
+  });
+  return { email: input.email, password: input.password };
+}

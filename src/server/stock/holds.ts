@@ -1,0 +1,82 @@
+import type { Writer } from '@data/db';
+import { moveStock, NothingThere } from '@data/ledger';
+import { hold } from '@data/schema';
+import { and, asc, eq, inArray, lte, sql } from 'drizzle-orm';
+
+/**
+ * Puts expired holds back on the shelf: run by the next reader of a variant, and by the sweep. Rows are
+ * taken in one order and skipped when another transaction is at them already.
+ */
+export async function releaseExpired(tx: Writer, now: Date, variantIds?: readonly string[]): Promise<number> {
+  if (variantIds?.length === 0) return 0;
+  const expired = await tx
+    .select()
+    .from(hold)
+    .where(
+      and(
+        eq(hold.state, 'active'),
+        lte(hold.expiresAt, now),
+        variantIds ? inArray(hold.variantId, [...variantIds]) : sql`true`,
+      ),
+    )
+    .orderBy(asc(hold.variantId), asc(hold.id))
+    .for('update', { skipLocked: true });
+  for (const each of expired) {
+    await moveStock(tx, {
+      variantId: each.variantId,
+      locationId: each.locationId,
+      qty: 1,
+      cause: 'expire',
+      boxLineId: each.boxLineId,
+    });
+    await tx.update(hold).set({ state: 'expired' }).where(eq(hold.id, each.id));
+  }
+  return expired.length;
+}
+
+export interface NewHold {
+  readonly boxLineId: string;
+  readonly variantId: string;
+  readonly locationId: string;
+  readonly expiresAt: Date;
+  readonly actorId: string;
+}
+
+/** Takes one unit from the shelf for a line; false when there is none, and then nothing was moved. */
+export async function takeHold(tx: Writer, wanted: NewHold): Promise<boolean> {
+  try {
+    await moveStock(tx, {
+      variantId: wanted.variantId,
+      locationId: wanted.locationId,
+      qty: 1,
+      cause: 'hold',
+      boxLineId: wanted.boxLineId,
+      actorId: wanted.actorId,
+    });
+  } catch (error) {
+    if (error instanceof NothingThere) return false;
+    throw error;
+  }
+  await tx.insert(hold).values({ ...wanted });
+  return true;
+}
+
+/** Gives the active hold of a line back to the shelf. */
+export async function releaseHold(tx: Writer, boxLineId: string, actorId: string): Promise<boolean> {
+  const [active] = await tx
+    .select()
+    .from(hold)
+    .where(and(eq(hold.boxLineId, boxLineId), eq(hold.state, 'active')))
+    .for('update');
+  if (!active) return false;
+  await moveStock(tx, {
+    variantId: active.variantId,
+    locationId: active.locationId,
+    qty: 1,
+    cause: 'release',
+    boxLineId,
+    actorId,
+  });
+  await tx.update(hold).set({ state: 'released' }).where(eq(hold.id, active.id));
+  return true;
+}

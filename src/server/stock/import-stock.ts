@@ -1,0 +1,158 @@
+import { lab } from '@core/colour';
+import { pieceFrom } from '@core/piece';
+import { readStockCsv, type StockCsvRow } from '@contracts/stock-csv';
+import type { ImportAnswer, ImportFault } from '@contracts/views';
+import { moveStock } from '@data/ledger';
+import { garment, location, variant } from '@data/schema';
+import { and, asc, eq, inArray } from 'drizzle-orm';
+import { note } from '../audit';
+import type { Context } from '../context';
+import { invalid, notFound } from '../problem';
+import { useCase } from '../use-case';
+
+export const importStock = useCase({
+  name: 'import-stock',
+  roles: ['owner', 'stylist'],
+  writes: true,
+  async run(context, { csv, take }): Promise<ImportAnswer> {
+    const read = readStockCsv(csv);
+    const { fresh, known, faults: clashes } = await compare(context, read.rows);
+    const faults = [...read.faults, ...clashes].sort((a, b) => a.row - b.row);
+    const good = fresh.map(({ row, title, size, sku, qty, priceMinor }) => ({
+      row,
+      title,
+      size,
+      sku,
+      qty,
+      priceMinor,
+    }));
+    if (take === 'check') return { good, known, faults, taken: 0 };
+    if (take === 'all' && faults.length > 0)
+      throw invalid(faults.map(({ row, path, message }) => ({ path: `row ${row}, ${path}`, message })));
+    await bringIn(context, fresh);
+    await note(context, 'import', 'stock', context.actor.shopId, {
+      taken: fresh.length,
+      faulty: faults.length,
+    });
+    return { good, known, faults, taken: fresh.length };
+  },
+});
+
+/** Rows against what the shop has: known SKUs are left as they are, so the same file twice changes nothing. */
+async function compare(
+  { tx, actor }: Context,
+  rows: readonly StockCsvRow[],
+): Promise<{ fresh: StockCsvRow[]; known: number; faults: ImportFault[] }> {
+  if (rows.length === 0) return { fresh: [], known: 0, faults: [] };
+  const there = await tx
+    .select({ sku: variant.sku, size: variant.size, title: garment.title })
+    .from(variant)
+    .innerJoin(garment, eq(garment.id, variant.garmentId))
+    .where(
+      and(
+        eq(variant.shopId, actor.shopId),
+        inArray(
+          variant.sku,
+          rows.map((row) => row.sku),
+        ),
+      ),
+    );
+  const bySku = new Map(there.map((each) => [each.sku, each]));
+  const fresh: StockCsvRow[] = [];
+  const faults: ImportFault[] = [];
+  let known = 0;
+  for (const row of rows) {
+    const before = bySku.get(row.sku);
+    if (!before) fresh.push(row);
+    else if (before.title === row.title && before.size === row.size) known++;
+    else
+      faults.push({
+        row: row.row,
+        path: 'sku',
+        message: `${row.sku} is ${before.title}, size ${before.size}, already`,
+      });
+  }
+  return { fresh, known, faults };
+}
+
+/** Makes garments and variants and books the units in from the supplier; also what the demo is loaded by. */
+export async function bringIn({ tx, actor, now }: Context, rows: readonly StockCsvRow[]): Promise<void> {
+  const [floor] = await tx
+    .select()
+    .from(location)
+    .where(eq(location.shopId, actor.shopId))
+    .orderBy(asc(location.title))
+    .limit(1);
+  if (!floor) throw notFound('A location of the shop');
+  const made = new Map<string, { id: string; sizes: number }>();
+  for (const row of rows) {
+    const home = made.get(row.garmentKey) ?? (await garmentFor({ tx, actor, now }, row));
+    made.set(row.garmentKey, home);
+    const measures = Object.fromEntries(
+      Object.entries(row.measures).map(([name, mm]) => [name, { mm, origin: 'given' as const }]),
+    );
+    const [size] = await tx
+      .insert(variant)
+      .values({
+        shopId: actor.shopId,
+        garmentId: home.id,
+        size: row.size,
+        length: row.length,
+        position: home.sizes++,
+        sku: row.sku,
+        ean: row.ean,
+        measures,
+      })
+      .returning({ id: variant.id });
+    if (size && row.qty > 0)
+      await moveStock(tx, {
+        variantId: size.id,
+        locationId: floor.id,
+        qty: row.qty,
+        cause: 'import',
+        actorId: actor.id || undefined,
+      });
+  }
+}
+
+async function garmentFor(
+  { tx, actor, now }: Context,
+  row: StockCsvRow,
+): Promise<{ id: string; sizes: number }> {
+  const same = await tx
+    .select()
+    .from(garment)
+    .where(
+      and(eq(garment.shopId, actor.shopId), eq(garment.styleId, row.styleId), eq(garment.title, row.title)),
+    );
+  const twin = same.find(
+    (each) => each.colours.map(({ hex }) => hex).join(' ') === row.colours.map(({ hex }) => hex).join(' '),
+  );
+  if (twin) {
+    const sizes = await tx.select({ id: variant.id }).from(variant).where(eq(variant.garmentId, twin.id));
+    return { id: twin.id, sizes: sizes.length };
+  }
+  const main = lab(row.colours[0]?.hex ?? '#808080');
+  const usual = pieceFrom({ id: 'new', category: row.category, colours: row.colours }).formality;
+  const [made] = await tx
+    .insert(garment)
+    .values({
+      shopId: actor.shopId,
+      styleId: row.styleId,
+      setId: row.setId,
+      label: row.label,
+      title: row.title,
+      category: row.category,
+      formality: row.formality ?? usual,
+      priceMinor: row.priceMinor,
+      colours: row.colours,
+      mainL: main.l,
+      mainA: main.a,
+      mainB: main.b,
+      attributes: row.attributes,
+      createdAt: now,
+    })
+    .returning({ id: garment.id });
+  if (!made) throw new Error('the garment was not made');
+  return { id: made.id, sizes: 0 };
+}

@@ -1,0 +1,255 @@
+import { stepOf } from '@core/box';
+import { BODY_MEASURES, bodyOf } from '@core/figure';
+import { deskActions, type DeskBox, dueDates } from '@core/schedule';
+import type { BoxRow, ClientRow, ClientView, DeskView, SizeStock, StockRow } from '@contracts/views';
+import type { Database, Reader } from '@data/db';
+import { pieceOfGarment, pieceOfOwned } from '@data/pieces';
+import {
+  box,
+  boxLine,
+  boxOccasion,
+  client,
+  garment,
+  hold,
+  occasion,
+  ownedItem,
+  stockBalance,
+  variant,
+} from '@data/schema';
+import { and, asc, count, desc, eq, gte, inArray, isNull, min, notInArray, sql } from 'drizzle-orm';
+import { occasionView } from './box/load';
+import { clientOf } from './client/profile';
+import type { Actor } from './context';
+import { forbidden } from './problem';
+import { calendarOf, dayIn, leadTimes, shopOf } from './shop/settings';
+import { releaseExpired } from './stock/holds';
+
+/** Measures, closets and prices of clients are for those who dress them. */
+function stylistsOnly(actor: Actor): void {
+  if (actor.role === 'packer') throw forbidden();
+}
+
+export async function deskView(db: Database, actor: Actor, now: Date): Promise<DeskView> {
+  const shop = await shopOf(db, actor.shopId);
+  const today = dayIn(shop.zone, now);
+  await db.transaction((tx) => releaseExpired(tx, now));
+  const rows = await db
+    .select({ box, name: client.name })
+    .from(box)
+    .innerJoin(client, eq(client.id, box.clientId))
+    .where(and(eq(box.shopId, actor.shopId), notInArray(box.state, ['closed', 'cancelled'])));
+  const ids = rows.map((row) => row.box.id);
+  if (ids.length === 0) return { today, actions: [], open: 0 };
+  const days = await db
+    .select({ boxId: boxOccasion.boxId, day: min(occasion.day) })
+    .from(boxOccasion)
+    .innerJoin(occasion, eq(occasion.id, boxOccasion.occasionId))
+    .where(inArray(boxOccasion.boxId, ids))
+    .groupBy(boxOccasion.boxId);
+  const lines = await db
+    .select()
+    .from(boxLine)
+    .where(and(inArray(boxLine.boxId, ids), isNull(boxLine.removedAt)));
+  const holds =
+    lines.length > 0
+      ? await db
+          .select()
+          .from(hold)
+          .where(
+            and(
+              inArray(
+                hold.boxLineId,
+                lines.map((line) => line.id),
+              ),
+              eq(hold.state, 'active'),
+            ),
+          )
+      : [];
+  const facts = rows.map(({ box: row, name }): DeskBox => {
+    const own = lines.filter((line) => line.boxId === row.id);
+    const held = holds.filter((each) => own.some((line) => line.id === each.boxLineId));
+    const day = days.find((each) => each.boxId === row.id)?.day;
+    const soonest = held.map((each) => each.expiresAt).sort((a, b) => a.getTime() - b.getTime())[0];
+    return {
+      id: row.id,
+      number: row.number,
+      client: name,
+      state: row.state,
+      due: day ? dueDates(day, leadTimes(shop), calendarOf(shop)) : undefined,
+      decideBy: row.decideBy ?? undefined,
+      holdUntil: soonest ? dayIn(shop.zone, soonest) : undefined,
+      heldLines: held.length,
+      toCheckIn: own.filter((line) => line.decision === 'return' && !line.checkedInAt).length,
+      undecided: own.filter((line) => line.decision === 'undecided').length,
+    };
+  });
+  return { today, actions: deskActions(facts, today), open: rows.length };
+}
+
+export async function clientRows(db: Reader, actor: Actor, now: Date): Promise<ClientRow[]> {
+  stylistsOnly(actor);
+  const shop = await shopOf(db, actor.shopId);
+  const today = dayIn(shop.zone, now);
+  const people = await db
+    .select()
+    .from(client)
+    .where(eq(client.shopId, actor.shopId))
+    .orderBy(asc(client.name));
+  const closets = await db
+    .select({ clientId: ownedItem.clientId, pieces: count() })
+    .from(ownedItem)
+    .where(isNull(ownedItem.retiredAt))
+    .groupBy(ownedItem.clientId);
+  const open = await db
+    .select()
+    .from(box)
+    .where(and(eq(box.shopId, actor.shopId), notInArray(box.state, ['closed', 'cancelled'])))
+    .orderBy(asc(box.number));
+  const next = await db.select().from(occasion).where(gte(occasion.day, today)).orderBy(asc(occasion.day));
+  return people.map((person) => {
+    const current = open.find((each) => each.clientId === person.id);
+    const coming = next.find((each) => each.clientId === person.id);
+    return {
+      id: person.id,
+      name: person.name,
+      about: person.about,
+      closet: closets.find((each) => each.clientId === person.id)?.pieces ?? 0,
+      openBox: current ? { id: current.id, number: current.number, step: stepOf(current.state) } : undefined,
+      nextOccasion: coming?.day ? { title: coming.title, day: coming.day } : undefined,
+    };
+  });
+}
+
+export async function clientView(db: Reader, actor: Actor, id: string): Promise<ClientView> {
+  stylistsOnly(actor);
+  const { row, given, profile } = await clientOf(db, actor.shopId, id);
+  const shop = await shopOf(db, actor.shopId);
+  const owned = await db
+    .select()
+    .from(ownedItem)
+    .where(and(eq(ownedItem.clientId, id), isNull(ownedItem.retiredAt)))
+    .orderBy(asc(ownedItem.category), asc(ownedItem.title));
+  const occasions = await db
+    .select()
+    .from(occasion)
+    .where(eq(occasion.clientId, id))
+    .orderBy(asc(occasion.day));
+  const body = bodyOf(given);
+  return {
+    id,
+    version: row.version,
+    name: row.name,
+    about: row.about,
+    email: row.email ?? '',
+    phone: row.phone ?? '',
+    sizes: row.sizes,
+    given,
+    body: BODY_MEASURES.map((name) => ({ name, mm: Math.round(body[name]), origin: body.origins[name] })),
+    profile,
+    boxBudgetMinor: row.boxBudgetMinor,
+    pieceBudgetMinor: row.pieceBudgetMinor,
+    notes: row.notes,
+    owned: owned.map((each) => ({
+      id: each.id,
+      piece: pieceOfOwned(each),
+      assumed: each.assumed,
+      loved: each.loved,
+      wornWeekly: each.wornWeekly,
+      fromBox: each.boxLineId !== null,
+    })),
+    occasions: occasions.map(occasionView),
+    boxes: await boxHistory(db, id, shop.zone),
+  };
+}
+
+async function boxHistory(db: Reader, clientId: string, zone: string): Promise<BoxRow[]> {
+  const rows = await db.select().from(box).where(eq(box.clientId, clientId)).orderBy(desc(box.number));
+  if (rows.length === 0) return [];
+  const lines = await db
+    .select({ line: boxLine, title: garment.title })
+    .from(boxLine)
+    .innerJoin(variant, eq(variant.id, boxLine.variantId))
+    .innerJoin(garment, eq(garment.id, variant.garmentId))
+    .where(
+      and(
+        inArray(
+          boxLine.boxId,
+          rows.map((row) => row.id),
+        ),
+        isNull(boxLine.removedAt),
+      ),
+    );
+  return rows.map((row) => {
+    const own = lines.filter(({ line }) => line.boxId === row.id);
+    return {
+      id: row.id,
+      number: row.number,
+      state: row.state,
+      step: stepOf(row.state),
+      lines: own.length,
+      kept: own.filter(({ line }) => line.decision === 'keep').length,
+      netMinor: row.total?.netMinor,
+      outDay: row.outAt ? dayIn(zone, row.outAt) : undefined,
+      returned: own
+        .filter(({ line }) => line.decision === 'return')
+        .map(({ line, title }) => ({ title, reason: line.reason ?? '' })),
+    };
+  });
+}
+
+export async function stockRows(
+  db: Database,
+  actor: Actor,
+  now: Date,
+): Promise<{ rows: StockRow[]; currency: string }> {
+  const shop = await shopOf(db, actor.shopId);
+  await db.transaction((tx) => releaseExpired(tx, now));
+  const garments = await db
+    .select()
+    .from(garment)
+    .where(and(eq(garment.shopId, actor.shopId), isNull(garment.archivedAt)))
+    .orderBy(asc(garment.category), asc(garment.title));
+  const sizes = await db
+    .select()
+    .from(variant)
+    .where(eq(variant.shopId, actor.shopId))
+    .orderBy(asc(variant.position));
+  const balances = await db
+    .select({
+      variantId: stockBalance.variantId,
+      place: stockBalance.place,
+      qty: sql<number>`sum(${stockBalance.qty})::int`,
+    })
+    .from(stockBalance)
+    .innerJoin(variant, eq(variant.id, stockBalance.variantId))
+    .where(and(eq(variant.shopId, actor.shopId), inArray(stockBalance.place, ['shelf', 'held', 'out'])))
+    .groupBy(stockBalance.variantId, stockBalance.place);
+  const at = new Map(balances.map((each) => [`${each.variantId}:${each.place}`, each.qty]));
+  const bySize = new Map<string, SizeStock[]>();
+  for (const size of sizes) {
+    const list = bySize.get(size.garmentId) ?? [];
+    const sum = (place: string): number => at.get(`${size.id}:${place}`) ?? 0;
+    list.push({
+      variantId: size.id,
+      size: size.length ? `${size.size} ${size.length}` : size.size,
+      sku: size.sku,
+      shelf: sum('shelf'),
+      held: sum('held'),
+      out: sum('out'),
+    });
+    bySize.set(size.garmentId, list);
+  }
+  return {
+    currency: shop.currency,
+    rows: garments.map((row) => ({
+      id: row.id,
+      label: row.label,
+      piece: pieceOfGarment(
+        row,
+        sizes.find((size) => size.garmentId === row.id),
+      ),
+      priceMinor: row.priceMinor,
+      sizes: bySize.get(row.id) ?? [],
+    })),
+  };
+}
