@@ -28,8 +28,6 @@ export default tseslint.config(
     settings: {
       'boundaries/elements': [
         ...parts.map((type) => ({ type, pattern: `src/${type}/**`, partialMatch: false })),
-        { type: 'pages', pattern: 'src/middleware.ts', partialMatch: false },
-        { type: 'pages', pattern: 'src/env.d.ts', partialMatch: false },
       ],
       'import/resolver': { typescript: { project: './tsconfig.json' } },
     },
@@ -47,6 +45,7 @@ export default tseslint.config(
       ],
     },
   },
+  { files: ['src/middleware.ts', 'src/env.d.ts'], rules: { 'boundaries/no-unknown-files': 'off' } },
   {
     files: ['src/core/**/*.ts'],
     rules: {
@@ -66,11 +65,12 @@ export default tseslint.config(
     files: ['**/*.{ts,tsx}'],
     plugins: { 'react-hooks': hooks },
     rules: {
-      ...hooks.configs.recommended.rules,
+      'react-hooks/rules-of-hooks': 'error',
+      'react-hooks/exhaustive-deps': 'error',
       '@typescript-eslint/no-non-null-assertion': 'off',
       '@typescript-eslint/no-invalid-void-type': 'off',
       '@typescript-eslint/no-explicit-any': 'error',
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
     },
   },
 );

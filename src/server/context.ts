@@ -1,5 +1,6 @@
 import type { Writer } from '@data/db';
 import type { Role } from '@data/schema';
+import { Refusal } from './problem';
 
 export interface Actor {
   readonly id: string;
@@ -13,4 +14,10 @@ export interface Context {
   readonly tx: Writer;
   readonly actor: Actor;
   readonly now: Date;
+}
+
+/** The actor of a page; the middleware lets nobody else through. */
+export function signedIn({ actor }: { readonly actor: Actor | undefined }): Actor {
+  if (!actor) throw new Refusal(401, 'Please sign in.');
+  return actor;
 }

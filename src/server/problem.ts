@@ -32,3 +32,7 @@ export const problemOf = (refusal: Refusal): Problem => ({
   status: refusal.status,
   faults: refusal.faults,
 });
+
+const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
+/** True for the spelling of an id; anything else in an address is nothing of ours. */
+export const isId = (text: string): boolean => UUID.test(text);

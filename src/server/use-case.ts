@@ -15,7 +15,7 @@ export interface UseCase<N extends UseCaseName = UseCaseName> {
   readonly run: (context: Context, input: Parsed<N>) => Promise<Answer<N>>;
 }
 
-export const useCase = <N extends UseCaseName>(declared: UseCase<N>): UseCase<N> => declared;
+export const defineUseCase = <N extends UseCaseName>(declared: UseCase<N>): UseCase<N> => declared;
 
 export interface Call {
   readonly db: Database;

@@ -21,7 +21,7 @@ import { occasionView } from './box/load';
 import { clientOf } from './client/profile';
 import type { Actor } from './context';
 import { forbidden } from './problem';
-import { calendarOf, dayIn, leadTimes, shopOf } from './shop/settings';
+import { calendarOf, dayIn, leadTimes, shopOf, shopView } from './shop/settings';
 import { releaseExpired } from './stock/holds';
 
 /** Measures, closets and prices of clients are for those who dress them. */
@@ -252,4 +252,8 @@ export async function stockRows(
       sizes: bySize.get(row.id) ?? [],
     })),
   };
+}
+
+export async function shopFor(db: Reader, actor: Actor) {
+  return shopView(await shopOf(db, actor.shopId));
 }

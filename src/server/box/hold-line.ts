@@ -6,13 +6,13 @@ import type { Context } from '../context';
 import { conflict, notFound, Refusal } from '../problem';
 import { shopOf } from '../shop/settings';
 import { releaseExpired, releaseHold, takeHold } from '../stock/holds';
-import { useCase } from '../use-case';
+import { defineUseCase } from '../use-case';
 import { boxOf, boxView } from './load';
 
 const OPEN = ['brief', 'pulling', 'combining', 'written'];
 const DAY_MS = 86_400_000;
 
-export const holdLine = useCase({
+export const holdLine = defineUseCase({
   name: 'hold-line',
   roles: ['owner', 'stylist'],
   writes: true,
@@ -65,11 +65,11 @@ export const holdLine = useCase({
         .set({ state: 'pulling', version: sql`${box.version} + 1` })
         .where(eq(box.id, boxId));
     await note(context, 'hold', 'box', boxId, { lineId: line.id, sku: found.variant.sku });
-    return boxView(tx, actor.shopId, boxId, now);
+    return boxView(tx, actor, boxId, now);
   },
 });
 
-export const releaseLine = useCase({
+export const releaseLine = defineUseCase({
   name: 'release-line',
   roles: ['owner', 'stylist'],
   writes: true,
@@ -82,11 +82,11 @@ export const releaseLine = useCase({
     await releaseHold(tx, line.id, actor.id);
     await tx.update(boxLine).set({ removedAt: now }).where(eq(boxLine.id, line.id));
     await note(context, 'release', 'box', boxId, { lineId });
-    return boxView(tx, actor.shopId, boxId, now);
+    return boxView(tx, actor, boxId, now);
   },
 });
 
-export const renewHold = useCase({
+export const renewHold = defineUseCase({
   name: 'renew-hold',
   roles: ['owner', 'stylist'],
   writes: true,
@@ -122,7 +122,7 @@ export const renewHold = useCase({
       }
     }
     await note(context, 'renew', 'box', boxId, { lineId });
-    return boxView(tx, actor.shopId, boxId, now);
+    return boxView(tx, actor, boxId, now);
   },
 });
 

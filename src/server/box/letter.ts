@@ -1,27 +1,13 @@
 import { draftLetter, type LetterDraft } from '@core/letter';
 import { judge } from '@core/look';
-import type { Piece } from '@core/piece';
-import type { BoxView, LookView } from '@contracts/views';
+import { piecesOf } from '@contracts/look-pieces';
+import type { BoxView } from '@contracts/views';
 import { box } from '@data/schema';
 import { eq, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import { conflict, stale } from '../problem';
-import { useCase } from '../use-case';
+import { defineUseCase } from '../use-case';
 import { boxOf, boxView } from './load';
-
-/** Pieces of a saved look, in the modes it says; what has left the box or the closet is left out. */
-export function piecesOfLook(
-  view: Pick<BoxView, 'lines' | 'owned'>,
-  saved: Pick<LookView, 'pieces'>,
-): Piece[] {
-  const all = new Map(
-    [...view.lines.map((line) => line.piece), ...view.owned].map((piece) => [piece.id, piece]),
-  );
-  return saved.pieces.flatMap(({ ref, mode }) => {
-    const piece = all.get(ref);
-    return piece ? [{ ...piece, mode }] : [];
-  });
-}
 
 /** The letter of a box drafted from its looks, findings and facts. */
 export function draftFor(view: BoxView): LetterDraft {
@@ -37,7 +23,7 @@ export function draftFor(view: BoxView): LetterDraft {
     })),
     looks: view.looks.map((saved) => {
       const occasion = chosen.find(({ id }) => id === saved.occasionId)?.occasion;
-      const pieces = piecesOfLook(view, saved);
+      const pieces = piecesOf(view, saved.pieces);
       const verdict = judge(
         pieces,
         {
@@ -56,16 +42,16 @@ export function draftFor(view: BoxView): LetterDraft {
   });
 }
 
-export const draftLetterCase = useCase({
+export const draftLetterCase = defineUseCase({
   name: 'draft-letter',
   roles: ['owner', 'stylist'],
   writes: false,
   async run({ tx, actor, now }, { boxId }) {
-    return { letter: draftFor(await boxView(tx, actor.shopId, boxId, now)) };
+    return { letter: draftFor(await boxView(tx, actor, boxId, now)) };
   },
 });
 
-export const saveLetter = useCase({
+export const saveLetter = defineUseCase({
   name: 'save-letter',
   roles: ['owner', 'stylist'],
   writes: true,
@@ -87,6 +73,6 @@ export const saveLetter = useCase({
       .set({ letter, state, version: sql`${box.version} + 1` })
       .where(eq(box.id, boxId));
     await note(context, 'letter', 'box', boxId);
-    return boxView(tx, actor.shopId, boxId, now);
+    return boxView(tx, actor, boxId, now);
   },
 });

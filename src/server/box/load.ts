@@ -1,4 +1,5 @@
 import { stepOf } from '@core/box';
+import { NOBODY } from '@core/look';
 import { boxTotal, type BoxTotal, type MoneyTerms } from '@core/money';
 import { dueDates, earliestOccasion } from '@core/schedule';
 import type { BoxView, LineView, OccasionView } from '@contracts/views';
@@ -20,7 +21,8 @@ import {
 } from '@data/schema';
 import { and, asc, desc, eq, inArray, isNull, ne } from 'drizzle-orm';
 import { clientOf } from '../client/profile';
-import { notFound } from '../problem';
+import type { Actor } from '../context';
+import { isId, notFound } from '../problem';
 import { calendarOf, dayIn, leadTimes, type ShopRow, shopOf, shopView } from '../shop/settings';
 
 export type BoxRecord = typeof box.$inferSelect;
@@ -28,6 +30,7 @@ export type LineRecord = Awaited<ReturnType<typeof linesOf>>[number];
 
 /** The box of this shop, locked for the rest of the transaction when `lock` is set. */
 export async function boxOf(db: Reader, shopId: string, id: string, lock = false): Promise<BoxRecord> {
+  if (!isId(id)) throw notFound('That box');
   const query = db
     .select()
     .from(box)
@@ -155,8 +158,9 @@ async function learnedFrom(db: Reader, clientId: string, boxId: string): Promise
   ];
 }
 
-/** A box with everything its six steps show. */
-export async function boxView(db: Reader, shopId: string, id: string, now: Date): Promise<BoxView> {
+/** A box with everything its six steps show; without the client's person where the role has no need of it. */
+export async function boxView(db: Reader, actor: Actor, id: string, now: Date): Promise<BoxView> {
+  const { shopId } = actor;
   const row = await boxOf(db, shopId, id);
   const shop = await shopOf(db, shopId);
   const { row: person, profile } = await clientOf(db, shopId, row.clientId);
@@ -187,7 +191,7 @@ export async function boxView(db: Reader, shopId: string, id: string, now: Date)
   const altering = Math.max(0, ...lines.flatMap((record) => record.alterations.map((job) => job.leadDays)));
   const due = day ? dueDates(day, leadTimes(shop), calendarOf(shop), altering) : undefined;
   const decided = PAST.includes(row.state);
-  return {
+  const whole: BoxView = {
     id: row.id,
     number: row.number,
     state: row.state,
@@ -234,5 +238,20 @@ export async function boxView(db: Reader, shopId: string, id: string, now: Date)
     total: row.total ?? (decided ? totalOf(lines, await termsOf(db, row, shop, today), shop) : undefined),
     notesNext: row.notesNext,
     learned: await learnedFrom(db, row.clientId, id),
+  };
+  return actor.role === 'packer' ? forPacker(whole) : whole;
+}
+
+/** What a packer needs: lines, dates, state. Measures, closet, limits and letter stay with the stylists. */
+function forPacker(view: BoxView): BoxView {
+  return {
+    ...view,
+    step: view.step === 'tally' ? 'tally' : 'out',
+    client: { ...view.client, about: '', pieceBudgetMinor: {}, profile: NOBODY },
+    owned: [],
+    looks: [],
+    letter: view.letter && { greeting: '', pieces: [], looks: [], closing: '' },
+    learned: [],
+    notesNext: '',
   };
 }

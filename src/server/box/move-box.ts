@@ -8,12 +8,12 @@ import type { Context } from '../context';
 import { conflict, forbidden, Refusal, stale } from '../problem';
 import { calendarOf, dayIn, shopOf } from '../shop/settings';
 import { releaseExpired, releaseHold } from '../stock/holds';
-import { useCase } from '../use-case';
+import { defineUseCase } from '../use-case';
 import { boxOf, type BoxRecord, boxView, type LineRecord, linesOf, priceOf, termsOf } from './load';
 
 const PACKER_MOVES: readonly BoxState[] = ['packed', 'out'];
 
-export const moveBox = useCase({
+export const moveBox = defineUseCase({
   name: 'move-box',
   roles: ['owner', 'stylist', 'packer'],
   writes: true,
@@ -39,7 +39,7 @@ export const moveBox = useCase({
       .set({ state: to, version: sql`${box.version} + 1` })
       .where(eq(box.id, boxId));
     await note(context, `move to ${to}`, 'box', boxId, { from: row.state });
-    return boxView(tx, actor.shopId, boxId, now);
+    return boxView(tx, actor, boxId, now);
   },
 });
 

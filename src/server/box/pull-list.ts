@@ -6,13 +6,13 @@ import { pieceOfGarment, pieceOfOwned, splitMeasures } from '@data/pieces';
 import { boxAsk, garment, ownedItem, stockBalance, variant } from '@data/schema';
 import { and, asc, eq, ilike, inArray, isNull, lte } from 'drizzle-orm';
 import { clientOf } from '../client/profile';
-import { useCase } from '../use-case';
+import { defineUseCase } from '../use-case';
 import { releaseExpired } from '../stock/holds';
 import { boxOf, linesOf, priceOf } from './load';
 
 const MOST_ROWS = 60;
 
-export const pullList = useCase({
+export const pullList = defineUseCase({
   name: 'pull-list',
   roles: ['owner', 'stylist'],
   writes: false,

@@ -5,10 +5,10 @@ import { box, boxAsk, boxOccasion, occasion } from '@data/schema';
 import { and, eq, inArray, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import { conflict, invalid, stale } from '../problem';
-import { useCase } from '../use-case';
+import { defineUseCase } from '../use-case';
 import { boxOf, type BoxRecord, boxView } from './load';
 
-export const saveBrief = useCase({
+export const saveBrief = defineUseCase({
   name: 'save-brief',
   roles: ['owner', 'stylist'],
   writes: true,
@@ -48,7 +48,7 @@ export const saveBrief = useCase({
       })
       .where(eq(box.id, row.id));
     await note(context, 'brief', 'box', row.id, { asks: input.asks.length, budgetMinor: input.budgetMinor });
-    return boxView(tx, actor.shopId, row.id, now);
+    return boxView(tx, actor, row.id, now);
   },
 });
 

@@ -2,10 +2,10 @@ import { box, boxOccasion, look } from '@data/schema';
 import { and, eq, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import { conflict, invalid, notFound, stale } from '../problem';
-import { useCase } from '../use-case';
+import { defineUseCase } from '../use-case';
 import { boxOf, boxView } from './load';
 
-export const saveLook = useCase({
+export const saveLook = defineUseCase({
   name: 'save-look',
   roles: ['owner', 'stylist'],
   writes: true,
@@ -14,7 +14,7 @@ export const saveLook = useCase({
     const row = await boxOf(tx, actor.shopId, input.boxId, true);
     if (['out', 'tallying', 'closed', 'cancelled'].includes(row.state))
       throw conflict('The looks of a box that has gone out stay as they were.');
-    const before = await boxView(tx, actor.shopId, row.id, now);
+    const before = await boxView(tx, actor, row.id, now);
     const known = new Set([
       ...before.lines.map((line) => line.piece.id),
       ...before.owned.map((piece) => piece.id),
@@ -61,11 +61,11 @@ export const saveLook = useCase({
       pieces: input.pieces.length,
       overruled: input.overrules.map((each) => each.rule),
     });
-    return boxView(tx, actor.shopId, row.id, now);
+    return boxView(tx, actor, row.id, now);
   },
 });
 
-export const removeLook = useCase({
+export const removeLook = defineUseCase({
   name: 'remove-look',
   roles: ['owner', 'stylist'],
   writes: true,
@@ -80,6 +80,6 @@ export const removeLook = useCase({
       .returning({ id: look.id });
     if (gone.length === 0) throw notFound('That look');
     await note(context, 'remove look', 'box', boxId, { lookId: id });
-    return boxView(tx, actor.shopId, boxId, now);
+    return boxView(tx, actor, boxId, now);
   },
 });

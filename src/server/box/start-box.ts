@@ -2,9 +2,9 @@ import { client, box } from '@data/schema';
 import { and, eq, max, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import { notFound } from '../problem';
-import { useCase } from '../use-case';
+import { defineUseCase } from '../use-case';
 
-export const startBox = useCase({
+export const startBox = defineUseCase({
   name: 'start-box',
   roles: ['owner', 'stylist'],
   writes: true,

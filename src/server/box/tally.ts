@@ -6,7 +6,7 @@ import { note } from '../audit';
 import type { Context } from '../context';
 import { conflict, invalid, Refusal, stale } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
-import { useCase } from '../use-case';
+import { defineUseCase } from '../use-case';
 import { lineOf } from './hold-line';
 import { boxOf, type BoxRecord, boxView, type LineRecord, linesOf, termsOf, totalOf } from './load';
 import { factsOf } from './move-box';
@@ -24,7 +24,7 @@ async function tallied(context: Context, boxId: string): Promise<BoxRecord> {
   return row;
 }
 
-export const decideLine = useCase({
+export const decideLine = defineUseCase({
   name: 'decide-line',
   roles: ['owner', 'stylist'],
   writes: true,
@@ -41,11 +41,11 @@ export const decideLine = useCase({
       .set({ decision, reason: decision === 'return' ? reason : null, note: words })
       .where(eq(boxLine.id, lineId));
     await note(context, `decide ${decision}`, 'box_line', lineId, { boxId, reason });
-    return boxView(tx, actor.shopId, boxId, now);
+    return boxView(tx, actor, boxId, now);
   },
 });
 
-export const checkInLine = useCase({
+export const checkInLine = defineUseCase({
   name: 'check-in-line',
   roles: ['owner', 'stylist', 'packer'],
   writes: true,
@@ -67,11 +67,11 @@ export const checkInLine = useCase({
     await moveStock(tx, { ...unit, cause: 'check-in' });
     await tx.update(boxLine).set({ checkedInAt: now }).where(eq(boxLine.id, lineId));
     await note(context, 'check in', 'box_line', lineId, { boxId });
-    return boxView(tx, actor.shopId, boxId, now);
+    return boxView(tx, actor, boxId, now);
   },
 });
 
-export const closeBox = useCase({
+export const closeBox = defineUseCase({
   name: 'close-box',
   roles: ['owner', 'stylist'],
   writes: true,
@@ -102,7 +102,7 @@ export const closeBox = useCase({
       .set({ state: 'closed', total, closedAt: now, notesNext, version: sql`${box.version} + 1` })
       .where(eq(box.id, boxId));
     await note(context, 'close', 'box', boxId, { netMinor: total.netMinor, dueMinor: total.dueMinor });
-    return boxView(tx, actor.shopId, boxId, now);
+    return boxView(tx, actor, boxId, now);
   },
 });
 

@@ -3,10 +3,10 @@ import { ownedItem } from '@data/schema';
 import { and, eq } from 'drizzle-orm';
 import { note } from '../audit';
 import { notFound } from '../problem';
-import { useCase } from '../use-case';
+import { defineUseCase } from '../use-case';
 import { clientOf } from './profile';
 
-export const saveOwned = useCase({
+export const saveOwned = defineUseCase({
   name: 'save-owned',
   roles: ['owner', 'stylist'],
   writes: true,
@@ -35,7 +35,7 @@ export const saveOwned = useCase({
   },
 });
 
-export const retireOwned = useCase({
+export const retireOwned = defineUseCase({
   name: 'retire-owned',
   roles: ['owner', 'stylist'],
   writes: true,

@@ -3,7 +3,7 @@ import type { Profile } from '@core/look';
 import type { Reader } from '@data/db';
 import { client, clientMeasure } from '@data/schema';
 import { and, eq } from 'drizzle-orm';
-import { notFound } from '../problem';
+import { isId, notFound } from '../problem';
 
 export type ClientRow = typeof client.$inferSelect;
 
@@ -12,6 +12,7 @@ export async function clientOf(
   shopId: string,
   id: string,
 ): Promise<{ row: ClientRow; given: BodyMeasures; profile: Profile }> {
+  if (!isId(id)) throw notFound('That client');
   const [row] = await db
     .select()
     .from(client)

@@ -3,10 +3,10 @@ import { client, clientMeasure } from '@data/schema';
 import { eq, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import { stale } from '../problem';
-import { useCase } from '../use-case';
+import { defineUseCase } from '../use-case';
 import { clientOf } from './profile';
 
-export const saveClient = useCase({
+export const saveClient = defineUseCase({
   name: 'save-client',
   roles: ['owner', 'stylist'],
   writes: true,

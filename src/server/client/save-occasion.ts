@@ -2,10 +2,10 @@ import { occasion } from '@data/schema';
 import { and, eq } from 'drizzle-orm';
 import { note } from '../audit';
 import { notFound } from '../problem';
-import { useCase } from '../use-case';
+import { defineUseCase } from '../use-case';
 import { clientOf } from './profile';
 
-export const saveOccasion = useCase({
+export const saveOccasion = defineUseCase({
   name: 'save-occasion',
   roles: ['owner', 'stylist'],
   writes: true,

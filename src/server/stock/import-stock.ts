@@ -8,9 +8,9 @@ import { and, asc, eq, inArray } from 'drizzle-orm';
 import { note } from '../audit';
 import type { Context } from '../context';
 import { invalid, notFound } from '../problem';
-import { useCase } from '../use-case';
+import { defineUseCase } from '../use-case';
 
-export const importStock = useCase({
+export const importStock = defineUseCase({
   name: 'import-stock',
   roles: ['owner', 'stylist'],
   writes: true,

@@ -1,0 +1,205 @@
+import type { ClientView } from '@contracts/views';
+import { Button } from '@mantine/core';
+import { useDisclosure, useHotkeys } from '@mantine/hooks';
+import { call, showProblem } from '@ui/api';
+import { dayWords } from '@ui/days';
+import { Figure } from '@ui/Figure';
+import { Money } from '@ui/Money';
+import { Providers } from '@ui/Providers';
+import { Swatches } from '@ui/Swatches';
+import { useMemo, useState } from 'react';
+import { ClosetPanel } from './ClosetPanel';
+import { EditClient } from './EditClient';
+import { OccasionsPanel } from './OccasionsPanel';
+import './client.css';
+
+const MEASURE_WORDS: Readonly<Record<string, string>> = {
+  heightMm: 'Height',
+  bust: 'Bust or chest',
+  waist: 'Waist',
+  hip: 'Hip',
+  shoulderWidth: 'Shoulders',
+  backWaistLength: 'Back to waist',
+  armLength: 'Arm',
+  insideLegLength: 'Inside leg',
+  waistHeight: 'Waist from floor',
+  footLength: 'Foot',
+  headGirth: 'Head',
+  upperArm: 'Upper arm',
+  thigh: 'Thigh',
+  calf: 'Calf',
+};
+
+/** Who the client is, what she owns, where she is going, what she kept. */
+export function ClientPage({ view, currency }: { readonly view: ClientView; readonly currency: string }) {
+  const [editing, { open, close }] = useDisclosure(false);
+  const [starting, setStarting] = useState(false);
+  const open_box = view.boxes.find((box) => box.state !== 'closed' && box.state !== 'cancelled');
+  const startBox = async (): Promise<void> => {
+    setStarting(true);
+    try {
+      const { id } = await call('start-box', { clientId: view.id });
+      location.assign(`/box/${id}/brief`);
+    } catch (error) {
+      showProblem(error);
+      setStarting(false);
+    }
+  };
+  useHotkeys([
+    ['e', open],
+    ['b', () => void (open_box ? location.assign(`/box/${open_box.id}`) : startBox())],
+  ]);
+  const worn = useMemo(() => [], []);
+  const { profile } = view;
+  return (
+    <Providers
+      keys={[
+        { keys: 'e', does: 'Edit the client' },
+        { keys: 'a', does: 'Add a piece to the closet' },
+        { keys: 'b', does: 'Open the box, or start one' },
+      ]}
+    >
+      <div className="place-head">
+        <h1>{view.name}</h1>
+        <span className="soft">{view.about}</span>
+        <div className="end">
+          <Button variant="default" onClick={open} title="Edit the client (e)">
+            Edit
+          </Button>
+          {open_box && (
+            <Button component="a" href={`/box/${open_box.id}`} title="Open the box (b)">
+              Box {open_box.number}, {open_box.step}
+            </Button>
+          )}
+          <Button
+            variant={open_box ? 'default' : 'filled'}
+            onClick={() => void startBox()}
+            loading={starting}
+            title="Start a box (b)"
+          >
+            Start a box
+          </Button>
+        </div>
+      </div>
+      <div className="columns client-columns">
+        <section className="sheet" aria-label="Measures and limits" style={{ display: 'grid', gap: 14 }}>
+          <div style={{ display: 'grid', gridTemplateColumns: '124px 1fr', gap: 14 }}>
+            <div className="stage" style={{ display: 'grid', placeItems: 'center' }}>
+              <Figure pieces={worn} client={profile} height={252} title={`Figure of ${view.name}`} />
+            </div>
+            <dl className="measure-grid small">
+              {view.body.map(({ name, mm, origin }) => (
+                <div key={name} style={{ display: 'contents' }}>
+                  <dt>{MEASURE_WORDS[name]}</dt>
+                  <dd className="num">{(mm / 10).toFixed(1)}</dd>
+                  <dd
+                    className="soft"
+                    title={origin === 'given' ? 'Measured' : 'Estimated from the other measures'}
+                  >
+                    {origin === 'given' ? 'cm' : 'est.'}
+                  </dd>
+                </div>
+              ))}
+            </dl>
+          </div>
+          <dl className="facts small">
+            <Fact label="Keeps covered" value={profile.cover.join(', ')} />
+            <Fact label="Allergies" value={profile.allergies.join(', ')} strong />
+            <Fact label="Never" value={profile.nevers.join(', ')} strong />
+            <Fact
+              label="Heel"
+              value={profile.limits.heelMaxMm === undefined ? '' : `up to ${profile.limits.heelMaxMm} mm`}
+            />
+            <Fact
+              label="Avoids"
+              value={[...profile.limits.avoidFibres, ...profile.limits.avoidMetals].join(', ')}
+            />
+            <Fact label="Care" value={profile.limits.washableOnly ? 'washable only' : ''} />
+            <Fact
+              label="Appetite"
+              value={[
+                profile.appetite.statement && `statement: ${profile.appetite.statement}`,
+                profile.appetite.pattern && `pattern: ${profile.appetite.pattern}`,
+              ]
+                .filter(Boolean)
+                .join('; ')}
+            />
+            <Fact label="Moods" value={profile.moods.join(', ')} />
+            <Fact label="Wishes" value={profile.goals.map((goal) => goal.replace('-', ' ')).join(', ')} />
+            <dt>Likes</dt>
+            <dd>
+              {profile.colourCard.like.length > 0 ? (
+                <Swatches hexes={profile.colourCard.like} />
+              ) : (
+                <span className="soft">not said</span>
+              )}
+            </dd>
+            {profile.colourCard.avoid.length > 0 && (
+              <>
+                <dt>Leaves out</dt>
+                <dd>
+                  <Swatches hexes={[...profile.colourCard.avoid, ...profile.colourCard.never]} />
+                </dd>
+              </>
+            )}
+            <dt>Box budget</dt>
+            <dd>
+              {view.boxBudgetMinor === null ? (
+                <span className="soft">not set</span>
+              ) : (
+                <Money minor={view.boxBudgetMinor} currency={currency} />
+              )}
+            </dd>
+          </dl>
+          {view.notes && <p className="small">{view.notes}</p>}
+        </section>
+        <div style={{ display: 'grid', gap: 14 }}>
+          <ClosetPanel clientId={view.id} initial={view.owned} />
+          <div className="columns" style={{ gridTemplateColumns: '1fr 1fr' }}>
+            <OccasionsPanel clientId={view.id} occasions={view.occasions} />
+            <section className="sheet" aria-label="Boxes">
+              <h2>Boxes</h2>
+              {view.boxes.length === 0 && <p className="soft">No box yet.</p>}
+              <ul className="rows">
+                {view.boxes.map((box) => (
+                  <li key={box.id} style={{ padding: '7px 0' }}>
+                    <a href={`/box/${box.id}`}>Box {box.number}</a> <span className="chip">{box.state}</span>{' '}
+                    <span className="small soft">
+                      {box.outDay && `out ${dayWords(box.outDay)}; `}
+                      {box.state === 'closed' ? `kept ${box.kept} of ${box.lines}` : `${box.lines} pieces`}
+                    </span>{' '}
+                    {box.netMinor !== undefined && <Money minor={box.netMinor} currency={currency} />}
+                    {box.returned.map((line) => (
+                      <div key={line.title} className="small soft">
+                        Back: {line.title}, {line.reason}
+                      </div>
+                    ))}
+                  </li>
+                ))}
+              </ul>
+            </section>
+          </div>
+        </div>
+      </div>
+      <EditClient view={view} opened={editing} onClose={close} />
+    </Providers>
+  );
+}
+
+function Fact({
+  label,
+  value,
+  strong,
+}: {
+  readonly label: string;
+  readonly value: string;
+  readonly strong?: boolean;
+}) {
+  if (!value) return null;
+  return (
+    <>
+      <dt>{label}</dt>
+      <dd style={strong ? { fontWeight: 600 } : undefined}>{value}</dd>
+    </>
+  );
+}

@@ -1,0 +1,115 @@
+import type { ClientRow } from '@contracts/views';
+import { Button, Modal, NumberInput, TextInput } from '@mantine/core';
+import { useForm } from '@mantine/form';
+import { useDisclosure, useHotkeys } from '@mantine/hooks';
+import { call, showProblem } from '@ui/api';
+import { dayWords } from '@ui/days';
+import { Providers } from '@ui/Providers';
+import { useState } from 'react';
+import './client.css';
+
+/** The people the shop dresses. */
+export function ClientsPage({ rows }: { readonly rows: readonly ClientRow[] }) {
+  const [search, setSearch] = useState('');
+  const [adding, { open, close }] = useDisclosure(false);
+  useHotkeys([['n', open]]);
+  const shown = rows.filter((row) => `${row.name} ${row.about}`.toLowerCase().includes(search.toLowerCase()));
+  return (
+    <Providers keys={[{ keys: 'n', does: 'Add a client' }]}>
+      <div className="place-head">
+        <h1>Clients</h1>
+        <div className="end">
+          <TextInput
+            aria-label="Find a client"
+            placeholder="Find a client"
+            value={search}
+            onChange={(event) => setSearch(event.currentTarget.value)}
+          />
+          <Button onClick={open} title="Add a client (n)">
+            Add a client
+          </Button>
+        </div>
+      </div>
+      {shown.length === 0 ? (
+        <p className="sheet empty">
+          <strong>{rows.length === 0 ? 'Nobody yet.' : 'Nobody by that name.'}</strong>
+          {rows.length === 0
+            ? 'Add the first client; a name and a height are enough to begin.'
+            : 'Try a part of the name, or add a client.'}
+        </p>
+      ) : (
+        <ul className="rows client-rows">
+          {shown.map((row) => (
+            <li key={row.id}>
+              <a href={`/clients/${row.id}`}>
+                <span className="serif client-name">{row.name}</span>
+                <span className="soft">{row.about}</span>
+                <span className="small">
+                  {row.nextOccasion ? (
+                    <>
+                      {row.nextOccasion.title}
+                      <br />
+                      <span className="num soft">{dayWords(row.nextOccasion.day)}</span>
+                    </>
+                  ) : (
+                    <span className="soft">No occasion ahead</span>
+                  )}
+                </span>
+                <span className="small">
+                  {row.openBox ? (
+                    `Box ${row.openBox.number}: ${row.openBox.step}`
+                  ) : (
+                    <span className="soft">No open box</span>
+                  )}
+                </span>
+                <span className="small soft">{row.closet} owned pieces</span>
+              </a>
+            </li>
+          ))}
+        </ul>
+      )}
+      <AddClient opened={adding} onClose={close} />
+    </Providers>
+  );
+}
+
+function AddClient({ opened, onClose }: { readonly opened: boolean; readonly onClose: () => void }) {
+  const form = useForm({ initialValues: { name: '', about: '', heightCm: '' as number | '' } });
+  const [busy, setBusy] = useState(false);
+  const add = form.onSubmit(async ({ name, about, heightCm }) => {
+    setBusy(true);
+    try {
+      const { id } = await call('save-client', {
+        name,
+        about,
+        measures: heightCm === '' ? {} : { heightMm: Math.round(heightCm * 10) },
+        profile: {},
+      });
+      location.assign(`/clients/${id}`);
+    } catch (error) {
+      showProblem(error);
+      setBusy(false);
+    }
+  });
+  return (
+    <Modal opened={opened} onClose={onClose} title="Add a client">
+      <form onSubmit={add} style={{ display: 'grid', gap: 12 }}>
+        <TextInput label="Name" required data-autofocus {...form.getInputProps('name')} />
+        <TextInput
+          label="About, in a line"
+          placeholder="Who, and what for"
+          {...form.getInputProps('about')}
+        />
+        <NumberInput
+          label="Height in cm"
+          description="May be left out; the rest is estimated from it and marked so."
+          hideControls
+          {...form.getInputProps('heightCm')}
+        />
+        <Button type="submit" loading={busy}>
+          Add
+        </Button>
+      </form>
+    </Modal>
+  );
+}

@@ -1,0 +1,76 @@
+import type { DeskView } from '@contracts/views';
+import type { Urgency } from '@core/schedule';
+import { IconAlertTriangle, IconClock, IconSunHigh } from '@tabler/icons-react';
+import { dayWords } from '@ui/days';
+import { Providers } from '@ui/Providers';
+import { useHotkeys } from '@mantine/hooks';
+import { useRef } from 'react';
+import './desk.css';
+
+const SIGN: Readonly<Record<Urgency, typeof IconClock>> = {
+  late: IconAlertTriangle,
+  today: IconSunHigh,
+  soon: IconClock,
+  later: IconClock,
+};
+
+/** What needs doing today, each a verb with a client and a clock, in the order of what is lost first. */
+export function DeskPage({ view }: { readonly view: DeskView }) {
+  const list = useRef<HTMLOListElement>(null);
+  const step = (by: number) => () => {
+    const links = [...(list.current?.querySelectorAll<HTMLAnchorElement>('a') ?? [])];
+    const at = links.indexOf(document.activeElement as HTMLAnchorElement);
+    links[Math.min(links.length - 1, Math.max(0, at + by))]?.focus();
+  };
+  useHotkeys([
+    ['ArrowDown', step(1)],
+    ['ArrowUp', step(-1)],
+  ]);
+  return (
+    <Providers keys={[{ keys: '↓ ↑', does: 'Go through what needs doing' }]}>
+      <div className="place-head">
+        <h1>Desk</h1>
+        <span className="soft">
+          {dayWords(view.today)}. {view.open === 1 ? '1 box is open' : `${view.open} boxes are open`}; what is
+          lost first stands first.
+        </span>
+      </div>
+      {view.actions.length === 0 ? (
+        <p className="sheet empty">
+          <strong>Nothing waits.</strong>
+          Open a client and start a box; what has to be done by when will stand here.
+        </p>
+      ) : (
+        <ol className="rows desk" ref={list}>
+          {view.actions.map((action, i) => {
+            const Sign = SIGN[action.urgency];
+            return (
+              <li key={`${action.boxId}${action.verb}`} className={`desk-${action.urgency}`}>
+                <a href={`/box/${action.boxId}/${action.step}`}>
+                  <span className="desk-clock">
+                    <Sign size={17} aria-hidden />
+                    {action.clock}
+                  </span>
+                  <span className="desk-verb serif">
+                    {action.verb} <span className="soft">for</span> {action.client}
+                  </span>
+                  <span className="desk-what">{action.what}</span>
+                  <span className="desk-lost small">
+                    {action.day && (
+                      <>
+                        <span className="num">{dayWords(action.day)}</span>
+                        <br />
+                      </>
+                    )}
+                    {i === 0 ? `At stake: ${action.lost.toLowerCase()}` : action.lost}
+                  </span>
+                  <span className="desk-box num">Box {action.number}</span>
+                </a>
+              </li>
+            );
+          })}
+        </ol>
+      )}
+    </Providers>
+  );
+}

@@ -1,0 +1,226 @@
+import { piecesOf } from '@contracts/look-pieces';
+import type { BoxView } from '@contracts/views';
+import type { LetterDraft, PieceNote } from '@core/letter';
+import { Button, Textarea } from '@mantine/core';
+import { useHotkeys } from '@mantine/hooks';
+import { call, showProblem } from '@ui/api';
+import { dayWords } from '@ui/days';
+import { Figure } from '@ui/Figure';
+import { GarmentSketch } from '@ui/GarmentSketch';
+import { Money } from '@ui/Money';
+import { Providers } from '@ui/Providers';
+import { useBox } from '@ui/useBox';
+import { useEffect, useState } from 'react';
+import './letter.css';
+
+/** Step 4: the sheet the client reads. Drafted from the box, edited here, printed as it stands. */
+export function LetterPage({ initial }: { readonly initial: BoxView }) {
+  const { view, busy, run } = useBox(initial);
+  const [letter, setLetter] = useState<LetterDraft | null>(initial.letter);
+  const [dirty, setDirty] = useState(false);
+  const draft = async (): Promise<void> => {
+    try {
+      const answer = await call('draft-letter', { boxId: view.id });
+      setLetter(answer.letter);
+      setDirty(true);
+    } catch (error) {
+      showProblem(error);
+    }
+  };
+  const empty = initial.letter === null;
+  const startId = initial.id;
+  useEffect(() => {
+    if (!empty) return;
+    call('draft-letter', { boxId: startId }).then((answer) => {
+      setLetter(answer.letter);
+      setDirty(true);
+    }, showProblem);
+  }, [empty, startId]);
+  const save = async (): Promise<void> => {
+    if (
+      letter &&
+      (await run('save-letter', { boxId: view.id, version: view.version, letter }, 'The letter is written.'))
+    )
+      setDirty(false);
+  };
+  useHotkeys(
+    [
+      ['mod+S', () => void save()],
+      ['mod+P', () => window.print()],
+    ],
+    [],
+  );
+  const change = (part: Partial<LetterDraft>): void => {
+    setLetter((now) => (now ? { ...now, ...part } : now));
+    setDirty(true);
+  };
+  const changeNote = (ref: string, part: Partial<PieceNote>): void =>
+    change({
+      pieces: (letter?.pieces ?? []).map((note) => (note.ref === ref ? { ...note, ...part } : note)),
+    });
+  const locked = ['out', 'tallying', 'closed'].includes(view.state);
+  return (
+    <Providers
+      keys={[
+        { keys: 'Ctrl S', does: 'Save the letter' },
+        { keys: 'Ctrl P', does: 'Print it' },
+      ]}
+    >
+      <div className="letter-bar no-print">
+        <span className="soft" role="status">
+          {letter === null ? 'Drafting…' : dirty ? 'Drafted, not saved yet.' : 'Saved.'} Every line may be
+          rewritten; print shows it without this bar.
+        </span>
+        <Button variant="default" onClick={() => void draft()} disabled={locked}>
+          Draft anew
+        </Button>
+        <Button variant="default" onClick={() => window.print()} title="Print (Ctrl P)">
+          Print
+        </Button>
+        <Button
+          onClick={() => void save()}
+          loading={busy === 'save-letter'}
+          disabled={locked || letter === null}
+          title="Save (Ctrl S)"
+        >
+          Save the letter
+        </Button>
+        <Button
+          component="a"
+          href={`/box/${view.id}/out`}
+          variant={view.letter ? 'filled' : 'default'}
+          disabled={view.letter === null}
+        >
+          Pack
+        </Button>
+      </div>
+      {letter && (
+        <article className="sheet letter" aria-label="Letter">
+          <header>
+            <div className="letter-head serif">{view.shop.name}</div>
+            <div className="soft">{view.shop.town}</div>
+          </header>
+          <Lines label="Greeting" value={letter.greeting} onChange={(greeting) => change({ greeting })} big />
+          {view.looks.length > 0 && (
+            <section className="letter-looks">
+              {view.looks.map((look) => {
+                const line = letter.looks.find(({ id }) => id === look.id)?.line ?? '';
+                const pieces = piecesOf(view, look.pieces);
+                return (
+                  <figure key={look.id}>
+                    <span className="stage letter-figure">
+                      <Figure
+                        pieces={pieces}
+                        client={view.client.profile}
+                        height={330}
+                        title={`${look.title || 'Look'}: ${pieces.map((piece) => piece.title).join(', ')}`}
+                      />
+                    </span>
+                    <figcaption>
+                      <h2>{look.title || 'A look'}</h2>
+                      <Lines
+                        label={`Line for ${look.title || 'the look'}`}
+                        value={line}
+                        onChange={(text) =>
+                          change({
+                            looks: letter.looks.map((each) =>
+                              each.id === look.id ? { ...each, line: text } : each,
+                            ),
+                          })
+                        }
+                      />
+                    </figcaption>
+                  </figure>
+                );
+              })}
+            </section>
+          )}
+          <section className="letter-pieces">
+            {view.lines.map((line) => {
+              const note = letter.pieces.find(({ ref }) => ref === line.piece.id);
+              if (!note) return null;
+              return (
+                <div key={line.id} className="letter-piece">
+                  <span className="letter-sketch">
+                    <GarmentSketch piece={line.piece} fit={96} />
+                  </span>
+                  <div>
+                    <h3>
+                      {line.piece.title}{' '}
+                      <span className="letter-price">
+                        <Money minor={line.priceMinor} currency={view.shop.currency} />
+                      </span>
+                    </h3>
+                    <Lines
+                      label={`Why ${line.piece.title}`}
+                      value={note.why}
+                      onChange={(why) => changeNote(note.ref, { why })}
+                    />
+                    <Lines
+                      label={`Fit of ${line.piece.title}`}
+                      value={note.fit}
+                      onChange={(fit) => changeNote(note.ref, { fit })}
+                    />
+                    <Lines
+                      label={`How to wear ${line.piece.title}`}
+                      value={note.wear.join('\n')}
+                      onChange={(text) => changeNote(note.ref, { wear: text.split('\n').filter(Boolean) })}
+                    />
+                    {note.beneath.length > 0 && (
+                      <Lines
+                        label={`Beneath ${line.piece.title}`}
+                        value={note.beneath.join('\n')}
+                        onChange={(text) =>
+                          changeNote(note.ref, { beneath: text.split('\n').filter(Boolean) })
+                        }
+                      />
+                    )}
+                    <p className="small soft">
+                      {note.facts} {note.care}
+                    </p>
+                  </div>
+                </div>
+              );
+            })}
+          </section>
+          <Lines label="Closing" value={letter.closing} onChange={(closing) => change({ closing })} />
+          <footer className="small soft">
+            {view.due && <>For {dayWords(view.due.occasion)}. </>}
+            Care and fibres as the label states them. If something itches or irritates, take it off and tell
+            us.
+          </footer>
+        </article>
+      )}
+      {view.lines.length === 0 && (
+        <p className="sheet empty">
+          <strong>The box is empty.</strong>
+          Pull and hold pieces first; the letter is drafted from them.
+        </p>
+      )}
+    </Providers>
+  );
+}
+
+function Lines({
+  label,
+  value,
+  onChange,
+  big,
+}: {
+  readonly label: string;
+  readonly value: string;
+  readonly onChange: (text: string) => void;
+  readonly big?: boolean;
+}) {
+  return (
+    <Textarea
+      aria-label={label}
+      variant="unstyled"
+      autosize
+      minRows={1}
+      value={value}
+      onChange={(event) => onChange(event.currentTarget.value)}
+      classNames={{ input: big ? 'letter-line letter-big' : 'letter-line' }}
+    />
+  );
+}

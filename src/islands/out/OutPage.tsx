@@ -1,0 +1,128 @@
+import type { BoxView } from '@contracts/views';
+import { Button, Checkbox, TextInput } from '@mantine/core';
+import { dayWords } from '@ui/days';
+import { GarmentSketch } from '@ui/GarmentSketch';
+import { Money } from '@ui/Money';
+import { Providers } from '@ui/Providers';
+import { useBox } from '@ui/useBox';
+import { useState } from 'react';
+import '../pull/pull.css';
+
+/** Step 5: pack what is held, then send it; held becomes out with the client. */
+export function OutPage({ initial }: { readonly initial: BoxView }) {
+  const { view, busy, run } = useBox(initial);
+  const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
+  const [parcel, setParcel] = useState(view.parcel ?? '');
+  const all = view.lines.length > 0 && view.lines.every((line) => ticked.has(line.id));
+  const move = (to: 'packed' | 'out' | 'written', done: string): void =>
+    void run(
+      'move-box',
+      { boxId: view.id, version: view.version, to, ...(to === 'out' ? { parcel } : {}) },
+      done,
+    );
+  const gone = ['out', 'tallying', 'closed'].includes(view.state);
+  const toggle = (id: string): void =>
+    setTicked((now) =>
+      now.has(id) ? new Set([...now].filter((each) => each !== id)) : new Set([...now, id]),
+    );
+  return (
+    <Providers>
+      <div className="columns pull">
+        <section className="sheet" aria-label="Pack list">
+          <h2>{gone ? 'Sent' : 'Pack list'}</h2>
+          {!gone && view.state !== 'packed' && <p className="small soft">Tick each piece as it goes in.</p>}
+          {view.lines.length === 0 && <p className="empty">The box is empty.</p>}
+          <ul className="rows">
+            {view.lines.map((line) => (
+              <li key={line.id} className="pull-line" style={{ gridTemplateColumns: 'auto 56px 1fr auto' }}>
+                <Checkbox
+                  aria-label={`${line.piece.title} is in`}
+                  checked={gone || view.state === 'packed' || ticked.has(line.id)}
+                  disabled={gone || view.state === 'packed'}
+                  onChange={() => toggle(line.id)}
+                />
+                <span className="pull-sketch small-sketch">
+                  <GarmentSketch piece={line.piece} fit={48} decorative />
+                </span>
+                <div>
+                  {line.piece.title}
+                  <div className="small soft">
+                    size {line.size}, {line.sku}
+                    {!line.held && <span className="tone tone-blocks"> not held any more</span>}
+                  </div>
+                </div>
+                <Money minor={line.priceMinor} currency={view.shop.currency} />
+              </li>
+            ))}
+          </ul>
+        </section>
+        <aside className="sheet" aria-label="Parcel" style={{ display: 'grid', gap: 12 }}>
+          <h2>Parcel</h2>
+          <dl className="facts">
+            <dt>To</dt>
+            <dd>{view.client.name}</dd>
+            {view.due && !gone && (
+              <>
+                <dt>Send by</dt>
+                <dd className="num">{dayWords(view.due.shipBy)}</dd>
+              </>
+            )}
+            <dt>Letter</dt>
+            <dd>{view.letter ? 'written' : 'not written yet'}</dd>
+            <dt>Styling fee</dt>
+            <dd>
+              <Money minor={view.styleFeeMinor} currency={view.shop.currency} />{' '}
+              <span className="small soft">charged when it goes out, given back against what is kept</span>
+            </dd>
+            {gone && (
+              <>
+                <dt>Went out</dt>
+                <dd className="num">{view.outDay && dayWords(view.outDay)}</dd>
+                <dt>Parcel</dt>
+                <dd>{view.parcel ?? 'no number'}</dd>
+                <dt>Decide by</dt>
+                <dd className="num">{view.decideBy && dayWords(view.decideBy)}</dd>
+                <dt>Back by</dt>
+                <dd className="num">{view.returnBy && dayWords(view.returnBy)}</dd>
+              </>
+            )}
+          </dl>
+          {!gone && view.state !== 'packed' && (
+            <>
+              <Button disabled={!all} loading={busy === 'move-box'} onClick={() => move('packed', 'Packed.')}>
+                It is packed
+              </Button>
+              {!all && view.lines.length > 0 && (
+                <p className="small soft">{view.lines.length - ticked.size} pieces are not ticked yet.</p>
+              )}
+            </>
+          )}
+          {view.state === 'packed' && (
+            <>
+              <TextInput
+                label="Parcel number"
+                description="May be left out for a pick-up in the shop."
+                value={parcel}
+                onChange={(event) => setParcel(event.currentTarget.value)}
+              />
+              <Button
+                loading={busy === 'move-box'}
+                onClick={() => move('out', 'It is out. The pieces are with the client.')}
+              >
+                Send it out
+              </Button>
+              <Button variant="default" onClick={() => move('written', 'Unpacked again.')}>
+                Unpack
+              </Button>
+            </>
+          )}
+          {gone && (
+            <Button component="a" href={`/box/${view.id}/tally`}>
+              Tally
+            </Button>
+          )}
+        </aside>
+      </div>
+    </Providers>
+  );
+}

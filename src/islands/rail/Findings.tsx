@@ -1,0 +1,224 @@
+import {
+  aboutOf,
+  type Finding,
+  findingKey,
+  type Mend,
+  mayOverrule,
+  type Overrule,
+  type Verdict,
+} from '@core/look';
+import { Button, Popover, TextInput } from '@mantine/core';
+import { IconAlertTriangle, IconBan, IconCheck, IconEye } from '@tabler/icons-react';
+import { useState } from 'react';
+
+const GROUPS = [
+  { tone: 'blocks', title: 'Not for this client', Sign: IconBan },
+  { tone: 'fights', title: 'Fights', Sign: IconAlertTriangle },
+  { tone: 'note', title: 'Look again', Sign: IconEye },
+  { tone: 'works', title: 'Works', Sign: IconCheck },
+] as const;
+
+interface FindingsProps {
+  readonly verdict: Verdict;
+  readonly mends: ReadonlyMap<string, readonly Mend[]>;
+  readonly busy: boolean;
+  readonly overrules: readonly Overrule[];
+  readonly onLight: (pieces: readonly string[]) => void;
+  readonly onTry: (mend: Mend | undefined) => void;
+  readonly onKeep: (mend: Mend) => void;
+  readonly onOverrule: (over: Overrule) => void;
+  readonly onRestore: (over: Overrule) => void;
+}
+
+/** What the rules say of the look, grouped; pointing at a finding lights the pieces it speaks of. */
+export function Findings(props: FindingsProps) {
+  const { verdict, overrules, onRestore } = props;
+  const [open, setOpen] = useState(false);
+  const { score } = verdict;
+  return (
+    <section className="findings" aria-label="Findings" aria-live="polite">
+      <div className="score">
+        <span className="score-number serif">{score.score}</span>
+        <div>
+          <div>
+            {verdict.sendable
+              ? 'Complete, and may be sent'
+              : verdict.complete
+                ? 'Complete, and blocked'
+                : `Wants ${verdict.missing.join(', ')}`}
+          </div>
+          <button className="plain-button small" aria-expanded={open} onClick={() => setOpen(!open)}>
+            how it adds up
+          </button>
+        </div>
+      </div>
+      {open && <Breakdown verdict={verdict} />}
+      {GROUPS.map(({ tone, title, Sign }) => {
+        const found = verdict.findings.filter((finding) => finding.tone === tone);
+        if (found.length === 0) return null;
+        return (
+          <div key={tone} className={`finding-group finding-${tone}`}>
+            <h3 className={`tone tone-${tone}`}>
+              <Sign size={15} aria-hidden /> {title}
+            </h3>
+            <ul>
+              {found.map((finding) => (
+                <FindingRow key={findingKey(finding) + finding.text} finding={finding} {...props} />
+              ))}
+            </ul>
+          </div>
+        );
+      })}
+      {verdict.findings.length === 0 && <p className="soft">Nothing to say yet.</p>}
+      {overrules.length > 0 && (
+        <div className="finding-group">
+          <h3 className="tone soft">Put aside</h3>
+          <ul>
+            {overrules.map((over) => (
+              <li key={over.rule + over.about} className="small">
+                {over.rule}: {over.reason}{' '}
+                <button className="plain-button" onClick={() => onRestore(over)}>
+                  bring back
+                </button>
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+      {verdict.beneath.length > 0 && (
+        <div className="finding-group">
+          <h3 className="tone soft">Beneath, for the letter</h3>
+          <ul>
+            {verdict.beneath.map((line) => (
+              <li key={line.piece + line.text} className="small">
+                {line.text}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </section>
+  );
+}
+
+function FindingRow({
+  finding,
+  mends,
+  busy,
+  onLight,
+  onTry,
+  onKeep,
+  onOverrule,
+}: FindingsProps & { readonly finding: Finding }) {
+  const found = mends.get(findingKey(finding)) ?? [];
+  const light = (on: boolean) => () => onLight(on ? finding.pieces : []);
+  return (
+    <li onMouseEnter={light(true)} onMouseLeave={light(false)} onFocus={light(true)} onBlur={light(false)}>
+      <span>{finding.text}</span>
+      {finding.measured && (
+        <div className="small soft num">
+          {finding.rule}. {finding.measured}
+        </div>
+      )}
+      {found.map((mend) => (
+        <button
+          key={mend.text + (mend.mode ?? '')}
+          className="mend"
+          onMouseEnter={() => onTry(mend)}
+          onMouseLeave={() => onTry(undefined)}
+          onFocus={() => onTry(mend)}
+          onBlur={() => onTry(undefined)}
+          onClick={() => onKeep(mend)}
+        >
+          {mend.text} <b className="num">+{mend.gain.toFixed(1)}</b>
+        </button>
+      ))}
+      {finding.tone !== 'works' && busy && found.length === 0 && (
+        <div className="small soft">looking for a mend…</div>
+      )}
+      {finding.tone !== 'works' && mayOverrule(finding) && (
+        <PutAside finding={finding} onOverrule={onOverrule} />
+      )}
+    </li>
+  );
+}
+
+function PutAside({
+  finding,
+  onOverrule,
+}: {
+  readonly finding: Finding;
+  readonly onOverrule: (over: Overrule) => void;
+}) {
+  const [opened, setOpened] = useState(false);
+  const [reason, setReason] = useState('');
+  return (
+    <Popover opened={opened} onChange={setOpened} trapFocus position="bottom-end" withArrow>
+      <Popover.Target>
+        <button
+          className="plain-button small"
+          aria-label={`Put aside: ${finding.text}`}
+          onClick={() => setOpened(!opened)}
+        >
+          put aside
+        </button>
+      </Popover.Target>
+      <Popover.Dropdown>
+        <form
+          style={{ display: 'flex', gap: 6, alignItems: 'end' }}
+          onSubmit={(event) => {
+            event.preventDefault();
+            event.stopPropagation();
+            if (reason.trim() === '') return;
+            onOverrule({ rule: finding.rule, about: aboutOf(finding), reason: reason.trim() });
+            setOpened(false);
+          }}
+        >
+          <TextInput
+            size="xs"
+            label="Why it is right here"
+            data-autofocus
+            value={reason}
+            onChange={(event) => setReason(event.currentTarget.value)}
+          />
+          <Button size="xs" type="submit" disabled={reason.trim() === ''}>
+            Put aside
+          </Button>
+        </form>
+      </Popover.Dropdown>
+    </Popover>
+  );
+}
+
+function Breakdown({ verdict: { score } }: { readonly verdict: Verdict }) {
+  return (
+    <table className="breakdown small">
+      <caption className="visually-hidden">How the score adds up</caption>
+      <tbody>
+        {score.facets.map((facet) => (
+          <tr key={facet.facet}>
+            <th scope="row">{facet.title}</th>
+            <td className="soft">
+              {facet.rows
+                .map(
+                  (row, i) =>
+                    `${i === 0 ? '' : row.points < 0 ? ' − ' : ' + '}${Math.abs(row.points)}${i === 0 ? '' : ` ${row.label}`}`,
+                )
+                .join('')}
+            </td>
+            <td className="num">{facet.score}</td>
+          </tr>
+        ))}
+        <tr>
+          <th scope="row">Mean</th>
+          <td className="soft">
+            {score.mean.toFixed(2)}, rounded by {score.rounding.toFixed(2)}
+          </td>
+          <td className="num">
+            <b>{score.score}</b>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,76 @@
+import type { Profile, Verdict } from '@core/look';
+import { modeOf, modesOf, type Piece } from '@core/piece';
+import { useDroppable } from '@dnd-kit/core';
+import { NativeSelect } from '@mantine/core';
+import { IconX } from '@tabler/icons-react';
+import { Figure } from '@ui/Figure';
+
+interface StageProps {
+  readonly pieces: readonly Piece[];
+  readonly client: Profile;
+  readonly verdict: Verdict;
+  readonly lit: readonly string[];
+  readonly onMode: (id: string, mode: string) => void;
+  readonly onTakeOff: (id: string) => void;
+}
+
+/** The figure wearing the look, and how each piece is worn. Colours are judged on neutral grey. */
+export function Stage({ pieces, client, verdict, lit, onMode, onTakeOff }: StageProps) {
+  const { setNodeRef, isOver } = useDroppable({ id: 'figure' });
+  return (
+    <section className="stage-column" aria-label="Look on the figure">
+      <div ref={setNodeRef} className={`stage figure-stage${isOver ? ' figure-over' : ''}`}>
+        <Figure
+          pieces={pieces}
+          client={client}
+          height={474}
+          lit={lit}
+          title={
+            pieces.length === 0
+              ? 'The figure, nothing worn'
+              : `The figure wearing ${pieces.map((piece) => piece.title).join(', ')}`
+          }
+        />
+        {pieces.length === 0 && <p className="figure-hint">Drag a piece here, or press Enter on it.</p>}
+      </div>
+      <ul className="rows worn-list">
+        {pieces.map((piece) => {
+          const modes = modesOf(piece);
+          const hem = verdict.hems.find((each) => each.piece === piece.id && !each.defaulted);
+          return (
+            <li key={piece.id}>
+              <span className="worn-title">
+                {piece.title}
+                {hem && (
+                  <span className="small soft">
+                    {' '}
+                    {hem.landmark}
+                    {hem.clearanceMm !== undefined && `, ${hem.clearanceMm} mm off the floor`}
+                  </span>
+                )}
+              </span>
+              {modes.length > 1 && (
+                <NativeSelect
+                  size="xs"
+                  aria-label={`How ${piece.title} is worn`}
+                  data={modes.map((mode) => ({ value: mode.id, label: mode.title }))}
+                  value={modeOf(piece).id}
+                  onChange={(event) => onMode(piece.id, event.currentTarget.value)}
+                />
+              )}
+              <button
+                className="plain-button worn-off"
+                aria-label={`Take off ${piece.title}`}
+                title="Take off (Delete)"
+                data-off={piece.id}
+                onClick={() => onTakeOff(piece.id)}
+              >
+                <IconX size={14} aria-hidden />
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,67 @@
+import type { Overrule } from '@core/look';
+import { temporal } from 'zundo';
+import { create } from 'zustand';
+
+export interface WornRef {
+  readonly ref: string;
+  readonly mode?: string | undefined;
+}
+
+/** The look on the figure; everything here can be undone. */
+export interface LookDraft {
+  readonly worn: readonly WornRef[];
+  readonly overrules: readonly Overrule[];
+  readonly occasionId: string | null;
+  readonly title: string;
+  /** Saved look this draft came from. */
+  readonly savedId?: string | undefined;
+  readonly savedVersion?: number | undefined;
+}
+
+interface Actions {
+  readonly wear: (ref: string, mode?: string, instead?: readonly string[]) => void;
+  readonly takeOff: (ref: string) => void;
+  readonly setMode: (ref: string, mode: string) => void;
+  readonly overrule: (over: Overrule) => void;
+  readonly restore: (over: Overrule) => void;
+  readonly replace: (draft: LookDraft) => void;
+  readonly patch: (part: Partial<LookDraft>) => void;
+}
+
+export const EMPTY: LookDraft = { worn: [], overrules: [], occasionId: null, title: '' };
+
+const keep = ({ worn, overrules, occasionId, title, savedId, savedVersion }: LookDraft): LookDraft => ({
+  worn,
+  overrules,
+  occasionId,
+  title,
+  savedId,
+  savedVersion,
+});
+
+/** State of the Rail with its undo and redo. One store a page. */
+export const createLookStore = (initial: LookDraft) =>
+  create<LookDraft & Actions>()(
+    temporal<LookDraft & Actions, [], [], LookDraft>(
+      (set) => ({
+        ...initial,
+        // What shares an exclusive place with the new piece comes off: `instead` names it.
+        wear: (ref, mode, instead = []) =>
+          set((now) => ({
+            worn: [
+              ...now.worn.filter((each) => each.ref !== ref && !instead.includes(each.ref)),
+              { ref, mode },
+            ],
+          })),
+        takeOff: (ref) => set((now) => ({ worn: now.worn.filter((each) => each.ref !== ref) })),
+        setMode: (ref, mode) =>
+          set((now) => ({ worn: now.worn.map((each) => (each.ref === ref ? { ref, mode } : each)) })),
+        overrule: (over) => set((now) => ({ overrules: [...now.overrules, over] })),
+        restore: (over) => set((now) => ({ overrules: now.overrules.filter((each) => each !== over) })),
+        replace: (draft) => set({ ...EMPTY, savedId: undefined, savedVersion: undefined, ...draft }),
+        patch: (part) => set(part),
+      }),
+      { partialize: keep, equality: (a, b) => JSON.stringify(a) === JSON.stringify(b), limit: 200 },
+    ),
+  );
+export type LookStore = ReturnType<typeof createLookStore>;

@@ -1,0 +1,30 @@
+import type { Mend, MendInput } from '@core/look';
+import type { MendWork } from '@workers/mends';
+import { type Remote, wrap } from 'comlink';
+import { useEffect, useRef, useState } from 'react';
+
+/** Mends of the look on the figure, worked out in a worker; the newest question wins. */
+export function useMends(input: MendInput): {
+  readonly mends: ReadonlyMap<string, readonly Mend[]>;
+  readonly busy: boolean;
+} {
+  const remote = useRef<Remote<MendWork>>(undefined);
+  const turn = useRef(0);
+  const [answer, setAnswer] = useState<{ for: MendInput; mends: ReadonlyMap<string, readonly Mend[]> }>();
+  useEffect(() => {
+    const worker = new Worker(new URL('../../workers/mends.ts', import.meta.url), { type: 'module' });
+    remote.current = wrap<MendWork>(worker);
+    return () => worker.terminate();
+  }, []);
+  useEffect(() => {
+    const mine = ++turn.current;
+    const wait = setTimeout(() => {
+      void remote.current?.mends(input).then((mends) => {
+        if (mine === turn.current) setAnswer({ for: input, mends });
+      });
+    }, 120);
+    return () => clearTimeout(wait);
+  }, [input]);
+  const current = answer?.for === input;
+  return { mends: current ? answer.mends : new Map(), busy: !current };
+}

@@ -1,0 +1,212 @@
+import type { BoxView, LineView } from '@contracts/views';
+import { REASONS } from '@contracts/requests';
+import { Button, NativeSelect, SegmentedControl, Textarea, TextInput } from '@mantine/core';
+import { dayWords } from '@ui/days';
+import { GarmentSketch } from '@ui/GarmentSketch';
+import { Money } from '@ui/Money';
+import { Providers } from '@ui/Providers';
+import { type BoxState, useBox } from '@ui/useBox';
+import { useState } from 'react';
+import '../pull/pull.css';
+import './tally.css';
+
+/** Step 6: keep or return, line by line; what came back is checked in; the money to the cent. */
+export function TallyPage({ initial }: { readonly initial: BoxView }) {
+  const box = useBox(initial);
+  const { view, busy, run } = box;
+  const [notes, setNotes] = useState(view.notesNext);
+  const { currency } = view.shop;
+  if (!['out', 'tallying', 'closed'].includes(view.state)) {
+    return (
+      <Providers>
+        <p className="sheet empty">
+          <strong>This box has not gone out yet.</strong>
+          <a href={`/box/${view.id}/${view.step}`}>Go on where it stands.</a>
+        </p>
+      </Providers>
+    );
+  }
+  const undecided = view.lines.filter((line) => line.decision === 'undecided').length;
+  const unchecked = view.lines.filter((line) => line.decision === 'return' && !line.checkedIn).length;
+  const closed = view.state === 'closed';
+  return (
+    <Providers>
+      <div className="columns pull">
+        <section className="sheet" aria-label="Decisions">
+          <div className="closet-head">
+            <h2>{closed ? 'Decided' : 'Keep or return'}</h2>
+            {view.decideBy && !closed && (
+              <span className="soft small">decision due {dayWords(view.decideBy)}</span>
+            )}
+          </div>
+          <ul className="rows">
+            {view.lines.map((line) => (
+              <TallyLine key={line.id} line={line} box={box} />
+            ))}
+          </ul>
+        </section>
+        <aside className="sheet tally-money" aria-label="Money">
+          <h2>{closed ? 'Came to' : 'Comes to'}</h2>
+          <dl className="tally-steps">
+            {view.total?.steps.map((step) => (
+              <div key={step.label} style={{ display: 'contents' }}>
+                <dt>{step.label}</dt>
+                <dd>
+                  <Money minor={step.minor} currency={currency} />
+                </dd>
+              </div>
+            ))}
+            <dt className="tally-due">{closed ? 'Charged' : 'To charge'}</dt>
+            <dd className="tally-due">
+              <Money minor={view.total?.dueMinor ?? 0} currency={currency} />
+            </dd>
+          </dl>
+          <p className="small soft">
+            Tax included: <Money minor={view.total?.taxMinor ?? 0} currency={currency} />. The styling fee of{' '}
+            <Money minor={view.styleFeeMinor} currency={currency} /> was charged when the box went out
+            {view.total && view.total.feeKeptMinor > 0 && (
+              <>
+                ; <Money minor={view.total.feeKeptMinor} currency={currency} /> of it stays with the shop
+              </>
+            )}
+            . {view.keepAllBp > 0 && `All kept: ${view.keepAllBp / 100} % off.`}
+          </p>
+          {closed ? (
+            view.notesNext && (
+              <>
+                <h3>For next time</h3>
+                <p>{view.notesNext}</p>
+              </>
+            )
+          ) : (
+            <>
+              <Textarea
+                label="For next time"
+                autosize
+                minRows={2}
+                value={notes}
+                onChange={(event) => setNotes(event.currentTarget.value)}
+              />
+              <Button
+                disabled={undecided > 0 || unchecked > 0}
+                loading={busy === 'close-box'}
+                onClick={() =>
+                  void run(
+                    'close-box',
+                    { boxId: view.id, version: view.version, notesNext: notes },
+                    'The box is closed.',
+                  )
+                }
+              >
+                Close the box
+              </Button>
+              {undecided + unchecked > 0 && (
+                <p className="small soft" role="status">
+                  {undecided > 0 && `${undecided} undecided. `}
+                  {unchecked > 0 && `${unchecked} not checked in yet.`}
+                </p>
+              )}
+            </>
+          )}
+        </aside>
+      </div>
+    </Providers>
+  );
+}
+
+function TallyLine({ line, box: { view, busy, run } }: { readonly line: LineView; readonly box: BoxState }) {
+  const [reason, setReason] = useState<string>(line.reason ?? '');
+  const [note, setNote] = useState(line.note);
+  const [wants, setWants] = useState<string>(line.decision);
+  const closed = view.state === 'closed';
+  const decide = (decision: string, why = reason): void => {
+    setWants(decision);
+    if (decision === 'keep')
+      void run('decide-line', { boxId: view.id, lineId: line.id, decision: 'keep', note });
+    if (decision === 'return' && why)
+      void run('decide-line', {
+        boxId: view.id,
+        lineId: line.id,
+        decision: 'return',
+        reason: why as (typeof REASONS)[number],
+        note,
+      });
+  };
+  return (
+    <li className="tally-line">
+      <span className="pull-sketch small-sketch">
+        <GarmentSketch piece={line.piece} fit={50} decorative />
+      </span>
+      <div>
+        <span className="serif pull-title">{line.piece.title}</span>
+        <div className="small soft">
+          size {line.size}; <Money minor={line.netMinor ?? line.priceMinor} currency={view.shop.currency} />
+        </div>
+      </div>
+      {closed ? (
+        <div>
+          {line.decision === 'keep' ? 'Kept' : `Back: ${line.reason}`}
+          {line.note && <div className="small soft">{line.note}</div>}
+        </div>
+      ) : (
+        <div className="tally-act">
+          <SegmentedControl
+            size="xs"
+            aria-label={`${line.piece.title}: keep or return`}
+            data={[
+              { value: 'undecided', label: 'Open', disabled: true },
+              { value: 'keep', label: 'Keep' },
+              { value: 'return', label: 'Return' },
+            ]}
+            value={wants}
+            onChange={(value) => decide(value)}
+            disabled={line.checkedIn}
+          />
+          {wants === 'return' && (
+            <>
+              <NativeSelect
+                size="xs"
+                aria-label={`Why ${line.piece.title} came back`}
+                data={[{ value: '', label: 'why?' }, ...REASONS]}
+                value={reason}
+                disabled={line.checkedIn}
+                onChange={(event) => {
+                  setReason(event.currentTarget.value);
+                  if (event.currentTarget.value) decide('return', event.currentTarget.value);
+                }}
+              />
+              <TextInput
+                size="xs"
+                aria-label={`Note on ${line.piece.title}`}
+                placeholder="in her words"
+                value={note}
+                disabled={line.checkedIn}
+                onChange={(event) => setNote(event.currentTarget.value)}
+                onBlur={() => note !== line.note && reason && decide('return')}
+              />
+              {line.decision === 'return' &&
+                (line.checkedIn ? (
+                  <span className="tone tone-works">checked in</span>
+                ) : (
+                  <Button
+                    size="xs"
+                    variant="default"
+                    loading={busy === 'check-in-line'}
+                    onClick={() =>
+                      void run(
+                        'check-in-line',
+                        { boxId: view.id, lineId: line.id },
+                        `${line.piece.title} is back on the shelf.`,
+                      )
+                    }
+                  >
+                    Check in
+                  </Button>
+                ))}
+            </>
+          )}
+        </div>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,31 @@
+import { bodyOf } from '@core/figure';
+import type { Profile } from '@core/look';
+import { type Piece, wear } from '@core/piece';
+import { figureDrawing, layersOf } from '@core/sketch';
+import { useMemo } from 'react';
+import { Drawing } from './Drawing';
+
+export interface FigureProps {
+  readonly pieces: readonly Piece[];
+  readonly client: Profile;
+  readonly height: number;
+  readonly title: string;
+  readonly lit?: readonly string[] | undefined;
+}
+
+/** The client's figure wearing a look, to scale. */
+export function Figure({ pieces, client, height, title, lit }: FigureProps) {
+  const drawing = useMemo(() => {
+    const body = bodyOf(client.measures);
+    return figureDrawing(layersOf(pieces.map(wear), body), body, client.skinHex);
+  }, [pieces, client]);
+  return (
+    <Drawing
+      drawing={drawing}
+      title={title}
+      height={height}
+      width={(drawing.box.w / drawing.box.h) * height}
+      lit={lit}
+    />
+  );
+}

@@ -1,0 +1,41 @@
+import { bodyOf } from '@core/figure';
+import type { Piece } from '@core/piece';
+import { flatOf } from '@core/sketch';
+import { useMemo } from 'react';
+import { Drawing } from './Drawing';
+
+/** The body flats are laid out on; measures of the piece itself still decide its size. */
+const USUAL = bodyOf({ heightMm: 1700 });
+
+export interface GarmentSketchProps {
+  readonly piece: Piece;
+  /** Pixels per mm; one scale for all that hang together. */
+  readonly scale?: number;
+  /** Fit into this square instead, where scale does not matter. */
+  readonly fit?: number;
+  readonly decorative?: boolean;
+}
+
+/** Small things are drawn larger and say so, or nobody would see them. */
+const SMALL_MM = 130;
+const LARGER = 3;
+
+export function GarmentSketch({ piece, scale = 0.13, fit, decorative }: GarmentSketchProps) {
+  const drawing = useMemo(() => flatOf(piece, USUAL), [piece]);
+  const { w, h } = drawing.box;
+  const times = fit === undefined && Math.max(w, h) < SMALL_MM ? LARGER : 1;
+  const by = fit === undefined ? scale * times : fit / Math.max(w, h);
+  return (
+    <span style={{ display: 'inline-block', position: 'relative', lineHeight: 0 }}>
+      <Drawing drawing={drawing} title={piece.title} width={w * by} height={h * by} decorative={decorative} />
+      {times > 1 && (
+        <span
+          className="garment-tag soft"
+          style={{ position: 'absolute', right: -18, bottom: 0, lineHeight: 1 }}
+        >
+          ×{LARGER}
+        </span>
+      )}
+    </span>
+  );
+}

@@ -1,0 +1,22 @@
+import { MantineProvider } from '@mantine/core';
+import { Notifications } from '@mantine/notifications';
+import type { ReactNode } from 'react';
+import { KeyHelp, type KeyRow } from './KeyHelp';
+import { theme } from './theme';
+
+/** The one root of a page: theme, messages, and what the keys do under `?`. */
+export function Providers({
+  children,
+  keys = [],
+}: {
+  readonly children: ReactNode;
+  readonly keys?: readonly KeyRow[];
+}) {
+  return (
+    <MantineProvider theme={theme} forceColorScheme="light">
+      <Notifications position="bottom-right" autoClose={6000} />
+      {children}
+      <KeyHelp keys={keys} />
+    </MantineProvider>
+  );
+}

@@ -1,0 +1,19 @@
+import { colourName } from '@core/colour';
+
+/** Colours as dots with their names for those who do not see them apart. */
+export function Swatches({ hexes }: { readonly hexes: readonly string[] }) {
+  return (
+    <span style={{ display: 'inline-flex', gap: 4, flexWrap: 'wrap' }}>
+      {hexes.map((hex) => (
+        <span
+          key={hex}
+          title={colourName(hex)}
+          style={{ display: 'inline-flex', gap: 3, alignItems: 'center' }}
+        >
+          <span className="swatch" style={{ background: hex }} />
+          <span className="small">{colourName(hex)}</span>
+        </span>
+      ))}
+    </span>
+  );
+}

@@ -1,0 +1,60 @@
+import type { Answer, Input, UseCaseName } from '@contracts/api';
+import type { Fault, Problem } from '@contracts/faults';
+import { notifications } from '@mantine/notifications';
+
+/** The server said no, in words, with the fields it means. */
+export class ApiProblem extends Error {
+  constructor(
+    readonly status: number,
+    title: string,
+    readonly faults: readonly Fault[],
+  ) {
+    super(title);
+  }
+}
+
+/**
+ * Calls a use case. Resolves with its answer; rejects with ApiProblem. Every call carries a key of its
+ * own; a call that got no answer is sent once more with the same key, so a write is never doubled.
+ */
+export async function call<N extends UseCaseName>(name: N, input: Input<N>): Promise<Answer<N>> {
+  const request: RequestInit = {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', 'idempotency-key': crypto.randomUUID() },
+    body: JSON.stringify(input),
+  };
+  const response = await fetch(`/api/${name}`, request)
+    .catch(() => fetch(`/api/${name}`, request))
+    .catch(() => undefined);
+  if (!response)
+    throw new ApiProblem(
+      0,
+      'The server did not answer. Nothing is lost on this screen; try again in a moment.',
+      [],
+    );
+  if (response.ok) return (await response.json()) as Answer<N>;
+  const problem = (await response.json().catch(() => undefined)) as Problem | undefined;
+  throw new ApiProblem(
+    response.status,
+    problem?.title ?? 'The server could not do that.',
+    problem?.faults ?? [],
+  );
+}
+
+/** Shows a refusal where everybody sees it, fields named. */
+export function showProblem(error: unknown): void {
+  const problem = error instanceof ApiProblem ? error : undefined;
+  const faults = (problem?.faults ?? []).map(({ path, message }) => `${path}: ${message}`).join('\n');
+  notifications.show({
+    color: 'madder',
+    title: problem?.message ?? 'Something went wrong on this page.',
+    message: faults,
+    role: 'alert',
+    autoClose: 12_000,
+    style: { whiteSpace: 'pre-line' },
+  });
+}
+
+export const showDone = (title: string): void => {
+  notifications.show({ color: 'lake', title, message: '' });
+};

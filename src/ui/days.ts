@@ -1,0 +1,10 @@
+const DAY = new Intl.DateTimeFormat('en-GB', {
+  weekday: 'short',
+  day: 'numeric',
+  month: 'short',
+  timeZone: 'UTC',
+});
+
+/** `Thu 24 Dec` of a calendar day or an instant. */
+export const dayWords = (day: string): string =>
+  DAY.format(new Date(day.length === 10 ? `${day}T00:00:00Z` : day));
