@@ -1,6 +1,6 @@
 import { database } from '@server/database';
 import { Refusal } from '@server/problem';
-import { problemResponse } from '@server/http';
+import { isOwnOrigin, problemResponse } from '@server/http';
 import { signIn } from '@server/session';
 import { isEmptyShop } from '@server/shop/first-owner';
 import { actorOf } from '@server/sign-in';
@@ -11,6 +11,9 @@ const OPEN = [/^\/sign-in$/, /^\/first-visit$/, /^\/_astro\//, /^\/favicon\.svg$
 
 export const onRequest = defineMiddleware(async (context, next) => {
   const { pathname, search } = context.url;
+  if (!isOwnOrigin(context.request)) {
+    return problemResponse(new Refusal(403, 'This request did not come from this site.'), pathname);
+  }
   const open = OPEN.some((path) => path.test(pathname));
   context.locals.actor = pathname.startsWith('/_astro/')
     ? undefined

@@ -127,6 +127,7 @@ export interface LineView {
   readonly priceMinor: number;
   readonly fit: string;
   readonly held: boolean;
+  /** Last day of the hold where the shop is. */
   readonly holdUntil?: string | undefined;
   readonly decision: 'undecided' | 'keep' | 'return' | 'exchange';
   readonly reason: string | null;

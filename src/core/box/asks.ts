@@ -25,6 +25,7 @@ const WORDS: Readonly<Record<string, readonly Category[]>> = {
   suit: ['blazer', 'trousers'],
   bottoms: ['trousers', 'jeans', 'skirt'],
   jewellery: ['necklace', 'earrings', 'bracelet', 'ring'],
+  jacket: ['jacket', 'blazer'],
   layer: ['cardigan', 'blazer', 'jacket', 'overshirt'],
   outerwear: ['coat', 'raincoat', 'jacket'],
 };

@@ -76,7 +76,7 @@ export const NOBODY: Profile = {
   nevers: [],
 };
 
-/** Which setting wins: the client's appetite, then her schools, then the file's, then the shop's. */
+/** Which setting wins: the client's appetite, then the client's schools, then the file's, then the shop's. */
 export function schoolsFor(
   client: Profile,
   file: Partial<Schools> = {},

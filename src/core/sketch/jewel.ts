@@ -128,7 +128,7 @@ function necklace(frame: Frame, worn: Worn): Sketch {
   if (beads) {
     for (let t = 0; t <= 1.001; t += big ? 0.07 : 0.05) {
       const angle = Math.PI * t;
-      const belly = Math.sin(angle) ** 0.8;
+      const belly = Math.max(0, Math.sin(angle)) ** 0.8;
       dots.push({
         x: -n * Math.cos(angle) * (1 - 0.1 * belly),
         y: top + drop * belly,

@@ -92,7 +92,7 @@ export function figureDrawing(layers: readonly Layer[], body: Body, skinHex?: st
   ];
   const { x, w } = boxOf(paths);
   const half = Math.max(430, -x, x + w) + 20;
-  const top = -body.heightMm - 150;
+  const top = Math.min(-body.heightMm - 30, boxOf(paths).y - 10);
   return {
     box: { x: -half, y: top, w: half * 2, h: -top + Math.max(lift, 0) + 30 },
     items: [...floor(half, lift), ...items],

@@ -124,7 +124,7 @@ export function BriefPage({ initial }: { readonly initial: BoxView }) {
           </section>
           <section className="sheet" aria-label="Asks">
             <h2>What was asked for</h2>
-            <p className="small soft">In her words, one a line. Enter adds the next.</p>
+            <p className="small soft">In the client’s words, one a line. Enter adds the next.</p>
             <div className="asks">
               {values.asks.map((text, i) => {
                 const read = readAsk(text);
@@ -211,7 +211,7 @@ export function BriefPage({ initial }: { readonly initial: BoxView }) {
             {view.earliest && (
               <p role="alert" className="tone tone-blocks" style={{ marginTop: 8 }}>
                 Too late for this day by post. The earliest that can be met is {dayWords(view.earliest)}; or
-                dress her in the shop.
+                an appointment in the shop.
               </p>
             )}
           </section>

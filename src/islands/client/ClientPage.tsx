@@ -30,7 +30,7 @@ const MEASURE_WORDS: Readonly<Record<string, string>> = {
   calf: 'Calf',
 };
 
-/** Who the client is, what she owns, where she is going, what she kept. */
+/** Who the client is, what is owned, what is coming, what was kept. */
 export function ClientPage({ view, currency }: { readonly view: ClientView; readonly currency: string }) {
   const [editing, { open, close }] = useDisclosure(false);
   const [starting, setStarting] = useState(false);

@@ -62,7 +62,7 @@ export function ClosetPanel({
       {owned.length === 0 && (
         <p className="empty">
           <strong>The closet is empty.</strong>
-          Add what she wears most; ten pieces already open looks.
+          Add what is worn most; ten pieces already open looks.
         </p>
       )}
       <div className="closet">

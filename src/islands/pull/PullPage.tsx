@@ -12,7 +12,7 @@ import { useBox } from '@ui/useBox';
 import { useEffect, useRef, useState } from 'react';
 import './pull.css';
 
-/** Step 2: candidates from stock for each ask, in her size, and held. */
+/** Step 2: candidates from stock for each ask, in the client's size, and held. */
 export function PullPage({ initial }: { readonly initial: BoxView }) {
   const { view, busy, run } = useBox(initial);
   const [askId, setAskId] = useState<string | null>(initial.asks[0]?.id ?? null);
@@ -130,7 +130,7 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
           )}
           {answer?.rows.length === 0 && (
             <p className="sheet empty">
-              <strong>Nothing in her size answers this.</strong>
+              <strong>Nothing on the shelf fits and answers this.</strong>
               Look at everything, allow a higher price, or untick "Only what fits".
             </p>
           )}
@@ -241,7 +241,7 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
           )}
           {view.lines.length === 0 && (
             <p className="empty">
-              Nothing is held yet. Hold what answers the brief; it is hers for three days.
+              Nothing is held yet. Hold what answers the brief; a hold keeps it for this client for some days.
             </p>
           )}
           <ul className="rows">

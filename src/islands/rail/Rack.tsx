@@ -51,7 +51,7 @@ export function Rack({ view, wornIds, lit, onPress }: RackProps) {
         {...{ view, wornIds, lit, onPress }}
       />
       <Bar
-        title="From her closet"
+        title="From the closet"
         pieces={owned}
         empty="The closet is empty."
         {...{ view, wornIds, lit, onPress }}
@@ -113,7 +113,7 @@ const Hanging = memo(function Hanging({ piece, currency, worn, dim, onPress }: H
       onClick={() => onPress(piece)}
     >
       <span className="hanging-sketch">
-        <GarmentSketch piece={piece} scale={0.105} decorative />
+        <GarmentSketch piece={piece} scale={0.094} decorative />
       </span>
       <span className="hanging-tag">
         {piece.title}

@@ -303,7 +303,7 @@ function LookStrip({ view, currentId, onOpen, onNew, onRemove }: StripProps) {
                 <Figure
                   pieces={piecesOf(view, look.pieces)}
                   client={view.client.profile}
-                  height={64}
+                  height={52}
                   title=""
                 />
               </span>

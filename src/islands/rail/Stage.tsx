@@ -23,7 +23,7 @@ export function Stage({ pieces, client, verdict, lit, onMode, onTakeOff }: Stage
         <Figure
           pieces={pieces}
           client={client}
-          height={474}
+          height={432}
           lit={lit}
           title={
             pieces.length === 0

@@ -178,7 +178,7 @@ function TallyLine({ line, box: { view, busy, run } }: { readonly line: LineView
               <TextInput
                 size="xs"
                 aria-label={`Note on ${line.piece.title}`}
-                placeholder="in her words"
+                placeholder="in the client’s words"
                 value={note}
                 disabled={line.checkedIn}
                 onChange={(event) => setNote(event.currentTarget.value)}

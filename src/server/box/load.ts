@@ -103,7 +103,7 @@ export function totalOf(lines: readonly LineRecord[], terms: MoneyTerms, shop: S
   );
 }
 
-function lineView(record: LineRecord, state: string, now: Date): LineView {
+function lineView(record: LineRecord, state: string, now: Date, zone: string): LineView {
   const { line, garment: row, variant: size } = record;
   const active = record.hold?.state === 'active' && record.hold.expiresAt > now;
   return {
@@ -116,7 +116,7 @@ function lineView(record: LineRecord, state: string, now: Date): LineView {
     priceMinor: priceOf(record),
     fit: line.fit,
     held: active || PAST.includes(state),
-    holdUntil: active ? record.hold?.expiresAt.toISOString() : undefined,
+    holdUntil: active && record.hold ? dayIn(zone, record.hold.expiresAt) : undefined,
     decision: line.decision,
     reason: line.reason,
     note: line.note,
@@ -218,7 +218,7 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
       due && due.styleBy < today && !decided
         ? earliestOccasion(today, leadTimes(shop), calendarOf(shop), altering)
         : undefined,
-    lines: lines.map((record) => lineView(record, row.state, now)),
+    lines: lines.map((record) => lineView(record, row.state, now, shop.zone)),
     owned: owned.map(pieceOfOwned),
     looks: looks.map((each) => ({
       id: each.id,

@@ -33,7 +33,7 @@ export const cover = defineRule({
   examples: [
     [
       {
-        title: 'A short-sleeved tee for a client who covers her arms',
+        title: 'A short-sleeved tee for a client who keeps the arms covered',
         look: [{ id: 'tee', category: 'tee', colours: [{ hex: '#1f2a44', share: 1 }] }],
         client: { cover: ['upper-arms', 'lower-arms'] },
         expect: 'blocks',

@@ -8,7 +8,7 @@ export const limits = defineRule({
   id: 'K4',
   facet: 'K',
   title: 'Limits',
-  question: 'Does every piece keep to what the client said she can and will wear?',
+  question: 'Does every piece keep to what the client can and will wear?',
   thresholds: {},
   weight: USUAL_WEIGHT,
   mayOverrule: false,

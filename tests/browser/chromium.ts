@@ -1,0 +1,34 @@
+import puppeteer, { type Browser, type Page } from 'puppeteer-core';
+
+const FLAGS = [
+  '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+  '--disable-component-update', '--disable-sync',
+];
+
+/** Debian's Chromium, headless. */
+export const launch = (): Promise<Browser> =>
+  puppeteer.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: FLAGS, headless: true, protocolTimeout: 120_000 });
+
+/** A page at the size a stylist has, with every uncaught error of the page gathered. */
+export async function openPage(browser: Browser): Promise<{ page: Page; errors: string[] }> {
+  const context = await browser.createBrowserContext();
+  const page = await context.newPage();
+  await page.setViewport({ width: 1280, height: 800 });
+  const errors: string[] = [];
+  page.on('pageerror', (error) => errors.push(String(error)));
+  page.on('console', (message) => {
+    if (message.type() === 'error' && !message.text().includes('status of 4')) errors.push(message.text());
+  });
+  return { page, errors };
+}
+
+/** Signs in through the form and waits for Desk. */
+export async function signInAs(page: Page, origin: string, email: string, password: string): Promise<void> {
+  await page.goto(`${origin}/sign-in`);
+  await page.locator('#email').fill(email);
+  await page.locator('#password').fill(password);
+  await Promise.all([page.waitForNavigation(), page.locator('button[type=submit]').click()]);
+}
+
+/** Waits until the island of a page has taken over from the server's markup. */
+export const settled = (page: Page): Promise<unknown> => page.waitForFunction(() => document.querySelector('astro-island[ssr]') === null);

@@ -1,0 +1,51 @@
+import { mkdirSync } from 'node:fs';
+import { DEMO_USERS } from '@server/demo/users';
+import { launch, openPage, settled, signInAs } from './chromium';
+
+/** Takes one current PNG of each main view, 1280 × 800, from the demo data of a running server. */
+async function main(origin: string, folder: string, only: string | undefined): Promise<void> {
+  mkdirSync(folder, { recursive: true });
+  const browser = await launch();
+  try {
+    const { page, errors } = await openPage(browser);
+    const { email, password } = DEMO_USERS[1];
+    await page.goto(`${origin}/sign-in`);
+    const take = async (name: string): Promise<void> => {
+      if (only && !name.includes(only)) return;
+      await settled(page);
+      await page.evaluate(() => document.fonts.ready);
+      await new Promise((done) => setTimeout(done, 900));
+      await page.screenshot({ path: `${folder}/${name}.png` as const });
+    };
+    await take('sign-in');
+    await signInAs(page, origin, email, password);
+    const see = async (name: string, path: string): Promise<void> => {
+      if (only && !name.includes(only)) return;
+      await page.goto(`${origin}${path}`);
+      await take(name);
+    };
+    await see('desk', '/');
+    const boxOf = async (step: string, number: number): Promise<string> => {
+      await page.goto(`${origin}/`);
+      const href = await page.$$eval('.desk a', (links, wanted) => links.find((link) => link.textContent?.includes(`Box ${wanted}`))?.getAttribute('href') ?? '', number);
+      return href.replace(/[^/]+$/, step);
+    };
+    await see('clients', '/clients');
+    await page.goto(`${origin}/clients`);
+    const client = await page.$eval('.client-rows a:last-child', (link) => link.getAttribute('href') ?? '');
+    const people = await page.$$eval('.client-rows a', (links) => links.map((link) => link.getAttribute('href') ?? ''));
+    await see('client', people[2] ?? client);
+    await see('stockroom', '/stockroom');
+    await see('brief', await boxOf('brief', 104));
+    await see('pull', await boxOf('pull', 104));
+    await see('combine', await boxOf('combine', 104));
+    await see('letter', await boxOf('letter', 104));
+    await see('out', await boxOf('out', 103));
+    await see('tally', await boxOf('tally', 103));
+    if (errors.length > 0) process.stderr.write(`${errors.join('\n')}\n`);
+  } finally {
+    await browser.close();
+  }
+}
+
+await main(process.argv[2] ?? 'http://127.0.0.1:4321', process.argv[3] ?? 'docs/screenshots', process.argv[4]);
