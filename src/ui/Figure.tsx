@@ -11,10 +11,12 @@ export interface FigureProps {
   readonly height: number;
   readonly title: string;
   readonly lit?: readonly string[] | undefined;
+  /** Beside words that say the same. */
+  readonly decorative?: boolean;
 }
 
 /** The client's figure wearing a look, to scale. */
-export function Figure({ pieces, client, height, title, lit }: FigureProps) {
+export function Figure({ pieces, client, height, title, lit, decorative }: FigureProps) {
   const drawing = useMemo(() => {
     const body = bodyOf(client.measures);
     return figureDrawing(layersOf(pieces.map(wear), body), body, client.skinHex);
@@ -26,6 +28,7 @@ export function Figure({ pieces, client, height, title, lit }: FigureProps) {
       height={height}
       width={(drawing.box.w / drawing.box.h) * height}
       lit={lit}
+      decorative={decorative}
     />
   );
 }

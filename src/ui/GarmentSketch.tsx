@@ -30,8 +30,8 @@ export function GarmentSketch({ piece, scale = 0.13, fit, decorative }: GarmentS
       <Drawing drawing={drawing} title={piece.title} width={w * by} height={h * by} decorative={decorative} />
       {times > 1 && (
         <span
-          className="garment-tag soft"
-          style={{ position: 'absolute', right: -18, bottom: 0, lineHeight: 1 }}
+          className="garment-tag"
+          style={{ position: 'absolute', right: -18, bottom: 0, lineHeight: 1, color: '#26231f' }}
         >
           ×{LARGER}
         </span>

@@ -21,6 +21,8 @@ export function KeyHelp({ keys }: { readonly keys: readonly KeyRow[] }) {
   const [shown, { toggle, close }] = useDisclosure(false);
   useHotkeys([
     ['shift+?', toggle],
+    // Some keyboards write ? without shift.
+    ['?', toggle],
     ...[1, 2, 3, 4, 5, 6].map((step) => [`alt+${step}`, () => goToStep(step)] as [string, () => void]),
   ]);
   return (

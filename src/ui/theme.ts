@@ -38,5 +38,7 @@ export const theme = createTheme({
   components: {
     TextInput: { defaultProps: { size: 'sm' } },
     Button: { defaultProps: { size: 'sm' } },
+    Modal: { defaultProps: { closeButtonProps: { 'aria-label': 'Close' } } },
+    Drawer: { defaultProps: { closeButtonProps: { 'aria-label': 'Close' } } },
   },
 });

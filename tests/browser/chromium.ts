@@ -1,13 +1,23 @@
 import puppeteer, { type Browser, type Page } from 'puppeteer-core';
 
 const FLAGS = [
-  '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-  '--disable-component-update', '--disable-sync',
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
 ];
 
 /** Debian's Chromium, headless. */
 export const launch = (): Promise<Browser> =>
-  puppeteer.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: FLAGS, headless: true, protocolTimeout: 120_000 });
+  puppeteer.launch({
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    args: FLAGS,
+    headless: true,
+    protocolTimeout: 120_000,
+  });
 
 /** A page at the size a stylist has, with every uncaught error of the page gathered. */
 export async function openPage(browser: Browser): Promise<{ page: Page; errors: string[] }> {
@@ -31,4 +41,5 @@ export async function signInAs(page: Page, origin: string, email: string, passwo
 }
 
 /** Waits until the island of a page has taken over from the server's markup. */
-export const settled = (page: Page): Promise<unknown> => page.waitForFunction(() => document.querySelector('astro-island[ssr]') === null);
+export const settled = (page: Page): Promise<unknown> =>
+  page.waitForFunction(() => document.querySelector('astro-island[ssr]') === null);

@@ -27,13 +27,20 @@ async function main(origin: string, folder: string, only: string | undefined): P
     await see('desk', '/');
     const boxOf = async (step: string, number: number): Promise<string> => {
       await page.goto(`${origin}/`);
-      const href = await page.$$eval('.desk a', (links, wanted) => links.find((link) => link.textContent?.includes(`Box ${wanted}`))?.getAttribute('href') ?? '', number);
+      const href = await page.$$eval(
+        '.desk a',
+        (links, wanted) =>
+          links.find((link) => link.textContent?.includes(`Box ${wanted}`))?.getAttribute('href') ?? '',
+        number,
+      );
       return href.replace(/[^/]+$/, step);
     };
     await see('clients', '/clients');
     await page.goto(`${origin}/clients`);
     const client = await page.$eval('.client-rows a:last-child', (link) => link.getAttribute('href') ?? '');
-    const people = await page.$$eval('.client-rows a', (links) => links.map((link) => link.getAttribute('href') ?? ''));
+    const people = await page.$$eval('.client-rows a', (links) =>
+      links.map((link) => link.getAttribute('href') ?? ''),
+    );
     await see('client', people[2] ?? client);
     await see('stockroom', '/stockroom');
     await see('brief', await boxOf('brief', 104));
@@ -48,4 +55,8 @@ async function main(origin: string, folder: string, only: string | undefined): P
   }
 }
 
-await main(process.argv[2] ?? 'http://127.0.0.1:4321', process.argv[3] ?? 'docs/screenshots', process.argv[4]);
+await main(
+  process.argv[2] ?? 'http://127.0.0.1:4321',
+  process.argv[3] ?? 'docs/screenshots',
+  process.argv[4],
+);

@@ -41,9 +41,7 @@ const clamp = (t: number): number => Math.min(1, Math.max(0, t));
 
 function hemHalf(frame: Frame, worn: Worn, hip: number): number {
   const wide = worn.measures.hemWidth;
-  return wide === undefined
-    ? hip * 1.02
-    : Math.max(frame.flat ? 0 : frame.own.hip * 0.9, frame.half(wide, 'hip'));
+  return wide === undefined ? hip : Math.max(frame.flat ? 0 : frame.own.hip * 0.9, frame.half(wide, 'hip'));
 }
 
 /** A side seam as curves, following the points from where the path stands. */

@@ -305,6 +305,7 @@ function LookStrip({ view, currentId, onOpen, onNew, onRemove }: StripProps) {
                   client={view.client.profile}
                   height={52}
                   title=""
+                  decorative
                 />
               </span>
               <span>

@@ -1,6 +1,6 @@
 import type { BoxView, LineView } from '@contracts/views';
 import { REASONS } from '@contracts/requests';
-import { Button, NativeSelect, SegmentedControl, Textarea, TextInput } from '@mantine/core';
+import { Button, NativeSelect, Textarea, TextInput } from '@mantine/core';
 import { dayWords } from '@ui/days';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Money } from '@ui/Money';
@@ -150,18 +150,19 @@ function TallyLine({ line, box: { view, busy, run } }: { readonly line: LineView
         </div>
       ) : (
         <div className="tally-act">
-          <SegmentedControl
-            size="xs"
-            aria-label={`${line.piece.title}: keep or return`}
-            data={[
-              { value: 'undecided', label: 'Open', disabled: true },
-              { value: 'keep', label: 'Keep' },
-              { value: 'return', label: 'Return' },
-            ]}
-            value={wants}
-            onChange={(value) => decide(value)}
-            disabled={line.checkedIn}
-          />
+          <div className="tally-choice" role="group" aria-label={`${line.piece.title}: keep or return`}>
+            {(['keep', 'return'] as const).map((choice) => (
+              <button
+                key={choice}
+                aria-pressed={wants === choice}
+                disabled={line.checkedIn}
+                aria-label={`${choice === 'keep' ? 'Keep' : 'Return'} ${line.piece.title}`}
+                onClick={() => decide(choice)}
+              >
+                {choice === 'keep' ? 'Keep' : 'Return'}
+              </button>
+            ))}
+          </div>
           {wants === 'return' && (
             <>
               <NativeSelect

@@ -248,6 +248,12 @@ function forPacker(view: BoxView): BoxView {
     ...view,
     step: view.step === 'tally' ? 'tally' : 'out',
     client: { ...view.client, about: '', pieceBudgetMinor: {}, profile: NOBODY },
+    // Wishes, limits and occasions can name an allergy, a faith, a body; none of it is needed to pack.
+    asks: [],
+    mood: [],
+    notToSend: '',
+    occasions: [],
+    occasionIds: [],
     owned: [],
     looks: [],
     letter: view.letter && { greeting: '', pieces: [], looks: [], closing: '' },

@@ -1,0 +1,161 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { box } from '@data/schema';
+import { eq } from 'drizzle-orm';
+import type { Browser, Page } from 'puppeteer-core';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { freshDatabase, type TestDatabase } from '../support/database';
+import { startServer, type TestServer } from '../support/server';
+import { launch, openPage, settled, signInAs } from './chromium';
+
+const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+let base: TestDatabase;
+let server: TestServer;
+let browser: Browser;
+let page: Page;
+let errors: string[];
+let open: string;
+let out: string;
+
+beforeAll(async () => {
+  base = await freshDatabase();
+  server = await startServer(base.url);
+  browser = await launch();
+  ({ page, errors } = await openPage(browser));
+  await page.setBypassCSP(true);
+  await signInAs(page, server.origin, 'stylist@heronroom.invalid', 'heron-stylist-demo');
+  const id = async (number: number): Promise<string> =>
+    (await base.db.select().from(box).where(eq(box.number, number)))[0]!.id;
+  [open, out] = [await id(104), await id(103)];
+});
+afterAll(async () => {
+  await browser.close();
+  await server.stop();
+  await base.close();
+});
+
+interface Violation {
+  readonly id: string;
+  readonly nodes: readonly { readonly html: string }[];
+}
+
+/** What axe finds on the page as it stands, in short. */
+async function axe(): Promise<string[]> {
+  await page.evaluate(AXE);
+  const violations = await page.evaluate(async () => {
+    const { axe: run } = window as unknown as {
+      axe: { run: (options: object) => Promise<{ violations: Violation[] }> };
+    };
+    return (await run.run({ resultTypes: ['violations'] })).violations.map(({ id, nodes }) => ({
+      id,
+      nodes: nodes.map(({ html }) => ({ html })),
+    }));
+  });
+  return violations.map(
+    ({ id, nodes }) =>
+      `${id}: ${nodes
+        .slice(0, 3)
+        .map(({ html }) => html.slice(0, 160))
+        .join(' | ')}`,
+  );
+}
+
+describe('every page is clean to axe and throws nothing', () => {
+  const pages: readonly (readonly [string, () => string])[] = [
+    ['Desk', () => '/'],
+    ['Clients', () => '/clients'],
+    ['Stockroom', () => '/stockroom'],
+    ['Brief', () => `/box/${open}/brief`],
+    ['Pull', () => `/box/${open}/pull`],
+    ['Combine', () => `/box/${open}/combine`],
+    ['Letter', () => `/box/${open}/letter`],
+    ['Out', () => `/box/${out}/out`],
+    ['Tally', () => `/box/${out}/tally`],
+  ];
+  it.each(pages)('%s', async (_name, path) => {
+    await page.goto(server.origin + path());
+    await settled(page);
+    await new Promise((done) => setTimeout(done, 700));
+    expect(await axe()).toEqual([]);
+    expect(errors).toEqual([]);
+  });
+
+  it('Client, with the forms open', async () => {
+    await page.goto(`${server.origin}/clients`);
+    await settled(page);
+    const href = await page.$eval('.client-rows a', (link) => link.getAttribute('href') ?? '');
+    await page.goto(server.origin + href);
+    await settled(page);
+    expect(await axe()).toEqual([]);
+    for (const name of ['Edit', 'Add a piece']) {
+      await page.locator(`::-p-aria([name="${name}"][role="button"])`).click();
+      await new Promise((done) => setTimeout(done, 600));
+      expect(await axe()).toEqual([]);
+      await page.keyboard.press('Escape');
+      await new Promise((done) => setTimeout(done, 500));
+    }
+    expect(errors).toEqual([]);
+  });
+
+  it('Sign in', async () => {
+    const fresh = await openPage(browser);
+    await fresh.page.setBypassCSP(true);
+    await fresh.page.goto(`${server.origin}/sign-in`);
+    const keep = page;
+    page = fresh.page;
+    expect(await axe()).toEqual([]);
+    page = keep;
+  });
+});
+
+describe('the Rail', () => {
+  const score = (): Promise<string> => page.$eval('.score-number', (element) => element.textContent ?? '');
+
+  it('judges again at once, undoes and redoes, and mends with one key', async () => {
+    await page.goto(`${server.origin}/box/${open}/combine`);
+    await settled(page);
+    const before = await score();
+    await page.locator('::-p-aria([name="Take off Oxblood belt"])').click();
+    await page.waitForFunction(
+      (was) => document.querySelector('.score-number')?.textContent !== was,
+      {},
+      before,
+    );
+    await page.keyboard.down('Control');
+    await page.keyboard.press('z');
+    await page.keyboard.up('Control');
+    await page.waitForFunction(
+      (was) => document.querySelector('.score-number')?.textContent === was,
+      {},
+      before,
+    );
+    await page.keyboard.down('Control');
+    await page.keyboard.press('y');
+    await page.keyboard.up('Control');
+    await page.waitForFunction(
+      (was) => document.querySelector('.score-number')?.textContent !== was,
+      {},
+      before,
+    );
+    // Jeans make it too casual for the ceremony; a mend is offered and kept by Enter.
+    await page.locator('.hanging[title^="Dark jeans"]').click();
+    await page.locator('.hanging[title^="Ivory tee"]').click();
+    await page.locator('.hanging[title^="Warden blazer"]').click();
+    await page.waitForSelector('.mend', { timeout: 15_000 });
+    const casual = Number(await score());
+    await page.focus('.mend');
+    await page.keyboard.press('Enter');
+    await page.waitForFunction(
+      (was) => Number(document.querySelector('.score-number')?.textContent) > was,
+      {},
+      casual,
+    );
+  });
+
+  it('shows the keys under ?', async () => {
+    await page.keyboard.type('?');
+    await page.waitForSelector('::-p-aria([name="Keys"][role="dialog"])');
+    expect(errors).toEqual([]);
+  });
+});

@@ -1,0 +1,78 @@
+import type { Page } from 'puppeteer-core';
+import { settled } from './chromium';
+
+/** A person before the screen: finds things by role and name, never by class. */
+export interface Person {
+  readonly go: (path: string) => Promise<void>;
+  /** Presses what has this role and name. */
+  readonly press: (role: string, name: string) => Promise<void>;
+  readonly fill: (role: string, name: string, text: string) => Promise<void>;
+  /** Waits until a text stands on the page. */
+  readonly see: (text: string) => Promise<void>;
+  readonly arrive: (path: RegExp) => Promise<void>;
+}
+
+const aria = (role: string, name: string): string => `::-p-aria([name="${name}"][role="${role}"])`;
+
+const seeText = (page: Page, text: string): Promise<unknown> =>
+  page.waitForFunction(
+    (wanted) => document.body.innerText.replace(/\s+/g, ' ').includes(wanted),
+    { timeout: 20_000 },
+    text,
+  );
+
+const arriveAt = async (page: Page, path: RegExp): Promise<void> => {
+  await page.waitForFunction(
+    (source) => new RegExp(source).test(location.pathname) && document.readyState === 'complete',
+    { timeout: 20_000 },
+    path.source,
+  );
+  await settled(page);
+};
+
+/** By mouse. */
+export const byMouse = (page: Page, origin: string): Person => ({
+  go: async (path) => {
+    await page.goto(origin + path);
+    await settled(page);
+  },
+  press: (role, name) => page.locator(aria(role, name)).setTimeout(15_000).click(),
+  fill: async (role, name, text) => {
+    // Three clicks take what stands there; typing replaces it.
+    await page.locator(aria(role, name)).setTimeout(15_000).click({ count: 3 });
+    await page.keyboard.type(text);
+  },
+  see: async (text) => void (await seeText(page, text)),
+  arrive: (path) => arriveAt(page, path),
+});
+
+/** By keyboard alone: Tab to the thing, then type or press Enter. */
+export const byKeyboard = (page: Page, origin: string): Person => ({
+  go: async (path) => {
+    await page.goto(origin + path);
+    await settled(page);
+  },
+  press: async (role, name) => {
+    await tabTo(page, role, name);
+    await page.keyboard.press(role === 'checkbox' ? 'Space' : role === 'radio' ? 'Space' : 'Enter');
+  },
+  fill: async (role, name, text) => {
+    await tabTo(page, role, name);
+    await page.keyboard.down('Control');
+    await page.keyboard.press('a');
+    await page.keyboard.up('Control');
+    await page.keyboard.type(text);
+  },
+  see: async (text) => void (await seeText(page, text)),
+  arrive: (path) => arriveAt(page, path),
+});
+
+/** Presses Tab until the focus is on what was meant; fails when the whole page was gone through. */
+export async function tabTo(page: Page, role: string, name: string): Promise<void> {
+  const target = await page.waitForSelector(aria(role, name), { timeout: 15_000 });
+  for (let i = 0; i < 400; i++) {
+    if (await page.evaluate((element) => element === document.activeElement, target)) return;
+    await page.keyboard.press('Tab');
+  }
+  throw new Error(`the keyboard does not reach the ${role} "${name}"`);
+}

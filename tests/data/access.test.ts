@@ -1,0 +1,179 @@
+import { inputs } from '@contracts/api';
+import { box, client, user } from '@data/schema';
+import { USE_CASES } from '@server/registry';
+import { eq } from 'drizzle-orm';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { freshDatabase, type TestDatabase } from '../support/database';
+import { callerOf, type Role, signInCookie, startServer, type TestServer } from '../support/server';
+
+let base: TestDatabase;
+let server: TestServer;
+
+beforeAll(async () => {
+  base = await freshDatabase();
+  server = await startServer(base.url);
+});
+afterAll(async () => {
+  await server.stop();
+  await base.close();
+});
+
+describe('without a session', () => {
+  it.each(['/', '/clients', '/stockroom', '/box/x/brief', '/specimens'])(
+    '%s leads to the sign-in',
+    async (path) => {
+      const answer = await fetch(server.origin + path, { redirect: 'manual' });
+      expect([answer.status, answer.headers.get('location')?.split('?')[0]]).toEqual([302, '/sign-in']);
+    },
+  );
+  it('no call of the API is answered', async () => {
+    for (const name of Object.keys(inputs)) {
+      const answer = await fetch(`${server.origin}/api/${name}`, {
+        method: 'POST',
+        headers: { origin: server.origin, 'content-type': 'application/json' },
+        body: '{}',
+      });
+      expect(answer.status, name).toBe(401);
+    }
+  });
+  it('nobody can sign up, and the library’s own endpoints are not there', async () => {
+    const before = (await base.db.select().from(user)).length;
+    for (const path of ['/api/auth/sign-up/email', '/api/sign-up', '/first-visit']) {
+      await fetch(server.origin + path, {
+        method: 'POST',
+        redirect: 'manual',
+        headers: { origin: server.origin, 'content-type': 'application/json' },
+        body: JSON.stringify({ email: 'x@x.invalid', password: 'long-enough-123', name: 'x', role: 'owner' }),
+      });
+    }
+    expect((await base.db.select().from(user)).length).toBe(before);
+  });
+});
+
+describe('with a session', () => {
+  it('a request of another site is refused, form or JSON', async () => {
+    const cookie = await signInCookie(server.origin, 'stylist@heronroom.invalid', 'heron-stylist-demo');
+    for (const origin of ['http://evil.invalid', undefined]) {
+      const headers = { cookie, 'content-type': 'application/json', ...(origin ? { origin } : {}) };
+      expect(
+        (await fetch(`${server.origin}/api/start-box`, { method: 'POST', headers, body: '{}' })).status,
+      ).toBe(403);
+    }
+    expect(
+      (
+        await fetch(`${server.origin}/sign-out`, {
+          method: 'POST',
+          redirect: 'manual',
+          headers: { cookie, origin: 'http://evil.invalid' },
+        })
+      ).status,
+    ).toBe(403);
+  });
+
+  it('every use case keeps to the roles it states', async () => {
+    for (const role of ['owner', 'stylist', 'packer'] as Role[]) {
+      const caller = await callerOf(server.origin, role);
+      for (const [name, { roles }] of USE_CASES) {
+        const { status } = await caller.call(name as 'start-box', {} as never);
+        if (roles.includes(role)) expect(status, `${role} ${name}`).not.toBe(403);
+        else expect(status, `${role} ${name}`).toBe(403);
+      }
+    }
+    expect(USE_CASES.size).toBe(Object.keys(inputs).length - 1);
+  });
+
+  it('a packer sees no measures, closet or limits, and no client page', async () => {
+    const packer = await callerOf(server.origin, 'packer');
+    const [row] = await base.db.select().from(box).where(eq(box.number, 103));
+    const page = (path: string): Promise<Response> =>
+      fetch(server.origin + path, { headers: { cookie: packer.cookie } });
+    const out = await (await page(`/box/${row!.id}/out`)).text();
+    expect(out).toContain('Tide tunic');
+    for (const secret of ['Nickel', 'fjord', 'armLength', 'Ikat', '&quot;bust&quot;:[0,870]'])
+      expect(out, secret).not.toContain(secret);
+    expect((await page(`/box/${row!.id}/brief`)).status).toBe(403);
+    expect((await page('/clients')).status).toBe(403);
+    const [person] = await base.db.select().from(client).limit(1);
+    expect((await page(`/clients/${person!.id}`)).status).toBe(403);
+    const moved = await packer.call('move-box', { boxId: row!.id, version: row!.version, to: 'cancelled' });
+    expect(moved.status).toBe(403);
+  });
+
+  it('an address that is no id is a page that says so', async () => {
+    const { cookie } = await callerOf(server.origin);
+    for (const path of [
+      '/box/nonsense/brief',
+      '/clients/1',
+      '/box/00000000-0000-4000-8000-000000000000/pull',
+    ]) {
+      const answer = await fetch(server.origin + path, { headers: { cookie } });
+      expect([path, answer.status]).toEqual([path, 404]);
+    }
+  });
+});
+
+describe('guessing', () => {
+  it('says the same for a wrong password and an unknown address, and stops guessing', async () => {
+    const tryIt = async (email: string): Promise<{ status: number; says: string }> => {
+      const answer = await fetch(`${server.origin}/sign-in`, {
+        method: 'POST',
+        headers: {
+          origin: server.origin,
+          'content-type': 'application/x-www-form-urlencoded',
+          'x-forwarded-for': `10.0.0.${Math.floor(Math.random() * 250)}`,
+        },
+        body: new URLSearchParams({ email, password: 'wrong-wrong-wrong' }),
+      });
+      return {
+        status: answer.status,
+        says: /role="alert"[^>]*>([^<]+)/.exec(await answer.text())?.[1] ?? '',
+      };
+    };
+    expect((await tryIt('owner@heronroom.invalid')).says).toBe(
+      (await tryIt('nobody@heronroom.invalid')).says,
+    );
+    let last = '';
+    for (let i = 0; i < 9; i++) last = (await tryIt('owner@heronroom.invalid')).says;
+    expect(last).toContain('Too many tries');
+  });
+});
+
+describe('a new shop', () => {
+  it('names its owner at the first visit, once', async () => {
+    const empty = await freshDatabase('empty');
+    const fresh = await startServer(empty.url);
+    try {
+      expect((await fetch(fresh.origin, { redirect: 'manual' })).headers.get('location')).toBe(
+        '/first-visit',
+      );
+      const open = (fields: Record<string, string>): Promise<Response> =>
+        fetch(`${fresh.origin}/first-visit`, {
+          method: 'POST',
+          redirect: 'manual',
+          headers: { origin: fresh.origin, 'content-type': 'application/x-www-form-urlencoded' },
+          body: new URLSearchParams(fields),
+        });
+      const fields = {
+        shopName: 'Loft',
+        town: '',
+        currency: 'EUR',
+        name: 'Una',
+        email: 'una@loft.invalid',
+        password: 'a-long-password',
+      };
+      const short = await open({ ...fields, password: 'short' });
+      expect(short.status).toBe(422);
+      expect(await short.text()).toContain('at least 12 signs');
+      const made = await open(fields);
+      expect([made.status, made.headers.get('location')]).toEqual([303, '/']);
+      expect(made.headers.getSetCookie().join()).toMatch(/HttpOnly; SameSite=Lax/i);
+      expect((await open({ ...fields, email: 'second@loft.invalid' })).headers.get('location')).toBe(
+        '/sign-in',
+      );
+      expect((await empty.db.select().from(user)).map(({ role }) => role)).toEqual(['owner']);
+    } finally {
+      await fresh.stop();
+      await empty.close();
+    }
+  });
+});

@@ -1,0 +1,112 @@
+import { type ChildProcess, spawn } from 'node:child_process';
+import { createServer } from 'node:net';
+import type { Answer, Input, UseCaseName } from '@contracts/api';
+import type { Problem } from '@contracts/faults';
+import { DEMO_USERS } from '@server/demo/users';
+import { SECRET } from './database';
+
+export const freePort = (): Promise<number> =>
+  new Promise((done) => {
+    const probe = createServer();
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address();
+      probe.close(() => done(typeof address === 'object' && address ? address.port : 0));
+    });
+  });
+
+export interface TestServer {
+  readonly origin: string;
+  readonly stop: (signal?: NodeJS.Signals) => Promise<void>;
+}
+
+/** The built server on a free port, on a test's own database. */
+export async function startServer(databaseUrl: string, wantedPort?: number): Promise<TestServer> {
+  const port = wantedPort ?? (await freePort());
+  const child: ChildProcess = spawn('node', ['bin/serve.mjs'], {
+    env: {
+      ...process.env,
+      DATABASE_URL: databaseUrl,
+      AUTH_SECRET: SECRET,
+      HOST: '127.0.0.1',
+      PORT: String(port),
+      NODE_ENV: 'production',
+      LOG_LEVEL: 'silent',
+    },
+    stdio: 'ignore',
+  });
+  const origin = `http://127.0.0.1:${port}`;
+  for (let i = 0; i < 150; i++) {
+    if (
+      await fetch(`${origin}/health`).then(
+        (answer) => answer.ok,
+        () => false,
+      )
+    )
+      break;
+    if (child.exitCode !== null) throw new Error('the server did not start');
+    await new Promise((done) => setTimeout(done, 100));
+  }
+  return {
+    origin,
+    stop: (signal = 'SIGTERM') =>
+      new Promise((done) => {
+        if (child.exitCode !== null || child.signalCode !== null) return done();
+        child.once('exit', () => done());
+        child.kill(signal);
+      }),
+  };
+}
+
+export type Role = (typeof DEMO_USERS)[number]['role'];
+
+/** Signs in through the form and gives back the cookie. */
+export async function signInCookie(origin: string, email: string, password: string): Promise<string> {
+  const answer = await fetch(`${origin}/sign-in`, {
+    method: 'POST',
+    redirect: 'manual',
+    headers: { origin, 'content-type': 'application/x-www-form-urlencoded' },
+    body: new URLSearchParams({ email, password }),
+  });
+  if (answer.status !== 303) throw new Error(`sign-in answered ${answer.status}`);
+  return answer.headers
+    .getSetCookie()
+    .map((cookie) => cookie.split(';')[0])
+    .join('; ');
+}
+
+export interface Said<N extends UseCaseName> {
+  readonly status: number;
+  readonly answer: Answer<N>;
+  readonly problem: Problem;
+}
+
+export interface Caller {
+  readonly origin: string;
+  readonly cookie: string;
+  readonly call: <N extends UseCaseName>(name: N, input: Input<N>, key?: string) => Promise<Said<N>>;
+}
+
+/** A person of the demo shop, talking to the API as the screens do. */
+export async function callerOf(origin: string, role: Role = 'stylist'): Promise<Caller> {
+  const user = DEMO_USERS.find((each) => each.role === role);
+  if (!user) throw new Error(`no ${role}`);
+  const cookie = await signInCookie(origin, user.email, user.password);
+  return {
+    origin,
+    cookie,
+    call: async (name, input, key) => {
+      const response = await fetch(`${origin}/api/${name}`, {
+        method: 'POST',
+        headers: {
+          origin,
+          cookie,
+          'content-type': 'application/json',
+          ...(key ? { 'idempotency-key': key } : {}),
+        },
+        body: JSON.stringify(input),
+      });
+      const body = (await response.json()) as never;
+      return { status: response.status, answer: body, problem: body };
+    },
+  };
+}

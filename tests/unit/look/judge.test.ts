@@ -1,0 +1,192 @@
+import { aboutOf, applyMend, findingKey, judge, mendsFor, NOBODY, pointsOf, type Profile } from '@core/look';
+import { RULES } from '@core/rules';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { anyLook, one } from '../../support/pieces';
+
+const trousers = one('trousers', 'trousers', '#1f2a44', { measures: { inseam: 780 } });
+const shirt = one('shirt', 'shirt', '#fbfbf9', { cut: { neckline: 'collar', sleeve: 'long' } });
+const loafers = one('loafers', 'loafer', '#3b2a22');
+
+describe('complete looks', () => {
+  const complete = (...pieces: Parameters<typeof judge>[0]) => judge(pieces).complete;
+  it('are a whole piece, or a top and a bottom; and shoes', () => {
+    expect(complete(shirt, trousers, loafers)).toBe(true);
+    expect(complete(one('d', 'dress', '#611f2f'), loafers)).toBe(true);
+    expect(complete(shirt, trousers)).toBe(false);
+    expect(complete(shirt, loafers)).toBe(false);
+  });
+  it('hold one piece in an exclusive place', () => {
+    expect(judge([shirt, trousers, loafers, one('jeans', 'jeans', '#31435c')]).missing).toEqual([
+      'only one bottom, not 2',
+    ]);
+    // A shirt worn as a layer leaves the place of the top free.
+    expect(complete({ ...shirt, mode: 'layer' }, one('tee', 'tee', '#84868a'), trousers, loafers)).toBe(true);
+  });
+});
+
+describe('the score', () => {
+  it('is its breakdown, over thousands of looks; no NaN, no exception; the order of pieces is no matter', () => {
+    const anyClient = fc.record({
+      cover: fc.constantFrom<Profile['cover']>([], ['upper-arms'], ['knees', 'calves']),
+      allergies: fc.constantFrom<Profile['allergies']>([], ['nickel'], ['wool']),
+      nevers: fc.constantFrom<Profile['nevers']>([], ['wool'], ['heel']),
+      limits: fc.constantFrom<Profile['limits']>(NOBODY.limits, {
+        ...NOBODY.limits,
+        heelMaxMm: 30,
+        avoidFibres: ['silk'],
+      }),
+    });
+    const reached = new Map<string, number>();
+    fc.assert(
+      fc.property(anyLook, anyClient, fc.integer({ min: 0, max: 10 }), (look, client, floor) => {
+        const setting = {
+          client: { ...NOBODY, ...client },
+          budget: { boxMinor: 40_000, pieceMinor: { tee: 20_000 } },
+          occasion: {
+            title: 'o',
+            formality: [floor, Math.min(10, floor + 2)] as const,
+            time: 'day' as const,
+            humidityPct: 50,
+            surfaces: [],
+            carry: [],
+            bans: [],
+            musts: [],
+            seenBy: [],
+          },
+        };
+        const verdict = judge(look, setting);
+        const { facets, mean, rounding, score } = verdict.score;
+        for (const facet of facets) {
+          expect(facet.rows.reduce((sum, row) => sum + row.points, 0)).toBe(facet.score);
+          expect(facet.score >= 0 && facet.score <= 100).toBe(true);
+        }
+        expect(facets.reduce((sum, facet) => sum + facet.score, 0) / facets.length).toBeCloseTo(mean, 9);
+        expect(mean + rounding).toBeCloseTo(score, 9);
+        expect(Number.isInteger(score)).toBe(true);
+        expect(judge([...look].reverse(), setting).findings).toEqual(verdict.findings);
+        for (const finding of verdict.findings)
+          reached.set(
+            `${finding.rule} ${finding.tone}`,
+            (reached.get(`${finding.rule} ${finding.tone}`) ?? 0) + 1,
+          );
+      }),
+      { numRuns: 1500, seed: 7 },
+    );
+    // Silence must not pass for health: every rule spoke, and these tones came up often.
+    for (const rule of RULES)
+      expect(
+        [...reached.keys()].some((key) => key.startsWith(`${rule.id} `)),
+        `${rule.id} spoke`,
+      ).toBe(true);
+    for (const tone of [
+      'C1 works',
+      'N1 works',
+      'N1 note',
+      'F1 works',
+      'F1 fights',
+      'R1 works',
+      'R1 fights',
+      'K1 works',
+      'K1 blocks',
+      'K4 fights',
+      'K4 blocks',
+      'K5 blocks',
+      'K5 fights',
+      'U6 works',
+      'U6 fights',
+    ]) {
+      expect(reached.get(tone) ?? 0, tone).toBeGreaterThanOrEqual(20);
+    }
+  });
+
+  it('takes the shop’s weights and thresholds', () => {
+    const look = [
+      one('knit', 'fine-knit', '#f6f0e4', { fabric: { texture: 'smooth' } }),
+      one('t', 'trousers', '#fdfdfd'),
+    ];
+    const plain = judge(look);
+    const finding = plain.findings.find(({ rule }) => rule === 'C2');
+    expect(finding && pointsOf(finding)).toBe(-18);
+    expect(judge(look, {}, { C2: { weight: { fights: -40 } } }).score.mean).toBeLessThan(plain.score.mean);
+    expect(judge(look, {}, { C2: { off: true } }).findings.some(({ rule }) => rule === 'C2')).toBe(false);
+    expect(
+      judge(look, {}, { C2: { thresholds: { pale: 5 } } }).findings.some(({ rule }) => rule === 'C2'),
+    ).toBe(false);
+  });
+});
+
+describe('overruling', () => {
+  const look = [
+    one('knit', 'fine-knit', '#f6f0e4', { fabric: { texture: 'smooth' } }),
+    one('t', 'trousers', '#fdfdfd'),
+  ];
+  it('puts a finding aside with its reason and out of the score', () => {
+    const [finding] = judge(look).findings.filter(({ rule }) => rule === 'C2');
+    if (!finding) throw new Error('no finding');
+    const after = judge(look, {}, {}, [{ rule: 'C2', about: aboutOf(finding), reason: 'wanted' }]);
+    expect(after.findings.some(({ rule }) => rule === 'C2')).toBe(false);
+    expect(after.overruled).toHaveLength(1);
+    expect(after.score.mean).toBeGreaterThan(judge(look).score.mean);
+  });
+  it('does not touch an allergy, a stated never or cover', () => {
+    const client = { ...NOBODY, allergies: ['nickel'], cover: ['lower-arms' as const], nevers: ['tee'] };
+    const pieces = [
+      one('e', 'earrings', '#b9bcc0', { metal: 'white', metalContent: ['nickel'] }),
+      one('tee', 'tee', '#84868a'),
+    ];
+    const overrules = judge(pieces, { client }).findings.map((finding) => ({
+      rule: finding.rule,
+      about: aboutOf(finding),
+      reason: 'please',
+    }));
+    expect(
+      judge(pieces, { client }, {}, overrules)
+        .findings.filter(({ tone }) => tone === 'blocks')
+        .map(({ rule }) => rule)
+        .sort(),
+    ).toEqual(['K1', 'K4', 'K5']);
+  });
+});
+
+describe('mends', () => {
+  const pool = [
+    one('navy', 'trousers', '#1f2a44'),
+    one('flats', 'loafer', '#17171a', { measures: { heel: 15 } }),
+    one('cardigan', 'cardigan', '#84868a', { cut: { sleeve: 'long' } }),
+    one('studs', 'earrings', '#b9bcc0', { metalContent: ['nickel-free'] }),
+  ];
+  it('gain exactly what they print, remove what they mend, and add no block', () => {
+    const client = {
+      ...NOBODY,
+      cover: ['upper-arms' as const, 'lower-arms' as const],
+      limits: { ...NOBODY.limits, heelMaxMm: 30 },
+      allergies: ['nickel'],
+    };
+    const pieces = [
+      one('tee', 'tee', '#f6f0e4', { cut: { sleeve: 'short' } }),
+      one('white', 'trousers', '#fdfdfd'),
+      one('heels', 'heel', '#611f2f', { measures: { heel: 80 } }),
+      one('hoops', 'earrings', '#c2a14e', { metal: 'yellow', metalContent: ['nickel'] }),
+    ];
+    const verdict = judge(pieces, { client });
+    const all = mendsFor({ pieces, pool, setting: { client } }, verdict);
+    let tried = 0;
+    for (const finding of verdict.findings) {
+      for (const mend of all.get(findingKey(finding)) ?? []) {
+        const after = judge(applyMend(pieces, mend, pool), { client });
+        expect(Math.round((after.score.mean - verdict.score.mean) * 10) / 10).toBe(mend.gain);
+        expect(after.findings.some((other) => findingKey(other) === findingKey(finding))).toBe(false);
+        expect(after.findings.filter(({ tone }) => tone === 'blocks').length).toBeLessThanOrEqual(
+          verdict.findings.filter(({ tone }) => tone === 'blocks').length,
+        );
+        tried++;
+      }
+    }
+    expect(tried).toBeGreaterThanOrEqual(4);
+    const texts = [...all.values()].flat().map(({ text }) => text);
+    expect(texts).toContain('Add cardigan');
+    expect(texts).toContain('Leave off hoops');
+    expect(texts).toContain('flats for heels');
+  });
+});
