@@ -38,8 +38,13 @@ export const byMouse = (page: Page, origin: string): Person => ({
   },
   press: (role, name) => page.locator(aria(role, name)).setTimeout(15_000).click(),
   fill: async (role, name, text) => {
-    // Three clicks take what stands there; typing replaces it.
-    await page.locator(aria(role, name)).setTimeout(15_000).click({ count: 3 });
+    // Three clicks take what stands there; a dialog on its way out may still be in between.
+    for (let i = 0; i < 20; i++) {
+      await page.locator(aria(role, name)).setTimeout(15_000).click({ count: 3 });
+      const target = await page.$(aria(role, name));
+      await new Promise((done) => setTimeout(done, 150));
+      if (await page.evaluate((element) => element === document.activeElement, target)) break;
+    }
     await page.keyboard.type(text);
   },
   see: async (text) => void (await seeText(page, text)),
