@@ -19,7 +19,7 @@ const FORWARDED = [
 const FORM_MOST_BYTES = 64_000;
 
 const server = createServer((request, response) => {
-  if (!behindProxy) for (const name of FORWARDED) delete request.headers[name];
+  if (!behindProxy) for (const name of FORWARDED) Reflect.deleteProperty(request.headers, name);
   const writes = request.method !== 'GET' && request.method !== 'HEAD';
   const length = Number(request.headers['content-length'] ?? Number.NaN);
   if (writes && !request.url?.startsWith('/api/') && !(length <= FORM_MOST_BYTES)) {
