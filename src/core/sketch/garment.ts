@@ -2,11 +2,13 @@ import type { Frame } from '../figure';
 import type { Worn } from '../piece';
 import { bagSketch } from './bag';
 import type { Sketch } from './display';
+import { tiedClothSketch } from './cloth';
 import { drapeSketch } from './drape';
 import { headSketch } from './head';
 import { jewelSketch } from './jewel';
 import { legwearSketch } from './legwear';
 import { lowerSketch } from './lower';
+import { partPanels } from './parts';
 import { shoeSketch } from './shoe';
 import { stripSketch } from './strip';
 import { upperSketch } from './upper';
@@ -14,6 +16,13 @@ import { wholeSketch } from './whole';
 
 /** The shapes of a piece in a frame, before colour: closed panels, lines by weight, small dots. In mm. */
 export function sketchOf(frame: Frame, worn: Worn): Sketch {
+  const sketch = shapesOf(frame, worn);
+  const parts = partPanels(frame, worn);
+  return parts.length === 0 ? sketch : { ...sketch, panels: [...sketch.panels, ...parts] };
+}
+
+function shapesOf(frame: Frame, worn: Worn): Sketch {
+  if (worn.piece.category === 'scarf' && worn.slot !== 'scarf') return tiedClothSketch(frame, worn);
   switch (worn.facts.shape) {
     case 'upper':
       return upperSketch(frame, worn);

@@ -21,6 +21,23 @@ export function shade(hex: string, by: number): string {
   return labToHex({ ...colour, l: Math.min(97, Math.max(3, colour.l + by)) });
 }
 
+const SHEER = { opaque: undefined, semi: 0.72, sheer: 0.42 } as const;
+
+/** Cloth, colours and pattern of a panel: the part's own where it has one. */
+function clothOf(
+  { piece }: Worn,
+  index: number | undefined,
+): Pick<Worn['piece'], 'colours' | 'fabric' | 'pattern'> {
+  const part = index === undefined ? undefined : piece.parts[index];
+  if (!part) return piece;
+  const plain = { kind: 'solid', repeatMm: 10, contrast: 0 } as const;
+  return {
+    colours: part.colours ?? piece.colours,
+    fabric: part.fabric ?? piece.fabric,
+    pattern: part.colours ? plain : piece.pattern,
+  };
+}
+
 /** The sketch of a worn piece in its colours, pattern and cloth: display items in mm, bottom first. */
 export function paint(worn: Worn, sketch: Sketch): Item[] {
   const { piece } = worn;
@@ -28,7 +45,6 @@ export function paint(worn: Worn, sketch: Sketch): Item[] {
   const dark = lab(ground).l < 42;
   const inner = dark ? shade(ground, 30) : shade(ground, -34);
   const stroke = (kind: LineKind): string => (kind === 'edge' ? INK : inner);
-  const opacity = piece.fabric.sheer === 'sheer' ? 0.42 : piece.fabric.sheer === 'semi' ? 0.72 : undefined;
   const items: Item[] = [];
   const lay = (panel: Panel): void => {
     const fill = toneOf(panel.tone, worn, ground);
@@ -42,12 +58,13 @@ export function paint(worn: Worn, sketch: Sketch): Item[] {
       });
     else if (fill) items.push({ kind: 'path', path: panel.path, fill, stroke: INK, strokeMm: LINE_MM.seam });
     else {
+      const cloth = clothOf(worn, panel.part);
       const box = boxOf([panel.path]);
       items.push({
         kind: 'clip',
         path: panel.path,
-        items: [...patternOver(piece, box), ...textureOver(worn, box, inner)],
-        opacity,
+        items: [...patternOver(cloth, box), ...textureOver(cloth.fabric, box, inner)],
+        opacity: SHEER[cloth.fabric.sheer],
       });
       items.push({ kind: 'path', path: panel.path, stroke: INK, strokeMm: LINE_MM.edge });
     }

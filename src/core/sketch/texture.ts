@@ -1,10 +1,9 @@
 import { type Box, lines, type Path, type Step } from '../path';
-import type { Worn } from '../piece';
+import type { Fabric } from '../piece';
 import type { Item } from './display';
 
 /** Cloth by quiet means: thin lines or a glint over the colour, clipped to the panel by the caller. */
-export function textureOver(worn: Worn, box: Box, line: string): Item[] {
-  const { texture, finish } = worn.piece.fabric;
+export function textureOver({ texture, finish }: Fabric, box: Box, line: string): Item[] {
   const ruled = (step: number, mm: number, opacity: number): Item => ({
     kind: 'path',
     path: rules(box, step),

@@ -4,6 +4,7 @@ import type { Worn } from '../piece';
 import type { Sketch } from './display';
 import { frontOf } from './front';
 import { cornerOf, upperEdge } from './neckline';
+import { sleevePart } from './parts';
 import { sleeveOf } from './sleeve';
 
 export type Lines = { kind: Sketch['lines'][number]['kind']; path: Path }[];
@@ -86,7 +87,7 @@ export function upperSketch(frame: Frame, worn: Worn): Sketch {
       const sides = edge.oneSided ? [1] : [1, -1];
       for (const sgn of sides) {
         const flip = (path: Path): Path => (sgn === 1 ? path : mirrorPath(path));
-        panels.unshift({ path: flip(sleeve.panel), under: true });
+        panels.unshift({ path: flip(sleeve.panel), under: true, part: sleevePart(worn) });
         marks.push({ kind: 'seam', path: flip(sleeve.cuff) });
         marks.push(...sleeve.folds.map((path) => ({ kind: 'fold' as const, path: flip(path) })));
       }

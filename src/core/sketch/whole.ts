@@ -4,6 +4,7 @@ import type { Worn } from '../piece';
 import type { Sketch } from './display';
 import { legOf, skirtBelow } from './lower';
 import { cornerOf, upperEdge } from './neckline';
+import { sleevePart } from './parts';
 import { sleeveOf } from './sleeve';
 import { follow, joined, type Lines } from './upper';
 
@@ -59,7 +60,7 @@ export function wholeSketch(frame: Frame, worn: Worn): Sketch {
   if (sleeve) {
     for (const side of edge.oneSided ? [1] : [1, -1]) {
       const flip = (path: Path): Path => (side === 1 ? path : mirrorPath(path));
-      panels.unshift({ path: flip(sleeve.panel), under: true });
+      panels.unshift({ path: flip(sleeve.panel), under: true, part: sleevePart(worn) });
       marks.push(
         { kind: 'seam', path: flip(sleeve.cuff) },
         ...sleeve.folds.map((path) => ({ kind: 'fold' as const, path: flip(path) })),

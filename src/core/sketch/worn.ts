@@ -1,6 +1,6 @@
 import { type Body, frameOf, liftOf, outlineOf } from '../figure';
 import { boxOf, type Path } from '../path';
-import { type Piece, type Swatch, wear, type Worn } from '../piece';
+import { type Piece, wear, type Worn } from '../piece';
 import type { Drawing, Item, Sketch } from './display';
 import { sketchOf } from './garment';
 import { framed, paint } from './paint';
@@ -23,19 +23,20 @@ export interface Layer {
 /** Shapes of a look on a body, in layer order from the skin outwards. */
 export function layersOf(pieces: readonly Worn[], body: Body): Layer[] {
   const frame = frameOf(body, false);
+  const tucked = pieces.some((worn) => worn.mode.id === 'into-boots');
   return [...pieces]
-    .sort((a, b) => orderOf(a) - orderOf(b) || (a.piece.id < b.piece.id ? -1 : 1))
+    .sort((a, b) => orderOf(a, tucked) - orderOf(b, tucked) || (a.piece.id < b.piece.id ? -1 : 1))
     .map((worn) => ({ worn, sketch: sketchOf(frame, worn) }));
 }
 
 /** A tucked top goes under the waistband, an untucked one over it; boots go over legs tucked into them. */
-function orderOf(worn: Worn): number {
+function orderOf(worn: Worn, intoBoots: boolean): number {
   const { id } = worn.mode;
   if (worn.slot === 'top' && (id === 'full-tuck' || worn.piece.category === 'bodysuit')) return 19;
   if (worn.slot === 'top' && (id === 'untucked' || id === 'knotted' || id === 'belted'))
     return worn.order + 12;
   if (worn.slot === 'top' && (id === 'front-tuck' || id === 'half-tuck')) return worn.order + 12;
-  if (worn.piece.category === 'tall-boot' || worn.piece.category === 'ankle-boot') return 16;
+  if (intoBoots && worn.slot === 'shoes') return 33;
   return worn.order;
 }
 
@@ -50,24 +51,40 @@ export interface Areas {
 /** Visible areas on the fixed raster: the topmost piece of each cell counts. */
 export function areasOf(layers: readonly Layer[]): Areas {
   const cells = new Int16Array(GRID.columns * GRID.rows).fill(-1);
-  layers.forEach(({ sketch }, index) => {
-    for (const panel of sketch.panels) if (!panel.inside) fillPath(panel.path, cells, index);
+  const marks: { readonly layer: number; readonly part: number | undefined }[] = [];
+  layers.forEach(({ sketch }, layer) => {
+    const known = new Map<number | undefined, number>();
+    // Painted in the order of the drawing, so that the raster shows what the drawing shows.
+    for (const panel of [
+      ...sketch.panels.filter((each) => each.under),
+      ...sketch.panels.filter((each) => !each.under),
+    ]) {
+      if (panel.inside) continue;
+      let mark = known.get(panel.part);
+      if (mark === undefined) {
+        mark = marks.push({ layer, part: panel.part }) - 1;
+        known.set(panel.part, mark);
+      }
+      fillPath(panel.path, cells, mark);
+    }
   });
-  const counts = new Array<number>(layers.length).fill(0);
+  const counts = new Array<number>(marks.length).fill(0);
   let total = 0;
   for (const mark of cells) {
     if (mark < 0) continue;
     counts[mark] = (counts[mark] ?? 0) + 1;
     total++;
   }
-  const pieces = new Map<string, number>();
+  const pieces = new Map<string, number>(layers.map(({ worn }) => [worn.piece.id, 0]));
   const swatches: { piece: string; hex: string; share: number }[] = [];
-  layers.forEach(({ worn }, index) => {
-    const share = total === 0 ? 0 : (counts[index] ?? 0) / total;
-    pieces.set(worn.piece.id, share);
-    const seen: readonly Swatch[] = worn.seen;
-    for (const swatch of seen)
-      swatches.push({ piece: worn.piece.id, hex: swatch.hex, share: share * swatch.share });
+  marks.forEach(({ layer, part }, mark) => {
+    const worn = layers[layer]?.worn;
+    if (!worn) return;
+    const { id, parts } = worn.piece;
+    const share = total === 0 ? 0 : (counts[mark] ?? 0) / total;
+    pieces.set(id, (pieces.get(id) ?? 0) + share);
+    const seen = (part === undefined ? undefined : parts[part]?.colours) ?? worn.seen;
+    for (const swatch of seen) swatches.push({ piece: id, hex: swatch.hex, share: share * swatch.share });
   });
   return { pieces, swatches, cells: total };
 }
