@@ -43,6 +43,7 @@ async function main(origin: string, folder: string, only: string | undefined): P
     );
     await see('client', people[2] ?? client);
     await see('stockroom', '/stockroom');
+    await see('specimens', '/specimens');
     await see('brief', await boxOf('brief', 104));
     await see('pull', await boxOf('pull', 104));
     await see('combine', await boxOf('combine', 104));

@@ -69,6 +69,21 @@ export function symmetric(rightHalf: Path): Path {
   return [...rightHalf, join, ...rest, ['Z']];
 }
 
+/**
+ * A garment worn open: its right half moved off the middle, and its mirror image. The half must start
+ * and end on x = 0.
+ */
+export function openFront(rightHalf: Path, gap: number): [Path, Path] {
+  const last = rightHalf.length - 1;
+  const half = rightHalf.map((step, i): Step => {
+    if (i === 0 && step[0] === 'M') return ['M', gap, step[2]];
+    if (i !== last || step[0] === 'Z') return step;
+    return [...step.slice(0, -2), gap, step[step.length - 1]] as unknown as Step;
+  });
+  const closed: Path = [...half, ['Z']];
+  return [closed, mirrorPath(closed)];
+}
+
 /** Mirror image about x = 0. */
 export const mirrorPath = (path: Path): Path =>
   path.map(

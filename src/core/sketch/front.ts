@@ -134,7 +134,9 @@ export function frontOf(
   const both = (path: Path, kind: 'seam' | 'stitch' | 'fold' = 'seam'): void => {
     marks.push({ kind, path }, { kind, path: mirrorPath(path) });
   };
-  panels.push(...collarOf(style, neckX, neckY, loose ? flare * 0.95 : edgeX, frame, tip));
+  panels.push(
+    ...collarOf(style, neckX, neckY, loose ? flare * 0.95 : edgeX, frame, tip, worn.mode.id === 'collar-up'),
+  );
   const first = style.breakY + 6;
   const last = Math.min(hem - 70, frame.y.hip + 60);
   if (!style.zip) {
@@ -227,9 +229,31 @@ function liningPath(frame: Frame, neckX: number, neckY: number, hem: number, und
   ];
 }
 
-function collarOf(style: Style, x: number, y: number, edge: number, frame: Frame, tip: Point): Panel[] {
+function collarOf(
+  style: Style,
+  x: number,
+  y: number,
+  edge: number,
+  frame: Frame,
+  tip: Point,
+  up: boolean,
+): Panel[] {
   const pair = (path: Path): Panel[] => [{ path: mirrorPath(path) }, { path }];
   const low = style.breakY;
+  if (up)
+    return pair(
+      lines(
+        [
+          [x * 0.72, y - 92],
+          [x + 30, y - 62],
+          [x + 26, y + 10],
+          [Math.max(edge, 0) + 8, low],
+          [edge < 0 ? 0 : edge, low - 60],
+          [x * 0.7, y - 10],
+        ],
+        true,
+      ),
+    );
   switch (style.collar) {
     case 'notch': {
       const out = tip[0] * 0.62;

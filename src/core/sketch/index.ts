@@ -3,3 +3,4 @@ export { sketchOf } from './garment';
 export { CELL_MM, fillPath, GRID, type Grid } from './raster';
 export { svgOf } from './svg';
 export { type Areas, areasOf, figureDrawing, flatOf, type Layer, layersOf } from './worn';
+export { type Specimen, type SpecimenGroup, SPECIMENS, wayLooks } from './specimens';

@@ -42,11 +42,12 @@ interface LegShape {
 export function legOf(frame: Frame, worn: Worn, hip: Point): LegShape {
   const { measures, piece } = worn;
   const thigh = measures.thigh ?? 600;
-  const opening = measures.legOpening ?? 360;
+  // Tucked into a boot, the leg is folded to its shaft.
+  const tucked = worn.mode.id === 'into-boots' && !frame.flat;
+  const opening = tucked ? Math.min(measures.legOpening ?? 360, 300) : (measures.legOpening ?? 360);
   const cuff = worn.mode.id === 'cuffed' ? 60 : 0;
   const inseam = (measures.inseam ?? 780) - cuff;
-  const boots = worn.mode.id === 'into-boots' && !frame.flat;
-  const hem = Math.min(frame.y.crotch + inseam, frame.flat ? Infinity : boots ? frame.y.calf : -2);
+  const hem = Math.min(frame.y.crotch + inseam, frame.flat ? Infinity : tucked ? frame.y.ankle : -2);
   const kneeGirth = leg(
     piece.cut.leg ?? (piece.category === 'leggings' ? 'skinny' : undefined),
     thigh,
@@ -69,7 +70,10 @@ export function legOf(frame: Frame, worn: Worn, hip: Point): LegShape {
   const short = hem < frame.y.knee + 40;
   const mid = short ? (frame.y.crotch + hem) / 2 : frame.y.knee;
   const [atCrotch, atMid, atHem] = [edge(frame.y.crotch), edge(mid), edge(hem)];
-  const crotchOuter: Point = [Math.max(hip[0] * 0.985, atCrotch.outer[0]), frame.y.crotch];
+  const crotchOuter: Point = [
+    Math.max(hip[0] * (kneeGirth < thigh * 0.76 ? 0.94 : 0.975), atCrotch.outer[0]),
+    frame.y.crotch,
+  ];
   const outer = follow(hip, [crotchOuter, atMid.outer, atHem.outer]);
   const inner = smooth([atHem.inner, atMid.inner, [3, frame.y.crotch + 12]], false, 0.6).slice(1);
   return {

@@ -67,7 +67,7 @@ export function upperEdge(frame: Frame, worn: Worn): UpperEdge {
   const half: Path = [...inner, ['L', corner.tip[0], corner.tip[1]], ...armhole(corner)];
   const base = { right: half, left: half, sleeves: true, oneSided: false };
   if (kind === 'one-shoulder') return oneShoulder(frame, corner);
-  return { ...base, ...trim(kind, neckX, neckY, n + depth, frame) };
+  return { ...base, ...trim(kind, neckX, neckY, n + depth, frame, worn.mode.id === 'collar-up') };
 }
 
 function neckWidth(kind: string, frame: Frame, corner: Corner): number {
@@ -127,6 +127,7 @@ function trim(
   y: number,
   low: number,
   frame: Frame,
+  up: boolean,
 ): Pick<UpperEdge, 'lines' | 'collars'> {
   const both = (path: readonly Point[]): Path =>
     smooth([
@@ -176,6 +177,7 @@ function trim(
       return { lines: fold, collars: [roll] };
     }
     case 'collar': {
+      if (up) return standing(x, y, low);
       const leaf = (side: 1 | -1): Path =>
         lines(
           [
@@ -246,6 +248,31 @@ function trim(
     default:
       return { lines: [], collars: [] };
   }
+}
+
+/** A collar turned up: it stands round the neck, open in front. */
+function standing(x: number, y: number, low: number): Pick<UpperEdge, 'lines' | 'collars'> {
+  const leaf = (side: 1 | -1): Path =>
+    lines(
+      [
+        [side * x * 0.78, y - 84],
+        [side * (x + 22), y - 58],
+        [side * (x + 14), y + 4],
+        [side * 6, low - 2],
+        [side * x * 0.5, y - 20],
+      ],
+      true,
+    );
+  return {
+    lines: [
+      smooth([
+        [-x * 0.78, y - 84],
+        [0, y - 60],
+        [x * 0.78, y - 84],
+      ]),
+    ],
+    collars: [leaf(1), leaf(-1)],
+  };
 }
 
 /** Strapless, thin or wide straps, and the halter: an edge over the bust and what holds it. */

@@ -1,5 +1,5 @@
 import { average } from '../colour';
-import type { Box, Path, Point, Step } from '../path';
+import { type Box, flatten, type Path, type Point, type Step } from '../path';
 import type { Piece, Swatch } from '../piece';
 import type { Item } from './display';
 
@@ -42,22 +42,26 @@ function draw(kind: string, box: Box, repeat: number, direction: string, rest: r
     case 'dot':
       return scatter(box, repeat, rest, (at, share) => circle(at, repeat * Math.sqrt(share / Math.PI)));
     case 'floral':
-      return scatter(box, repeat, rest, (at, share, turn) =>
-        flower(at, repeat * Math.sqrt(share) * 0.62, turn),
-      );
+      return scatter(box, repeat, rest, sized(flower, repeat));
     case 'animal':
-      return scatter(box, repeat, rest, (at, share, turn) =>
-        blot(at, repeat * Math.sqrt(share) * 0.6, turn, 1.7),
+      return scatter(
+        box,
+        repeat,
+        rest,
+        sized((at, r, turn) => blot(at, r, turn, 0.38), repeat),
       );
     case 'geometric':
       return scatter(box, repeat, rest, (at, share) => diamond(at, repeat * Math.sqrt(share / 2)));
     case 'graphic':
       return graphic(box, rest);
     case 'marl':
-      return scatter(box, repeat, rest, (at, share, turn) => fleck(at, repeat * Math.sqrt(share), turn));
+      return scatter(box, repeat, rest, sized(fleck, repeat));
     default:
-      return scatter(box, repeat, rest, (at, share, turn) =>
-        blot(at, repeat * Math.sqrt(share) * 0.62, turn, 1),
+      return scatter(
+        box,
+        repeat,
+        rest,
+        sized((at, r, turn) => blot(at, r, turn, 0.16), repeat),
       );
   }
 }
@@ -97,8 +101,10 @@ function stripes(box: Box, repeat: number, direction: string, rest: readonly Swa
 
 /** Bands both ways; a band of width d covers 1 − (1 − d)² of the cloth. */
 function checks(box: Box, repeat: number, rest: readonly Swatch[]): Path[] {
+  // Later bands cross over earlier ones: each earlier one is drawn so much broader that its share still shows.
+  const open = rest.map((_, i) => rest.slice(i + 1).reduce((left, { share }) => left - share, 1));
   return rest.map(({ share }, i) => {
-    const wide = repeat * (1 - Math.sqrt(1 - Math.min(0.96, share)));
+    const wide = repeat * (1 - Math.sqrt(1 - Math.min(0.96, share / Math.max(0.05, open[i] ?? 1))));
     const shift = (repeat / (rest.length + 1)) * i;
     const path: Step[] = [];
     const x0 = Math.floor(box.x / repeat) * repeat + shift;
@@ -114,6 +120,30 @@ function checks(box: Box, repeat: number, rest: readonly Swatch[]): Path[] {
 }
 
 type Motif = (at: Point, share: number, turn: number) => Step[];
+
+/** A motif drawn as large as its share asks: its own area at size 1 is measured once a turn. */
+function sized(motif: Motif, repeat: number): Motif {
+  const areas = new Map<number, number>();
+  return (at, share, turn) => {
+    const known = areas.get(turn) ?? areaOf(motif([0, 0], 1, turn));
+    areas.set(turn, known);
+    return motif(at, repeat * Math.sqrt(share / known), turn);
+  };
+}
+
+/** Area of a closed path, mm²; the shoelace formula over its flattened rings. */
+const areaOf = (path: Path): number =>
+  flatten(path).reduce(
+    (sum, ring) =>
+      sum +
+      Math.abs(
+        ring.reduce((turn, [x, y], i) => {
+          const [nx, ny] = ring[(i + 1) % ring.length] ?? [x, y];
+          return turn + x * ny - nx * y;
+        }, 0) / 2,
+      ),
+    0,
+  );
 
 /** Motifs on a half-drop grid, the colours taking turns in position so that they do not overlap. */
 function scatter(box: Box, repeat: number, rest: readonly Swatch[], motif: Motif): Path[] {
@@ -170,8 +200,12 @@ function ring(at: Point, count: number, turn: number, radius: (i: number) => num
 
 const flower = (at: Point, r: number, turn: number): Step[] =>
   ring(at, 15, turn, (i) => (i % 3 ? r * 1.12 : r * 0.74));
+/** A rounded blot: `long` 0 is nearly round, 0.4 about twice as long as broad. */
 const blot = (at: Point, r: number, turn: number, long: number): Step[] =>
-  ring(at, 7, turn, (i) => r * (0.75 + 0.32 * ((i * 5) % 3)) * (i === 1 || i === 4 ? long : 0.92));
+  ring(at, 12, turn, (i) => {
+    const angle = (i / 12) * Math.PI * 2;
+    return r * (1 + long * Math.cos(2 * angle) + 0.13 * Math.cos(3 * angle + 1));
+  });
 
 const fleck = ([x, y]: Point, r: number, turn: number): Step[] => {
   const [dx, dy] = [Math.cos(turn) * r * 0.8, Math.sin(turn) * r * 0.3 + r * 0.5];
@@ -188,7 +222,7 @@ const fleck = ([x, y]: Point, r: number, turn: number): Step[] => {
 function graphic(box: Box, rest: readonly Swatch[]): Path[] {
   const area = box.w * box.h;
   return rest.map(({ share }, i) => {
-    const r = Math.sqrt((area * share) / Math.PI) * 0.7;
-    return circle([box.x + box.w / 2, box.y + box.h * (0.36 + i * 0.12)], Math.min(r, box.w * 0.3));
+    const r = Math.sqrt((area * share) / Math.PI) * 0.92;
+    return circle([box.x + box.w / 2, box.y + box.h * (0.36 + i * 0.12)], Math.min(r, box.w * 0.42));
   });
 }

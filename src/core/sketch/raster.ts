@@ -9,10 +9,12 @@ export interface Grid {
   readonly y0: number;
   readonly columns: number;
   readonly rows: number;
+  /** Side of a cell, mm. */
+  readonly mm: number;
 }
 
 /** Covers a figure of up to 2.05 m in a broad skirt with arms and bag. */
-export const GRID: Grid = { x0: -800, y0: -2200, columns: 160, rows: 240 };
+export const GRID: Grid = { x0: -800, y0: -2200, columns: 160, rows: 240, mm: CELL_MM };
 
 /** Marks in `cells` (value `mark`) every cell whose centre lies in the path (non-zero winding). */
 export function fillPath(path: Path, cells: Int16Array, mark: number, grid: Grid = GRID): void {
@@ -22,10 +24,10 @@ export function fillPath(path: Path, cells: Int16Array, mark: number, grid: Grid
   if (edges.length === 0) return;
   const top = Math.min(...edges.map(({ from }) => from[1]));
   const low = Math.max(...edges.map(({ from }) => from[1]));
-  const first = Math.max(0, Math.floor((top - grid.y0) / CELL_MM));
-  const last = Math.min(grid.rows - 1, Math.ceil((low - grid.y0) / CELL_MM));
+  const first = Math.max(0, Math.floor((top - grid.y0) / grid.mm));
+  const last = Math.min(grid.rows - 1, Math.ceil((low - grid.y0) / grid.mm));
   for (let row = first; row <= last; row++) {
-    const y = grid.y0 + (row + 0.5) * CELL_MM;
+    const y = grid.y0 + (row + 0.5) * grid.mm;
     const crossings: { x: number; turn: number }[] = [];
     for (const { from, to } of edges) {
       const down = from[1] <= y && to[1] > y;
@@ -43,8 +45,8 @@ export function fillPath(path: Path, cells: Int16Array, mark: number, grid: Grid
       if (!here || !next) continue;
       winding += here.turn;
       if (winding === 0) continue;
-      const from = Math.max(0, Math.ceil((here.x - grid.x0) / CELL_MM - 0.5));
-      const to = Math.min(grid.columns - 1, Math.floor((next.x - grid.x0) / CELL_MM - 0.5));
+      const from = Math.max(0, Math.ceil((here.x - grid.x0) / grid.mm - 0.5));
+      const to = Math.min(grid.columns - 1, Math.floor((next.x - grid.x0) / grid.mm - 0.5));
       for (let column = from; column <= to; column++) cells[row * grid.columns + column] = mark;
     }
   }

@@ -1,5 +1,15 @@
 import type { Frame } from '../figure';
-import { lines, mirrorPath, type Path, type Point, reverse, smooth, type Step, symmetric } from '../path';
+import {
+  lines,
+  mirrorPath,
+  openFront,
+  type Path,
+  type Point,
+  reverse,
+  smooth,
+  type Step,
+  symmetric,
+} from '../path';
 import type { Worn } from '../piece';
 import type { Sketch } from './display';
 import { frontOf } from './front';
@@ -23,7 +33,10 @@ export function sideSeam(frame: Frame, worn: Worn, hem: number): Point[] {
   const { measures } = worn;
   const { underarm } = cornerOf(frame, worn);
   const bust = underarm[0];
-  const waist = frame.half(measures.waist ?? (measures.bust ?? 960) - 40, 'waist');
+  const cinched = worn.mode.id === 'belted';
+  const waist = cinched
+    ? frame.half(frame.body.waist + 40, 'waist')
+    : frame.half(measures.waist ?? (measures.bust ?? 960) - 40, 'waist');
   const hip = frame.half(measures.hip ?? measures.bust ?? 980, 'hip');
   const at = (y: number): number => {
     if (y <= frame.y.waist)
@@ -72,14 +85,22 @@ export function upperSketch(frame: Frame, worn: Worn): Sketch {
     dots.push(...front.dots);
   } else {
     const closeHem: Step[] =
-      tails && mode.id !== 'full-tuck'
+      tails &&
+      mode.id !== 'full-tuck' &&
+      mode.id !== 'knotted' &&
+      mode.id !== 'front-tuck' &&
+      mode.id !== 'half-tuck'
         ? [['C', hemX * 0.98, hem - 70, hemX * 0.7, hem, 0, hem]]
         : frontDip(mode.id, hemX, hem, frame);
     const right: Path = [...edge.right, ...seam, ...closeHem];
     const left: Path = [...edge.left, ...seam, ...(mode.id === 'half-tuck' ? plainHem(hem) : closeHem)];
     if (frame.flat && !edge.oneSided) panels.push({ path: backNeck(edge.right), under: true, inside: true });
-    panels.push({ path: joined(right, left) }, ...edge.collars.map((path) => ({ path })));
-    marks.push(...topDetails(frame, worn, hem, hemX, dots));
+    panels.push(...backHem(worn, frame, hemX, hem));
+    const open = worn.slot === 'layer';
+    if (open) panels.push(...openFront(right, 46).map((path) => ({ path })));
+    else panels.push({ path: joined(right, left) });
+    panels.push(...edge.collars.map((path) => ({ path })));
+    if (!open) marks.push(...topDetails(frame, worn, hem, hemX, dots));
   }
   if (edge.sleeves) {
     const sleeve = sleeveOf(frame, worn);
@@ -105,8 +126,33 @@ export function joined(right: Path, left: Path): Path {
 
 const plainHem = (hem: number): Step[] => [['L', 0, hem]];
 
+/** The fronts of a knotted shirt: up to the knot at the waist, with two short ends. */
+function knottedHem(hemX: number, hem: number): Step[] {
+  return [
+    ['Q', hemX * 0.6, hem + 6, 34, hem - 22],
+    ['L', 52, hem + 78],
+    ['L', 12, hem + 6],
+    ['L', 0, hem - 4],
+  ];
+}
+
+/** The inside of a back hem that is cut longer than the front. */
+function backHem(worn: Worn, frame: Frame, hemX: number, hem: number): Sketch['panels'][number][] {
+  const { length, lengthBack } = worn.measures;
+  if (length === undefined || lengthBack === undefined || lengthBack < length + 12) return [];
+  const low = Math.min(hem + lengthBack - length, frame.flat ? Infinity : 0);
+  const path = symmetric([
+    ['M', 0, hem - 40],
+    ['L', hemX * 0.98, hem - 40],
+    ['L', hemX * 0.98, low - 20],
+    ['Q', hemX * 0.6, low, 0, low],
+  ]);
+  return [{ path, under: true, inside: true }];
+}
+
 /** A front tuck lifts the middle of the hem to the waistband. */
 function frontDip(mode: string, hemX: number, hem: number, frame: Frame): Step[] {
+  if (mode === 'knotted') return knottedHem(hemX, hem);
   if (mode !== 'front-tuck' && mode !== 'half-tuck') return [['Q', hemX * 0.5, hem + 8, 0, hem + 6]];
   const up = Math.min(hem, frame.y.waist + 12);
   return [
@@ -238,7 +284,7 @@ function topDetails(
         ]),
       },
     );
-  if (worn.mode.id === 'knotted') dots.push({ x: 0, y: hem - 8, r: 22, tone: 'main' });
+  if (worn.mode.id === 'knotted') dots.push({ x: 0, y: hem - 6, r: 18, tone: 'main' });
   if (worn.mode.id === 'belted')
     marks.push({
       kind: 'edge',

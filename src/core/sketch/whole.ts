@@ -1,5 +1,5 @@
 import type { Frame } from '../figure';
-import { mirrorPath, type Path, type Point, smooth, type Step } from '../path';
+import { mirrorPath, openFront, type Path, type Point, smooth, type Step } from '../path';
 import type { Worn } from '../piece';
 import type { Sketch } from './display';
 import { legOf, skirtBelow } from './lower';
@@ -51,10 +51,11 @@ export function wholeSketch(frame: Frame, worn: Worn): Sketch {
   const detail =
     piece.cut.waistDetail ??
     (piece.category === 'jumpsuit' || piece.cut.silhouette === 'fit-and-flare' ? 'seam' : 'none');
-  if (detail !== 'none' && !asSkirt) waistLines(marks, dots, detail, waist);
-  const panels: Sketch['panels'][number][] = [
-    { path: joined(cutAt(edge.right), edge.oneSided ? cutAt(edge.left) : cutAt(edge.right)) },
-  ];
+  if (detail !== 'none' && !asSkirt && worn.slot !== 'layer') waistLines(marks, dots, detail, waist);
+  const open = worn.slot === 'layer';
+  const panels: Sketch['panels'][number][] = open
+    ? openFront(cutAt(edge.right), 50).map((path) => ({ path }))
+    : [{ path: joined(cutAt(edge.right), edge.oneSided ? cutAt(edge.left) : cutAt(edge.right)) }];
   if (!asSkirt) panels.push(...edge.collars.map((path) => ({ path })));
   const sleeve = edge.sleeves && !asSkirt ? sleeveOf(frame, worn) : undefined;
   if (sleeve) {
@@ -67,7 +68,7 @@ export function wholeSketch(frame: Frame, worn: Worn): Sketch {
       );
     }
   }
-  if (piece.cut.neckline === 'collar' && !asSkirt) {
+  if (piece.cut.neckline === 'collar' && !asSkirt && !open) {
     const low = frame.y.neck + 95;
     marks.push({
       kind: 'seam',
