@@ -1,3 +1,4 @@
+export { bestWays } from './best-way';
 export { HOUSE_SCHOOLS, type Limits, NOBODY, type Profile, type Schools, schoolsFor } from './client';
 export { completeness } from './complete';
 export { aboutOf, judge, mayOverrule, MOST_PIECES, type Overrule, type Verdict } from './judge';

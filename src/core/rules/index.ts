@@ -8,8 +8,22 @@ import { band } from './formality/r1-band';
 import { mix } from './pattern/n1-mix';
 import type { Rule } from './rule';
 import { price } from './use/u6-price';
+import { possible } from './ways/m1-possible';
+import { effect } from './ways/m2-effect';
 
 /** Every rule in force. Adding one touches its file and this list. */
-export const RULES: readonly Rule[] = [echo, nearMiss, mix, statements, band, cover, limits, allergy, price];
+export const RULES: readonly Rule[] = [
+  echo,
+  nearMiss,
+  mix,
+  statements,
+  band,
+  cover,
+  limits,
+  allergy,
+  possible,
+  effect,
+  price,
+];
 
 export * from './rule';

@@ -21,6 +21,8 @@ const GROUPS = [
 interface FindingsProps {
   readonly verdict: Verdict;
   readonly mends: ReadonlyMap<string, readonly Mend[]>;
+  /** Ways of wearing that would lift the look (M3). */
+  readonly ways: readonly Mend[];
   readonly busy: boolean;
   readonly overrules: readonly Overrule[];
   readonly onLight: (pieces: readonly string[]) => void;
@@ -32,7 +34,7 @@ interface FindingsProps {
 
 /** What the rules say of the look, grouped; pointing at a finding lights the pieces it speaks of. */
 export function Findings(props: FindingsProps) {
-  const { verdict, overrules, onRestore } = props;
+  const { verdict, overrules, onRestore, ways, onTry, onKeep } = props;
   const [open, setOpen] = useState(false);
   const { score } = verdict;
   return (
@@ -70,6 +72,14 @@ export function Findings(props: FindingsProps) {
         );
       })}
       {verdict.findings.length === 0 && <p className="soft">Nothing to say yet.</p>}
+      {ways.length > 0 && (
+        <div className="finding-group">
+          <h3 className="tone soft">Worn another way</h3>
+          {ways.slice(0, 3).map((mend) => (
+            <MendButton key={mend.text} mend={mend} onTry={onTry} onKeep={onKeep} />
+          ))}
+        </div>
+      )}
       {overrules.length > 0 && (
         <div className="finding-group">
           <h3 className="tone soft">Put aside</h3>
@@ -121,17 +131,7 @@ function FindingRow({
         </div>
       )}
       {found.map((mend) => (
-        <button
-          key={mend.text + (mend.mode ?? '')}
-          className="mend"
-          onMouseEnter={() => onTry(mend)}
-          onMouseLeave={() => onTry(undefined)}
-          onFocus={() => onTry(mend)}
-          onBlur={() => onTry(undefined)}
-          onClick={() => onKeep(mend)}
-        >
-          {mend.text} <b className="num">+{mend.gain.toFixed(1)}</b>
-        </button>
+        <MendButton key={mend.text + (mend.mode ?? '')} mend={mend} onTry={onTry} onKeep={onKeep} />
       ))}
       {finding.tone !== 'works' && busy && found.length === 0 && (
         <div className="small soft">looking for a mend…</div>
@@ -140,6 +140,24 @@ function FindingRow({
         <PutAside finding={finding} onOverrule={onOverrule} />
       )}
     </li>
+  );
+}
+
+type MendButtonProps = Pick<FindingsProps, 'onTry' | 'onKeep'> & { readonly mend: Mend };
+
+/** A mend: pointing at it tries it on the figure, pressing keeps it. */
+function MendButton({ mend, onTry, onKeep }: MendButtonProps) {
+  return (
+    <button
+      className="mend"
+      onMouseEnter={() => onTry(mend)}
+      onMouseLeave={() => onTry(undefined)}
+      onFocus={() => onTry(mend)}
+      onBlur={() => onTry(undefined)}
+      onClick={() => onKeep(mend)}
+    >
+      {mend.text} <b className="num">+{mend.gain.toFixed(1)}</b>
+    </button>
   );
 }
 

@@ -75,7 +75,7 @@ export function RailPage({ initial }: { readonly initial: BoxView }) {
     () => ({ pieces, pool, setting, settings: view.shop.settings, overrules: draft.overrules }),
     [pieces, pool, setting, view.shop.settings, draft.overrules],
   );
-  const { mends, busy: mending } = useMends(question);
+  const { mends, ways, busy: mending } = useMends(question);
   const shown = useMemo(() => (tried ? applyMend(pieces, tried, pool) : pieces), [tried, pieces, pool]);
   const wornIds = useMemo(() => new Set(draft.worn.map(({ ref }) => ref)), [draft.worn]);
 
@@ -249,6 +249,7 @@ export function RailPage({ initial }: { readonly initial: BoxView }) {
             <Findings
               verdict={verdict}
               mends={mends}
+              ways={ways}
               busy={mending}
               overrules={draft.overrules}
               onLight={setLit}

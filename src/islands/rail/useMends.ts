@@ -6,11 +6,16 @@ import { useEffect, useRef, useState } from 'react';
 /** Mends of the look on the figure, worked out in a worker; the newest question wins. */
 export function useMends(input: MendInput): {
   readonly mends: ReadonlyMap<string, readonly Mend[]>;
+  readonly ways: readonly Mend[];
   readonly busy: boolean;
 } {
   const remote = useRef<Remote<MendWork>>(undefined);
   const turn = useRef(0);
-  const [answer, setAnswer] = useState<{ for: MendInput; mends: ReadonlyMap<string, readonly Mend[]> }>();
+  const [answer, setAnswer] = useState<{
+    for: MendInput;
+    mends: ReadonlyMap<string, readonly Mend[]>;
+    ways: readonly Mend[];
+  }>();
   useEffect(() => {
     const worker = new Worker(new URL('../../workers/mends.ts', import.meta.url), { type: 'module' });
     remote.current = wrap<MendWork>(worker);
@@ -19,12 +24,14 @@ export function useMends(input: MendInput): {
   useEffect(() => {
     const mine = ++turn.current;
     const wait = setTimeout(() => {
-      void remote.current?.mends(input).then((mends) => {
-        if (mine === turn.current) setAnswer({ for: input, mends });
+      const { current } = remote;
+      if (!current) return;
+      void Promise.all([current.mends(input), current.ways(input)]).then(([mends, ways]) => {
+        if (mine === turn.current) setAnswer({ for: input, mends, ways });
       });
     }, 120);
     return () => clearTimeout(wait);
   }, [input]);
   const current = answer?.for === input;
-  return { mends: current ? answer.mends : new Map(), busy: !current };
+  return { mends: current ? answer.mends : new Map(), ways: current ? answer.ways : [], busy: !current };
 }
