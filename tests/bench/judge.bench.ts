@@ -1,0 +1,82 @@
+import { deltaE, lab } from '@core/colour';
+import { judge } from '@core/look';
+import { differenceCiede2000 } from 'culori';
+import fc from 'fast-check';
+import { anyLook } from '../support/pieces';
+import { type Bench, type Figure, FRAME_MS, percentile } from './figure';
+
+const timed = (work: () => void): number => {
+  const start = performance.now();
+  work();
+  return performance.now() - start;
+};
+
+/** The readable path of the judge, in Node. */
+export const judging: Bench = {
+  name: 'judge',
+  run: () => {
+    const looks = fc.sample(anyLook, { numRuns: 400, seed: 3 });
+    const eight = fc
+      .sample(anyLook, { numRuns: 4000, seed: 5 })
+      .filter((look) => look.length === 8)
+      .slice(0, 200);
+    for (const look of looks.slice(0, 100)) judge(look);
+    const all = timed(() => looks.forEach((look) => judge(look)));
+    const perSecond = (looks.length / all) * 1000;
+    const p95 = percentile(
+      eight.map((look) => timed(() => judge(look))),
+      0.95,
+    );
+    const figures: Figure[] = [
+      {
+        name: 'judge: looks a second, readable path',
+        value: Math.round(perSecond),
+        unit: 'looks/s',
+        ratio: perSecond / 1000,
+        reach: '≥ 1 × 1,000 looks/s',
+        ok: perSecond >= 1000,
+      },
+      {
+        name: 'judge: one look of 8 pieces, p95 of 200',
+        value: Number(p95.toFixed(2)),
+        unit: 'ms',
+        ratio: p95 / FRAME_MS,
+        reach: '< 0.25 of a 60 Hz frame',
+        ok: p95 < FRAME_MS * 0.25,
+      },
+    ];
+    return Promise.resolve(figures);
+  },
+};
+
+/** ΔE over a pool: ours against culori's, on the same Lab objects, in one run. */
+export const colourDifference: Bench = {
+  name: 'delta-e',
+  run: () => {
+    const pool = fc.sample(fc.integer({ min: 0, max: 0xffffff }), { numRuns: 700, seed: 9 }).map((value) => {
+      const { l, a, b } = lab(`#${value.toString(16).padStart(6, '0')}`);
+      return { mode: 'lab65' as const, l, a, b };
+    });
+    const theirs = differenceCiede2000();
+    let [worst, sink] = [0, 0];
+    for (const p of pool.slice(0, 100))
+      for (const q of pool) worst = Math.max(worst, Math.abs(deltaE(p, q) - theirs(p, q)));
+    const over = (difference: (p: (typeof pool)[0], q: (typeof pool)[0]) => number): number =>
+      timed(() => {
+        for (const p of pool) for (const q of pool) sink += difference(p, q);
+      });
+    const [ours, yardstick] = [over(deltaE), over(theirs)];
+    const ratio = yardstick / ours;
+    if (sink < 0) throw new Error('unreachable');
+    return Promise.resolve([
+      {
+        name: 'ΔE over a pool of 700 × 700',
+        value: Math.round((pool.length ** 2 / ours) * 1000),
+        unit: 'pairs/s',
+        ratio,
+        reach: `≥ 3 × culori; largest difference ${worst.toExponential(1)}`,
+        ok: ratio >= 3 && worst < 1e-3,
+      },
+    ]);
+  },
+};

@@ -1,0 +1,92 @@
+import { readFileSync } from 'node:fs';
+import { launch, openPage, settled, signInAs } from '../browser/chromium';
+import { type Bench, FRAME_MS, percentile } from './figure';
+
+const CHANGES = 200;
+const PIECES = [
+  'Warden blazer',
+  'Lantern silk blouse',
+  'Wheelhouse trousers',
+  'Pontoon loafer',
+  'Signal scarf',
+  'Oxblood belt',
+  'Brass hoops',
+  'Brown satchel',
+];
+const PAINTING = new Set(['UpdateLayoutTree', 'Layout', 'PrePaint', 'Paint', 'Layerize', 'Commit']);
+
+/**
+ * A worn look of 8 pieces on the Rail in Chromium: 200 changes of how one piece is worn. Each change is timed
+ * from the event through judging, rendering and layout; what painting costs the main thread is read from the
+ * browser's own trace and added. Set IVORY_RAIL to the address of a running demo server.
+ */
+export const rail: Bench = {
+  name: 'rail',
+  run: async () => {
+    const origin = process.env.IVORY_RAIL ?? 'http://127.0.0.1:4321';
+    const browser = await launch();
+    try {
+      const { page } = await openPage(browser);
+      await signInAs(page, origin, 'stylist@heronroom.invalid', 'heron-stylist-demo');
+      const href = await page.$$eval(
+        '.desk a',
+        (links) => links.find((link) => link.textContent?.includes('Box 104'))?.getAttribute('href') ?? '',
+      );
+      await page.goto(origin + href.replace(/[^/]+$/, 'combine'));
+      await settled(page);
+      for (const piece of PIECES) {
+        await page.evaluate((name) => {
+          const button = document.querySelector<HTMLButtonElement>(`.hanging[title^="${name}"]`);
+          if (button?.getAttribute('aria-pressed') === 'false') button.click();
+        }, piece);
+        await new Promise((done) => setTimeout(done, 60));
+      }
+      const worn = await page.$$eval('.worn-list > li', (rows) => rows.length);
+      if (worn !== PIECES.length) throw new Error(`the figure wears ${worn} pieces, not ${PIECES.length}`);
+      const trace = `/tmp/ivory-rail-trace-${process.pid}.json`;
+      await page.tracing.start({ path: trace, categories: ['devtools.timeline'] });
+      const samples = await page.evaluate(async (changes) => {
+        const select = document.querySelector<HTMLSelectElement>('select[aria-label^="How Warden blazer"]');
+        const svg = document.querySelector('.figure-stage svg');
+        if (!select || !svg) throw new Error('no blazer on the figure');
+        const set = Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, 'value')?.set;
+        const times: number[] = [];
+        for (let i = 0; i < changes; i++) {
+          await new Promise((done) => requestAnimationFrame(() => setTimeout(done)));
+          const start = performance.now();
+          set?.call(select, i % 2 === 0 ? 'open' : 'buttoned');
+          select.dispatchEvent(new Event('change', { bubbles: true }));
+          await Promise.resolve();
+          svg.getBoundingClientRect();
+          times.push(performance.now() - start);
+        }
+        return times;
+      }, CHANGES);
+      await page.tracing.stop();
+      const events = (
+        JSON.parse(readFileSync(trace, 'utf8')) as {
+          traceEvents: { name: string; dur?: number; ph: string }[];
+        }
+      ).traceEvents;
+      const painting =
+        events
+          .filter(({ name, ph }) => ph === 'X' && PAINTING.has(name))
+          .reduce((sum, { dur }) => sum + (dur ?? 0), 0) /
+        1000 /
+        CHANGES;
+      const p95 = percentile(samples, 0.95) + painting;
+      return [
+        {
+          name: 'a change on a worn 8-piece look: judged, laid out, painted, p95 of 200',
+          value: Number(p95.toFixed(1)),
+          unit: `ms (of which painting ${painting.toFixed(1)})`,
+          ratio: p95 / FRAME_MS,
+          reach: '< 1 frame of 60 Hz',
+          ok: p95 < FRAME_MS,
+        },
+      ];
+    } finally {
+      await browser.close();
+    }
+  },
+};

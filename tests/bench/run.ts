@@ -1,0 +1,20 @@
+import { colourDifference, judging } from './judge.bench';
+import { rail } from './rail.bench';
+import type { Figure } from './figure';
+
+/** `bin/bench [--json] [--only PATTERN]`: figures as ratios within one run. */
+async function main(args: readonly string[]): Promise<void> {
+  const only = args.includes('--only') ? new RegExp(args[args.indexOf('--only') + 1] ?? '', 'i') : /./;
+  const figures: Figure[] = [];
+  for (const bench of [colourDifference, judging, rail])
+    if (only.test(bench.name)) figures.push(...(await bench.run()));
+  if (args.includes('--json')) process.stdout.write(`${JSON.stringify(figures, null, 2)}\n`);
+  else
+    for (const { name, value, unit, ratio, reach, ok } of figures)
+      process.stdout.write(
+        `${ok ? 'ok  ' : 'MISS'} ${name}: ${value} ${unit}; ratio ${ratio.toFixed(2)} (${reach})\n`,
+      );
+  process.exitCode = figures.every(({ ok }) => ok) ? 0 : 1;
+}
+
+await main(process.argv.slice(2));
