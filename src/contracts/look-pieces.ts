@@ -1,5 +1,18 @@
+import { memo } from '@core/memo';
 import type { Piece } from '@core/piece';
 import type { BoxView } from './views';
+
+/** A piece in a mode is one object, so that what was worked out for it once serves again. */
+const inModes = memo((_piece: Piece) => new Map<string | undefined, Piece>());
+
+function inMode(piece: Piece, mode: string | undefined): Piece {
+  const known = inModes(piece);
+  const before = known.get(mode);
+  if (before) return before;
+  const made = { ...piece, mode };
+  known.set(mode, made);
+  return made;
+}
 
 type Refs = readonly { readonly ref: string; readonly mode?: string | undefined }[];
 
@@ -10,6 +23,6 @@ export function piecesOf(view: Pick<BoxView, 'lines' | 'owned'>, refs: Refs): Pi
   );
   return refs.flatMap(({ ref, mode }) => {
     const piece = all.get(ref);
-    return piece ? [{ ...piece, mode }] : [];
+    return piece ? [inMode(piece, mode)] : [];
   });
 }

@@ -1,6 +1,6 @@
 import { svgPath } from '@core/path';
 import type { Drawing as DrawingData, Item } from '@core/sketch';
-import { memo, type ReactNode, useId } from 'react';
+import { memo, type ReactNode, useId, useMemo } from 'react';
 
 export interface DrawingProps {
   readonly drawing: DrawingData;
@@ -21,47 +21,75 @@ export const Drawing = memo(function Drawing({
   lit,
   decorative,
 }: DrawingProps) {
-  const prefix = useId().replace(/[^a-zA-Z0-9]/g, '');
   const { x, y, w, h } = drawing.box;
-  let clips = 0;
-  const paint = (item: Item, key: number): ReactNode => {
-    if (item.kind === 'group') {
-      const dim = lit !== undefined && lit.length > 0 && !lit.includes(item.id);
-      return (
-        <g key={key} data-piece={item.id} opacity={dim ? 0.25 : undefined}>
-          {item.items.map(paint)}
-        </g>
-      );
-    }
-    if (item.kind === 'clip') {
-      const id = `${prefix}-${clips++}`;
-      return (
-        <g key={key} opacity={item.opacity}>
-          <clipPath id={id}>
-            <path d={svgPath(item.path)} />
-          </clipPath>
-          <g clipPath={`url(#${id})`}>{item.items.map(paint)}</g>
-        </g>
-      );
-    }
-    return (
-      <path
-        key={key}
-        d={svgPath(item.path)}
-        fill={item.fill ?? 'none'}
-        opacity={item.opacity}
-        stroke={item.stroke}
-        strokeWidth={item.stroke ? (item.strokeMm ?? 2) : undefined}
-        strokeDasharray={item.dash?.join(' ')}
-        strokeLinejoin="round"
-        strokeLinecap="round"
-      />
-    );
-  };
   const label = decorative ? { 'aria-hidden': true as const } : { role: 'img', 'aria-label': title };
   return (
     <svg viewBox={`${x} ${y} ${w} ${h}`} width={width} height={height} {...label}>
-      {drawing.items.map(paint)}
+      {drawing.items.map((item, i) =>
+        item.kind === 'group' ? (
+          <Group
+            key={item.id}
+            items={item.items}
+            id={item.id}
+            dim={lit !== undefined && lit.length > 0 && !lit.includes(item.id)}
+          />
+        ) : (
+          <Group key={i} items={[item]} />
+        ),
+      )}
     </svg>
   );
 });
+
+interface GroupProps {
+  readonly items: readonly Item[];
+  readonly id?: string;
+  readonly dim?: boolean;
+}
+
+/** The items of one piece. Core hands out the same list while the piece is worn the same: then nothing is redone. */
+const Group = memo(
+  function Group({ items, id, dim }: GroupProps) {
+    const prefix = useId().replace(/[^a-zA-Z0-9]/g, '');
+    const content = useMemo(() => {
+      let clips = 0;
+      const paint = (item: Item, key: number): ReactNode => {
+        if (item.kind === 'group') return <g key={key}>{item.items.map(paint)}</g>;
+        if (item.kind === 'clip') {
+          const clip = `${prefix}-${clips++}`;
+          return (
+            <g key={key} opacity={item.opacity}>
+              <clipPath id={clip}>
+                <path d={svgPath(item.path)} />
+              </clipPath>
+              <g clipPath={`url(#${clip})`}>{item.items.map(paint)}</g>
+            </g>
+          );
+        }
+        return (
+          <path
+            key={key}
+            d={svgPath(item.path)}
+            fill={item.fill ?? 'none'}
+            opacity={item.opacity}
+            stroke={item.stroke}
+            strokeWidth={item.stroke ? (item.strokeMm ?? 2) : undefined}
+            strokeDasharray={item.dash?.join(' ')}
+            strokeLinejoin="round"
+            strokeLinecap="round"
+          />
+        );
+      };
+      return items.map(paint);
+    }, [items, prefix]);
+    return (
+      <g data-piece={id} opacity={dim ? 0.25 : undefined}>
+        {content}
+      </g>
+    );
+  },
+  (before, after) =>
+    before.dim === after.dim &&
+    before.id === after.id &&
+    (before.items === after.items || (before.id === undefined && before.items[0] === after.items[0])),
+);

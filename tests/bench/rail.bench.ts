@@ -13,7 +13,8 @@ const PIECES = [
   'Brass hoops',
   'Brown satchel',
 ];
-const PAINTING = new Set(['UpdateLayoutTree', 'Layout', 'PrePaint', 'Paint', 'Layerize', 'Commit']);
+/** Style and layout are forced inside the timed part already. */
+const PAINTING = new Set(['PrePaint', 'Paint', 'Layerize', 'Commit']);
 
 /**
  * A worn look of 8 pieces on the Rail in Chromium: 200 changes of how one piece is worn. Each change is timed

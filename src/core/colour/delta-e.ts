@@ -2,68 +2,84 @@ import type { Lab } from './lab';
 
 const RAD = Math.PI / 180;
 const POW25_7 = 25 ** 7;
+/** Fixed turns of the T term, as cosines and sines: 30°, 6° and 63°. */
+const [C30, S30] = [Math.cos(30 * RAD), Math.sin(30 * RAD)];
+const [C6, S6] = [Math.cos(6 * RAD), Math.sin(6 * RAD)];
+const [C63, S63] = [Math.cos(63 * RAD), Math.sin(63 * RAD)];
 
-const pow7 = (x: number): number => {
-  const x2 = x * x;
-  return x2 * x2 * x2 * x;
-};
+/** Share of chroma that the seventh powers keep: √(c⁷ / (c⁷ + 25⁷)). */
+function seventh(c: number): number {
+  const c2 = c * c;
+  const c7 = c2 * c2 * c2 * c;
+  return Math.sqrt(c7 / (c7 + POW25_7));
+}
 
 /**
  * CIEDE2000 colour difference, kL = kC = kH = 1. About 1 is a just noticeable difference.
  * Source: Sharma, Wu & Dalal, "The CIEDE2000 color-difference formula: implementation notes,
  * supplementary test data, and mathematical observations", Color Res. Appl. 30 (2005).
+ *
+ * The mean hue is the direction of the sum of the two hue vectors, which is the paper's mean in all its
+ * cases; so the cosines of T follow from one vector by double angles, and angles themselves are taken only
+ * where the paper's blue rotation needs them, or where the two hues stand opposite and have no sum.
  */
 export function deltaE(p: Lab, q: Lab): number {
-  const meanC7 = pow7((Math.hypot(p.a, p.b) + Math.hypot(q.a, q.b)) / 2);
-  const g = 0.5 * (1 - Math.sqrt(meanC7 / (meanC7 + POW25_7)));
-  const a1 = (1 + g) * p.a;
-  const a2 = (1 + g) * q.a;
-  const c1 = Math.hypot(a1, p.b);
-  const c2 = Math.hypot(a2, q.b);
-  const h1 = angle(a1, p.b);
-  const h2 = angle(a2, q.b);
-
-  const deltaL = q.l - p.l;
-  const deltaC = c2 - c1;
-  const grey = c1 * c2 === 0;
-  let turn = grey ? 0 : h2 - h1;
-  if (turn > 180) turn -= 360;
-  else if (turn < -180) turn += 360;
-  const deltaH = 2 * Math.sqrt(c1 * c2) * Math.sin((turn / 2) * RAD);
-
-  const meanL = (p.l + q.l) / 2;
+  if (p.l === q.l && p.a === q.a && p.b === q.b) return 0;
+  const meanRaw = (Math.sqrt(p.a * p.a + p.b * p.b) + Math.sqrt(q.a * q.a + q.b * q.b)) / 2;
+  const stretch = 1.5 - 0.5 * seventh(meanRaw);
+  const a1 = stretch * p.a;
+  const a2 = stretch * q.a;
+  const c1 = Math.sqrt(a1 * a1 + p.b * p.b);
+  const c2 = Math.sqrt(a2 * a2 + q.b * q.b);
   const meanC = (c1 + c2) / 2;
-  const sum = h1 + h2;
-  const meanH = grey
-    ? sum
-    : Math.abs(h1 - h2) <= 180
-      ? sum / 2
-      : sum < 360
-        ? (sum + 360) / 2
-        : (sum - 360) / 2;
+  const grey = c1 === 0 || c2 === 0;
 
+  // Mean hue as a unit vector (x, y); a grey has no hue and the other's counts.
+  let x = 1;
+  let y = 0;
+  if (c1 > 0 || c2 > 0) {
+    x = (c1 > 0 ? a1 / c1 : 0) + (c2 > 0 ? a2 / c2 : 0);
+    y = (c1 > 0 ? p.b / c1 : 0) + (c2 > 0 ? q.b / c2 : 0);
+    const size = Math.sqrt(x * x + y * y);
+    if (size < 1e-7) {
+      const mean = (degrees(a1, p.b) + degrees(a2, q.b)) / 2;
+      x = Math.cos(mean * RAD);
+      y = Math.sin(mean * RAD);
+    } else {
+      x /= size;
+      y /= size;
+    }
+  }
+  const cos2 = x * x - y * y;
+  const sin2 = 2 * x * y;
+  const cos3 = cos2 * x - sin2 * y;
+  const sin3 = sin2 * x + cos2 * y;
+  const cos4 = cos2 * cos2 - sin2 * sin2;
+  const sin4 = 2 * sin2 * cos2;
   const t =
     1 -
-    0.17 * Math.cos((meanH - 30) * RAD) +
-    0.24 * Math.cos(2 * meanH * RAD) +
-    0.32 * Math.cos((3 * meanH + 6) * RAD) -
-    0.2 * Math.cos((4 * meanH - 63) * RAD);
-  const meanCp7 = pow7(meanC);
-  const rc = 2 * Math.sqrt(meanCp7 / (meanCp7 + POW25_7));
-  const dl = (meanL - 50) ** 2;
-  const sl = 1 + (0.015 * dl) / Math.sqrt(20 + dl);
-  const sc = 1 + 0.045 * meanC;
-  const sh = 1 + 0.015 * meanC * t;
-  const rt = -Math.sin(60 * Math.exp(-(((meanH - 275) / 25) ** 2)) * RAD) * rc;
+    0.17 * (x * C30 + y * S30) +
+    0.24 * cos2 +
+    0.32 * (cos3 * C6 - sin3 * S6) -
+    0.2 * (cos4 * C63 + sin4 * S63);
 
-  const x = deltaL / sl;
-  const y = deltaC / sc;
-  const z = deltaH / sh;
-  return Math.sqrt(x * x + y * y + z * z + rt * y * z);
+  // 2 √(c1 c2) sin(Δh / 2), with the sign of the turn from the first hue to the second.
+  const apart = Math.max(0, 2 * (c1 * c2 - a1 * a2 - p.b * q.b));
+  const deltaH = grey ? 0 : a1 * q.b - a2 * p.b >= 0 ? Math.sqrt(apart) : -Math.sqrt(apart);
+
+  const dl = ((p.l + q.l) / 2 - 50) ** 2;
+  const light = (q.l - p.l) / (1 + (0.015 * dl) / Math.sqrt(20 + dl));
+  const chromatic = (c2 - c1) / (1 + 0.045 * meanC);
+  const hue = deltaH / (1 + 0.015 * meanC * t);
+  const sum = light * light + chromatic * chromatic + hue * hue;
+  // Beyond 110° from blue (275°) the rotation is below 1e-7 and left out.
+  if (x * 0.0871557 - y * 0.9961947 < -0.342) return Math.sqrt(sum);
+  const off = (degrees(x, y) - 275) / 25;
+  const turn = -Math.sin(60 * Math.exp(-off * off) * RAD) * 2 * seventh(meanC);
+  return Math.sqrt(Math.max(0, sum + turn * chromatic * hue));
 }
 
-function angle(a: number, b: number): number {
-  if (a === 0 && b === 0) return 0;
-  const degrees = Math.atan2(b, a) / RAD;
-  return degrees < 0 ? degrees + 360 : degrees;
+function degrees(a: number, b: number): number {
+  const angle = Math.atan2(b, a) / RAD;
+  return angle < 0 ? angle + 360 : angle;
 }

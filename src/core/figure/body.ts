@@ -1,3 +1,4 @@
+import { memo } from '../memo';
 import type { Origin } from '../piece';
 
 /** Body measures by their ISO 8559-1 names; lengths and full girths in mm. */
@@ -51,7 +52,9 @@ export const HEIGHT_RATIO = {
  * that is known (else height) along the steps of a usual size table (common practice, from memory).
  * Nothing here is a verdict: a filled measure is marked `estimated` and the screens say so.
  */
-export function bodyOf(given: BodyMeasures): Body {
+export const bodyOf = memo(bodyFrom);
+
+function bodyFrom(given: BodyMeasures): Body {
   const height =
     given.heightMm ??
     (given.waistHeight && given.waistHeight / HEIGHT_RATIO.waist) ??

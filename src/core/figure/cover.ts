@@ -1,3 +1,4 @@
+import { memo2 } from '../memo';
 import { measure, type Worn, type Zone } from '../piece';
 import type { Body } from './body';
 import { hemHeight } from './hems';
@@ -7,7 +8,9 @@ import { landmarksOf } from './landmarks';
  * Zones a worn piece covers on this body: the piece's own claim, put right by where its hem and its
  * sleeve really fall. A measure nobody took changes nothing.
  */
-export function coverOn(worn: Worn, body: Body): ReadonlySet<Zone> {
+export const coverOn = memo2(coverFrom);
+
+function coverFrom(worn: Worn, body: Body): ReadonlySet<Zone> {
   const zones = new Set(worn.covers);
   if (worn.piece.covers) return zones;
   const marks = landmarksOf(body);

@@ -1,3 +1,4 @@
+import { memo } from '../memo';
 import { type Body, HEIGHT_RATIO } from './body';
 
 /** Heights above the floor in mm, barefoot. */
@@ -22,7 +23,9 @@ export interface Landmarks {
 }
 
 /** Heights of the landmarks of a body: from measures where given, else by ratio of height. */
-export function landmarksOf(body: Body): Landmarks {
+export const landmarksOf = memo(landmarksFrom);
+
+function landmarksFrom(body: Body): Landmarks {
   const h = body.heightMm;
   const { waistHeight: waist, insideLegLength: crotch } = body;
   const shoulderPoint =

@@ -1,4 +1,5 @@
 import { average, lab, labToHex } from '../colour';
+import { memo } from '../memo';
 import { CATEGORY, type CategoryFacts } from './categories';
 import { modeOf } from './modes';
 import type { MeasureOrigins, Measures, Mode, Piece, Slot, Swatch } from './piece';
@@ -54,7 +55,9 @@ export function measure(worn: Worn, name: MeasureName): { mm: number; origin: Or
 }
 
 /** Applies the mode worn, fills measures from the category table and works out cover and colours. */
-export function wear(piece: Piece): Worn {
+export const wear = memo(wearAnew);
+
+function wearAnew(piece: Piece): Worn {
   const mode = modeOf(piece);
   const changed: Piece = { ...piece, ...mode.changes };
   const now: Piece =

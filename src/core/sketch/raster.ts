@@ -18,25 +18,27 @@ export const GRID: Grid = { x0: -800, y0: -2200, columns: 160, rows: 240, mm: CE
 
 /** Marks in `cells` (value `mark`) every cell whose centre lies in the path (non-zero winding). */
 export function fillPath(path: Path, cells: Int16Array, mark: number, grid: Grid = GRID): void {
-  const edges = flatten(path, 6).flatMap((ring) =>
-    ring.map((from, i) => ({ from, to: ring[(i + 1) % ring.length] ?? from })),
-  );
-  if (edges.length === 0) return;
-  const top = Math.min(...edges.map(({ from }) => from[1]));
-  const low = Math.max(...edges.map(({ from }) => from[1]));
-  const first = Math.max(0, Math.floor((top - grid.y0) / grid.mm));
-  const last = Math.min(grid.rows - 1, Math.ceil((low - grid.y0) / grid.mm));
-  for (let row = first; row <= last; row++) {
-    const y = grid.y0 + (row + 0.5) * grid.mm;
-    const crossings: { x: number; turn: number }[] = [];
-    for (const { from, to } of edges) {
-      const down = from[1] <= y && to[1] > y;
-      if (!down && !(to[1] <= y && from[1] > y)) continue;
-      crossings.push({
-        x: from[0] + ((y - from[1]) / (to[1] - from[1])) * (to[0] - from[0]),
-        turn: down ? 1 : -1,
-      });
+  const rows = new Map<number, { x: number; turn: number }[]>();
+  for (const ring of flatten(path, 6)) {
+    for (let i = 0; i < ring.length; i++) {
+      const from = ring[i];
+      const to = ring[(i + 1) % ring.length];
+      if (!from || !to || from[1] === to[1]) continue;
+      const turn = from[1] < to[1] ? 1 : -1;
+      const [low, high] = turn === 1 ? [from[1], to[1]] : [to[1], from[1]];
+      const slope = (to[0] - from[0]) / (to[1] - from[1]);
+      const first = Math.max(0, Math.ceil((low - grid.y0) / grid.mm - 0.5));
+      const last = Math.min(grid.rows - 1, Math.ceil((high - grid.y0) / grid.mm - 0.5) - 1);
+      for (let row = first; row <= last; row++) {
+        const y = grid.y0 + (row + 0.5) * grid.mm;
+        const crossing = { x: from[0] + (y - from[1]) * slope, turn };
+        const before = rows.get(row);
+        if (before) before.push(crossing);
+        else rows.set(row, [crossing]);
+      }
     }
+  }
+  for (const [row, crossings] of rows) {
     crossings.sort((a, b) => a.x - b.x);
     let winding = 0;
     for (let i = 0; i < crossings.length - 1; i++) {

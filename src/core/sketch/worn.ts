@@ -1,4 +1,5 @@
-import { type Body, frameOf, liftOf, outlineOf } from '../figure';
+import { type Body, type FigureOutline, frameOf, liftOf, outlineOf } from '../figure';
+import { memo, memo2 } from '../memo';
 import { boxOf, type Path } from '../path';
 import { type Piece, wear, type Worn } from '../piece';
 import type { Drawing, Item, Sketch } from './display';
@@ -20,13 +21,41 @@ export interface Layer {
   readonly sketch: Sketch;
 }
 
+const wornFrame = memo((body: Body) => frameOf(body, false));
+const wornSketch = memo2((worn: Worn, body: Body) => sketchOf(wornFrame(body), worn));
+
+/** Cells of the raster that a sketch covers, part by part; `at` indexes the grid. */
+interface Cells {
+  readonly part: number | undefined;
+  readonly at: Int32Array;
+}
+
+/** Painted in the order of the drawing, so that the raster shows what the drawing shows. */
+const cellsOf = memo((sketch: Sketch): readonly Cells[] => {
+  const grid = new Int16Array(GRID.columns * GRID.rows).fill(-1);
+  const parts: (number | undefined)[] = [];
+  for (const panel of [
+    ...sketch.panels.filter((each) => each.under),
+    ...sketch.panels.filter((each) => !each.under),
+  ]) {
+    if (panel.inside) continue;
+    if (!parts.includes(panel.part)) parts.push(panel.part);
+    fillPath(panel.path, grid, parts.indexOf(panel.part));
+  }
+  const found = parts.map(() => [] as number[]);
+  for (let cell = 0; cell < grid.length; cell++) {
+    const mark = grid[cell] as number;
+    if (mark >= 0) found[mark]?.push(cell);
+  }
+  return parts.map((part, mark) => ({ part, at: Int32Array.from(found[mark] ?? []) }));
+});
+
 /** Shapes of a look on a body, in layer order from the skin outwards. */
 export function layersOf(pieces: readonly Worn[], body: Body): Layer[] {
-  const frame = frameOf(body, false);
   const tucked = pieces.some((worn) => worn.mode.id === 'into-boots');
   return [...pieces]
     .sort((a, b) => orderOf(a, tucked) - orderOf(b, tucked) || (a.piece.id < b.piece.id ? -1 : 1))
-    .map((worn) => ({ worn, sketch: sketchOf(frame, worn) }));
+    .map((worn) => ({ worn, sketch: wornSketch(worn, body) }));
 }
 
 /** A tucked top goes under the waistband, an untucked one over it; boots go over legs tucked into them. */
@@ -48,32 +77,32 @@ export interface Areas {
   readonly cells: number;
 }
 
+/** Scratch of areasOf: which look last claimed a cell. It carries nothing from one call to the next. */
+const claimed = new Uint32Array(GRID.columns * GRID.rows);
+let stamp = 0;
+
 /** Visible areas on the fixed raster: the topmost piece of each cell counts. */
 export function areasOf(layers: readonly Layer[]): Areas {
-  const cells = new Int16Array(GRID.columns * GRID.rows).fill(-1);
+  const round = ++stamp;
   const marks: { readonly layer: number; readonly part: number | undefined }[] = [];
-  layers.forEach(({ sketch }, layer) => {
-    const known = new Map<number | undefined, number>();
-    // Painted in the order of the drawing, so that the raster shows what the drawing shows.
-    for (const panel of [
-      ...sketch.panels.filter((each) => each.under),
-      ...sketch.panels.filter((each) => !each.under),
-    ]) {
-      if (panel.inside) continue;
-      let mark = known.get(panel.part);
-      if (mark === undefined) {
-        mark = marks.push({ layer, part: panel.part }) - 1;
-        known.set(panel.part, mark);
-      }
-      fillPath(panel.path, cells, mark);
-    }
-  });
-  const counts = new Array<number>(marks.length).fill(0);
+  const counts: number[] = [];
   let total = 0;
-  for (const mark of cells) {
-    if (mark < 0) continue;
-    counts[mark] = (counts[mark] ?? 0) + 1;
-    total++;
+  // From the outside in: a cell belongs to the first piece that claims it.
+  for (let layer = layers.length - 1; layer >= 0; layer--) {
+    const sketch = layers[layer]?.sketch;
+    if (!sketch) continue;
+    for (const { part, at } of cellsOf(sketch)) {
+      let seen = 0;
+      for (let i = 0; i < at.length; i++) {
+        const cell = at[i] as number;
+        if (claimed[cell] === round) continue;
+        claimed[cell] = round;
+        seen++;
+      }
+      marks.push({ layer, part });
+      counts.push(seen);
+      total += seen;
+    }
   }
   const pieces = new Map<string, number>(layers.map(({ worn }) => [worn.piece.id, 0]));
   const swatches: { piece: string; hex: string; share: number }[] = [];
@@ -91,25 +120,26 @@ export function areasOf(layers: readonly Layer[]): Areas {
 
 const SKIN = '#dccdbf';
 
+const painted = memo2(paint);
+const wornOutline = memo((body: Body) => outlineOf(wornFrame(body)));
+const outlineBox = memo((outline: FigureOutline) => boxOf([outline.trunk, outline.head, ...outline.arms]));
+const sketchBox = memo((sketch: Sketch) => boxOf(sketch.panels.map((panel) => panel.path)));
+
 /** The figure wearing a look, on its shoes, at true scale; floor at y = 0. Pieces are groups by id. */
 export function figureDrawing(layers: readonly Layer[], body: Body, skinHex?: string): Drawing {
-  const frame = frameOf(body, false);
   const lift = liftOf(layers.map((layer) => layer.worn));
-  const outline = outlineOf(frame);
+  const outline = wornOutline(body);
   const skin = skinHex ?? SKIN;
   const bare = (path: Path): Item => ({ kind: 'path', path, fill: skin, stroke: '#8d8278', strokeMm: 3 });
   const items: Item[] = [...outline.arms.map(bare), bare(outline.trunk), bare(outline.head)];
   for (const { worn, sketch } of layers)
-    items.push({ kind: 'group', id: worn.piece.id, items: paint(worn, sketch) });
-  const paths = [
-    outline.trunk,
-    outline.head,
-    ...outline.arms,
-    ...layers.flatMap(({ sketch }) => sketch.panels.map((p) => p.path)),
-  ];
-  const { x, w } = boxOf(paths);
-  const half = Math.max(430, -x, x + w) + 20;
-  const top = Math.min(-body.heightMm - 30, boxOf(paths).y - 10);
+    items.push({ kind: 'group', id: worn.piece.id, items: painted(worn, sketch) });
+  const boxes = [outlineBox(outline), ...layers.map(({ sketch }) => sketchBox(sketch))];
+  const left = Math.min(...boxes.map((box) => box.x));
+  const right = Math.max(...boxes.map((box) => box.x + box.w));
+  const highest = Math.min(...boxes.map((box) => box.y));
+  const half = Math.max(430, -left, right) + 20;
+  const top = Math.min(-body.heightMm - 30, highest - 10);
   return {
     box: { x: -half, y: top, w: half * 2, h: -top + Math.max(lift, 0) + 30 },
     items: [...floor(half, lift), ...items],

@@ -7,7 +7,7 @@ import {
   type Overrule,
   type Verdict,
 } from '@core/look';
-import { Button, Popover, TextInput } from '@mantine/core';
+import { Button, TextInput } from '@mantine/core';
 import { IconAlertTriangle, IconBan, IconCheck, IconEye } from '@tabler/icons-react';
 import { useState } from 'react';
 
@@ -164,47 +164,42 @@ function MendButton({ mend, onTry, onKeep }: MendButtonProps) {
 function PutAside({
   finding,
   onOverrule,
-}: {
-  readonly finding: Finding;
-  readonly onOverrule: (over: Overrule) => void;
-}) {
+}: Pick<FindingsProps, 'onOverrule'> & { readonly finding: Finding }) {
   const [opened, setOpened] = useState(false);
   const [reason, setReason] = useState('');
+  if (!opened) {
+    return (
+      <button
+        className="plain-button small"
+        aria-label={`Put aside: ${finding.text}`}
+        onClick={() => setOpened(true)}
+      >
+        put aside
+      </button>
+    );
+  }
   return (
-    <Popover opened={opened} onChange={setOpened} trapFocus position="bottom-end" withArrow>
-      <Popover.Target>
-        <button
-          className="plain-button small"
-          aria-label={`Put aside: ${finding.text}`}
-          onClick={() => setOpened(!opened)}
-        >
-          put aside
-        </button>
-      </Popover.Target>
-      <Popover.Dropdown>
-        <form
-          style={{ display: 'flex', gap: 6, alignItems: 'end' }}
-          onSubmit={(event) => {
-            event.preventDefault();
-            event.stopPropagation();
-            if (reason.trim() === '') return;
-            onOverrule({ rule: finding.rule, about: aboutOf(finding), reason: reason.trim() });
-            setOpened(false);
-          }}
-        >
-          <TextInput
-            size="xs"
-            label="Why it is right here"
-            data-autofocus
-            value={reason}
-            onChange={(event) => setReason(event.currentTarget.value)}
-          />
-          <Button size="xs" type="submit" disabled={reason.trim() === ''}>
-            Put aside
-          </Button>
-        </form>
-      </Popover.Dropdown>
-    </Popover>
+    <form
+      className="put-aside"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (reason.trim() !== '')
+          onOverrule({ rule: finding.rule, about: aboutOf(finding), reason: reason.trim() });
+      }}
+      onKeyDown={(event) => event.key === 'Escape' && setOpened(false)}
+    >
+      <TextInput
+        size="xs"
+        aria-label="Why it is right here"
+        placeholder="Why it is right here"
+        autoFocus
+        value={reason}
+        onChange={(event) => setReason(event.currentTarget.value)}
+      />
+      <Button size="xs" type="submit" disabled={reason.trim() === ''}>
+        Put aside
+      </Button>
+    </form>
   );
 }
 

@@ -36,7 +36,7 @@ const byPlace = (a: Piece, b: Piece): number =>
   ORDER.indexOf(CATEGORY[a.category].slot) - ORDER.indexOf(CATEGORY[b.category].slot);
 
 /** The pieces on two rails: those of the box with a price ticket, owned ones with a cloth tag. One scale. */
-export function Rack({ view, wornIds, lit, onPress }: RackProps) {
+export const Rack = memo(function Rack({ view, wornIds, lit, onPress }: RackProps) {
   const fromBox = view.lines
     .filter((line) => line.held)
     .map((line) => line.piece)
@@ -58,7 +58,7 @@ export function Rack({ view, wornIds, lit, onPress }: RackProps) {
       />
     </section>
   );
-}
+});
 
 function Bar({
   title,

@@ -9,7 +9,7 @@ import { Figure } from '@ui/Figure';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Providers } from '@ui/Providers';
 import { useBox } from '@ui/useBox';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { memo, useCallback, useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import { Findings } from './Findings';
 import { Rack } from './Rack';
@@ -77,7 +77,9 @@ export function RailPage({ initial }: { readonly initial: BoxView }) {
   );
   const { mends, ways, busy: mending } = useMends(question);
   const shown = useMemo(() => (tried ? applyMend(pieces, tried, pool) : pieces), [tried, pieces, pool]);
-  const wornIds = useMemo(() => new Set(draft.worn.map(({ ref }) => ref)), [draft.worn]);
+  // The rail is drawn again when other pieces are worn, not when one is worn another way.
+  const wornKey = draft.worn.map(({ ref }) => ref).join(' ');
+  const wornIds = useMemo(() => new Set(wornKey.split(' ')), [wornKey]);
 
   const { wear: putOn, takeOff } = draft;
   const press = useCallback(
@@ -138,7 +140,18 @@ export function RailPage({ initial }: { readonly initial: BoxView }) {
     const next = modes[(at + 1) % modes.length];
     if (next) draft.setMode(piece.id, next.id);
   };
-  const fresh = (): void => draft.replace({ ...EMPTY, occasionId: draft.occasionId });
+  const fresh = useCallback((): void => {
+    const { occasionId, replace } = store.getState();
+    replace({ ...EMPTY, occasionId });
+  }, [store]);
+  const openLook = useCallback((look: LookView): void => store.getState().replace(draftOf(look)), [store]);
+  const removeLook = useCallback(
+    async (look: LookView): Promise<void> => {
+      const gone = await run('remove-look', { boxId: initial.id, id: look.id }, 'The look is gone.');
+      if (gone && store.getState().savedId === look.id) fresh();
+    },
+    [run, initial.id, store, fresh],
+  );
   useHotkeys([
     ['mod+Z', () => history.undo()],
     ['mod+Y', () => history.redo()],
@@ -164,13 +177,9 @@ export function RailPage({ initial }: { readonly initial: BoxView }) {
       <LookStrip
         view={view}
         currentId={draft.savedId}
-        onOpen={(look) => draft.replace(draftOf(look))}
+        onOpen={openLook}
         onNew={fresh}
-        onRemove={(look) =>
-          void run('remove-look', { boxId: view.id, id: look.id }, 'The look is gone.').then(
-            (gone) => gone && draft.savedId === look.id && fresh(),
-          )
-        }
+        onRemove={removeLook}
       />
       <DndContext
         sensors={sensors}
@@ -280,15 +289,21 @@ function inTheWay(piece: Piece, worn: readonly Piece[]): string[] {
   return worn.filter(clash).map(({ id }) => id);
 }
 
+/** The picture of a saved look; drawn again only when the look or its pieces change. */
+const Thumb = memo(function Thumb({ view, look }: { readonly view: BoxView; readonly look: LookView }) {
+  const pieces = useMemo(() => piecesOf(view, look.pieces), [view, look.pieces]);
+  return <Figure pieces={pieces} client={view.client.profile} height={52} title="" decorative />;
+});
+
 interface StripProps {
   readonly view: BoxView;
   readonly currentId: string | undefined;
   readonly onOpen: (look: LookView) => void;
   readonly onNew: () => void;
-  readonly onRemove: (look: LookView) => void;
+  readonly onRemove: (look: LookView) => Promise<void>;
 }
 
-function LookStrip({ view, currentId, onOpen, onNew, onRemove }: StripProps) {
+const LookStrip = memo(function LookStrip({ view, currentId, onOpen, onNew, onRemove }: StripProps) {
   return (
     <nav className="look-strip" aria-label="Saved looks">
       {view.looks.map((look) => {
@@ -301,13 +316,7 @@ function LookStrip({ view, currentId, onOpen, onNew, onRemove }: StripProps) {
               onClick={() => onOpen(look)}
             >
               <span className="stage look-thumb">
-                <Figure
-                  pieces={piecesOf(view, look.pieces)}
-                  client={view.client.profile}
-                  height={52}
-                  title=""
-                  decorative
-                />
+                <Thumb view={view} look={look} />
               </span>
               <span>
                 <span className="serif">{look.title || 'A look'}</span>
@@ -318,7 +327,7 @@ function LookStrip({ view, currentId, onOpen, onNew, onRemove }: StripProps) {
             <button
               className="plain-button look-remove"
               aria-label={`Remove the look ${look.title}`}
-              onClick={() => onRemove(look)}
+              onClick={() => void onRemove(look)}
             >
               remove
             </button>
@@ -342,4 +351,4 @@ function LookStrip({ view, currentId, onOpen, onNew, onRemove }: StripProps) {
       </Button>
     </nav>
   );
-}
+});

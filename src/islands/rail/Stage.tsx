@@ -4,6 +4,7 @@ import { useDroppable } from '@dnd-kit/core';
 import { NativeSelect } from '@mantine/core';
 import { IconX } from '@tabler/icons-react';
 import { Figure } from '@ui/Figure';
+import { memo } from 'react';
 
 interface StageProps {
   readonly pieces: readonly Piece[];
@@ -34,43 +35,59 @@ export function Stage({ pieces, client, verdict, lit, onMode, onTakeOff }: Stage
         {pieces.length === 0 && <p className="figure-hint">Drag a piece here, or press Enter on it.</p>}
       </div>
       <ul className="rows worn-list">
-        {pieces.map((piece) => {
-          const modes = modesOf(piece);
-          const hem = verdict.hems.find((each) => each.piece === piece.id && !each.defaulted);
-          return (
-            <li key={piece.id}>
-              <span className="worn-title">
-                {piece.title}
-                {hem && (
-                  <span className="small soft">
-                    {' '}
-                    {hem.landmark}
-                    {hem.clearanceMm !== undefined && `, ${hem.clearanceMm} mm off the floor`}
-                  </span>
-                )}
-              </span>
-              {modes.length > 1 && (
-                <NativeSelect
-                  size="xs"
-                  aria-label={`How ${piece.title} is worn`}
-                  data={modes.map((mode) => ({ value: mode.id, label: mode.title }))}
-                  value={modeOf(piece).id}
-                  onChange={(event) => onMode(piece.id, event.currentTarget.value)}
-                />
-              )}
-              <button
-                className="plain-button worn-off"
-                aria-label={`Take off ${piece.title}`}
-                title="Take off (Delete)"
-                data-off={piece.id}
-                onClick={() => onTakeOff(piece.id)}
-              >
-                <IconX size={14} aria-hidden />
-              </button>
-            </li>
-          );
-        })}
+        {pieces.map((piece) => (
+          <WornRow
+            key={piece.id}
+            piece={piece}
+            where={whereOf(piece, verdict)}
+            onMode={onMode}
+            onTakeOff={onTakeOff}
+          />
+        ))}
       </ul>
     </section>
   );
 }
+
+/** Where the hem falls, in words; empty when nobody measured. */
+function whereOf(piece: Piece, verdict: Verdict): string {
+  const hem = verdict.hems.find((each) => each.piece === piece.id && !each.defaulted);
+  if (!hem) return '';
+  return hem.clearanceMm === undefined
+    ? hem.landmark
+    : `${hem.landmark}, ${hem.clearanceMm} mm off the floor`;
+}
+
+type WornRowProps = Pick<StageProps, 'onMode' | 'onTakeOff'> & {
+  readonly piece: Piece;
+  readonly where: string;
+};
+
+const WornRow = memo(function WornRow({ piece, where, onMode, onTakeOff }: WornRowProps) {
+  const modes = modesOf(piece);
+  return (
+    <li>
+      <span className="worn-title">
+        {piece.title} <span className="small soft">{where}</span>
+      </span>
+      {modes.length > 1 && (
+        <NativeSelect
+          size="xs"
+          aria-label={`How ${piece.title} is worn`}
+          data={modes.map((mode) => ({ value: mode.id, label: mode.title }))}
+          value={modeOf(piece).id}
+          onChange={(event) => onMode(piece.id, event.currentTarget.value)}
+        />
+      )}
+      <button
+        className="plain-button worn-off"
+        aria-label={`Take off ${piece.title}`}
+        title="Take off (Delete)"
+        data-off={piece.id}
+        onClick={() => onTakeOff(piece.id)}
+      >
+        <IconX size={14} aria-hidden />
+      </button>
+    </li>
+  );
+});

@@ -1,0 +1,27 @@
+/**
+ * Remembers the answer of a pure function for an object, as long as that object lives. Core's data is
+ * never changed in place, so the same object always means the same answer.
+ */
+export function memo<K extends object, V>(work: (key: K) => V): (key: K) => V {
+  const known = new WeakMap<K, V>();
+  return (key) => {
+    const before = known.get(key);
+    if (before !== undefined) return before;
+    const found = work(key);
+    known.set(key, found);
+    return found;
+  };
+}
+
+/** The same for two objects. */
+export function memo2<A extends object, B extends object, V>(work: (a: A, b: B) => V): (a: A, b: B) => V {
+  const known = memo((_a: A) => new WeakMap<B, V>());
+  return (a, b) => {
+    const row = known(a);
+    const before = row.get(b);
+    if (before !== undefined) return before;
+    const found = work(a, b);
+    row.set(b, found);
+    return found;
+  };
+}
