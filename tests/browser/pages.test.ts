@@ -66,6 +66,7 @@ describe('every page is clean to axe and throws nothing', () => {
     ['Desk', () => '/'],
     ['Clients', () => '/clients'],
     ['Stockroom', () => '/stockroom'],
+    ['Specimens', () => '/specimens'],
     ['Brief', () => `/box/${open}/brief`],
     ['Pull', () => `/box/${open}/pull`],
     ['Combine', () => `/box/${open}/combine`],
