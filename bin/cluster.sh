@@ -34,7 +34,8 @@ need_postgres() {
 
 # PostgreSQL refuses to run as root: then its commands run as the user Debian made for it.
 as_postgres() {
-  if [ "$(id -u)" -eq 0 ]; then runuser -u postgres -- "$@"; else "$@"; fi
+  # From / because the postgres user may not be able to stand where we are.
+  if [ "$(id -u)" -eq 0 ]; then (cd / && runuser -u postgres -- "$@"); else "$@"; fi
 }
 
 free_port() {

@@ -10,7 +10,7 @@ start_demo_server() {
   PORT=$(free_port)
   AUTH_SECRET=$(node -e 'process.stdout.write(require("crypto").randomBytes(32).toString("hex"))')
   export PORT AUTH_SECRET HOST=127.0.0.1
-  npx tsx src/cli/prepare.ts >&2
+  node_modules/.bin/tsx src/cli/prepare.ts >/dev/null
   node bin/serve.mjs >"$WORK/server.log" 2>&1 &
   SERVER=$!
   ORIGIN=http://127.0.0.1:$PORT

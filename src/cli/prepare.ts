@@ -1,6 +1,7 @@
 import { fileURLToPath } from 'node:url';
 import { connect, migrateDatabase } from '@data/db';
 import { loadDemo } from '@server/demo/load-demo';
+import { DEMO_USERS } from '@server/demo/users';
 import { isEmptyShop } from '@server/shop/first-owner';
 import { signInOf } from '@server/sign-in';
 
@@ -14,11 +15,25 @@ async function main(args: readonly string[]): Promise<void> {
     await migrateDatabase(db, fileURLToPath(new URL('../data/migrations', import.meta.url)));
     if (!args.includes('--empty') && (await isEmptyShop(db))) {
       await loadDemo(db, signInOf(db, secret, 'http://127.0.0.1'), new Date());
-      process.stdout.write('The demo scenario is loaded.\n');
+      process.stderr.write('The demo scenario is loaded.\n');
+    }
+    // What the start command shows once the server answers.
+    if (!args.includes('--empty')) {
+      for (const { role, email, password } of DEMO_USERS)
+        process.stdout.write(`  ${role.padEnd(8)} ${email}  ${password}\n`);
     }
   } finally {
     await close();
   }
 }
 
-await main(process.argv.slice(2));
+try {
+  await main(process.argv.slice(2));
+} catch (error) {
+  const { code } = ((error as { cause?: unknown }).cause ?? error) as { code?: string };
+  if (code !== 'ECONNREFUSED' && code !== 'ENOTFOUND' && code !== '28P01') throw error;
+  process.stderr.write(
+    `The database at DATABASE_URL does not answer (${code}). Is it running, and is the address right?\n`,
+  );
+  process.exitCode = 1;
+}
