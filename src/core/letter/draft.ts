@@ -1,5 +1,5 @@
 import type { Verdict } from '../look';
-import { modeOf, modesOf, type Piece } from '../piece';
+import { type Mode, modeOf, modesOf, type Piece } from '../piece';
 
 /** What the letter says of one piece; every field is drafted and open to the stylist's pen. */
 export interface PieceNote {
@@ -54,14 +54,14 @@ export function draftLetter(input: LetterInput): LetterDraft {
     greeting: `Dear ${first}, here is your box${forWhat}. Try things on with what you own; keep what you love.`,
     pieces: input.lines.map((line) => pieceNote(line, input)),
     looks: input.looks.map((look) => ({ id: look.id, line: lookLine(look) })),
-    closing: `${input.decideBy ? `Please let us know by ${input.decideBy}. ` : ''}Yours, ${input.shopName}`,
+    closing: `${input.decideBy ? `Please let us know by ${dayInWords(input.decideBy)}. ` : ''}Yours, ${input.shopName}`,
   };
 }
 
 function pieceNote({ ref, piece, ask, fit }: LetterInput['lines'][number], input: LetterInput): PieceNote {
   const within = input.looks.filter((look) => look.pieces.some((worn) => worn.id === piece.id));
   const owned = [
-    ...new Set(within.flatMap((look) => look.pieces.filter((worn) => worn.owned).map((worn) => worn.title))),
+    ...new Set(within.flatMap((look) => look.pieces.filter((worn) => worn.owned).map(shortTitle))),
   ];
   const finding = within
     .flatMap((look) => look.verdict.findings)
@@ -78,13 +78,13 @@ function pieceNote({ ref, piece, ask, fit }: LetterInput['lines'][number], input
   const worn = within
     .flatMap((look) => look.pieces.filter((other) => other.id === piece.id))
     .map((other) => modeOf(other));
-  const ways = [...worn, ...modesOf(piece)]
+  const ways = [...worn, ...modesOf(piece).filter(keepsItsPlace)]
     .filter((mode, i, all) => all.findIndex((other) => other.id === mode.id) === i)
     .slice(0, 3);
   return {
     ref,
     why: why || 'A piece to build on.',
-    fit: `${fit}.`,
+    fit,
     wear: ways.filter((mode) => mode.id !== 'worn').map((mode) => `${mode.title}: ${lower(mode.how)}`),
     beneath: [
       ...new Set(
@@ -113,11 +113,30 @@ function factsLine({ facts, fabric }: Piece): string {
   return said.length > 0 ? `${capital(said.join('; '))}.` : '';
 }
 
+/** Ways that keep the piece what it is; tying a scarf into a skirt is for the stylist to choose, on the figure. */
+const keepsItsPlace = (mode: Mode): boolean => mode.changes.slot === undefined;
+
+/** A title without its colourway: in a sentence the comma would read as one more piece. */
+const shortTitle = ({ title }: Piece): string => title.split(',')[0] ?? title;
+
+/** `Monday 14 December` of a calendar day. */
+const dayInWords = (day: string): string =>
+  new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' })
+    .format(new Date(`${day}T00:00:00Z`))
+    .replace(',', '');
+
+/** How a size fits, as one says it to the person who will wear it: no millimetres, nothing when it was not measured. */
+export function fitForClient(size: string, fit: string): string {
+  const plain = fit.replace(/ \(.*\)$/, '').replace(/^Size .*: /, '');
+  const sized = size === 'one' ? 'One size.' : `Size ${size}.`;
+  return plain === '' || plain === 'Fit not measured' ? sized : `${sized} ${capital(plain)}.`;
+}
+
 function lookLine({ occasion, pieces, verdict }: LetterInput['looks'][number]): string {
   const good = verdict.findings.find(
     (finding) => finding.tone === 'works' && finding.rule !== 'U6' && finding.rule !== 'K1',
   );
-  const titles = list(pieces.map((piece) => lower(piece.title)));
+  const titles = list(pieces.map((piece) => lower(shortTitle(piece))));
   return `${occasion ? `For ${occasion}: ` : ''}${occasion ? titles : capital(titles)}.${good ? ` ${good.text}` : ''}`;
 }
 

@@ -1,2 +1,2 @@
 export { type BeneathLine, beneathOf } from './beneath';
-export { draftLetter, type LetterDraft, type LetterInput, type PieceNote } from './draft';
+export { draftLetter, fitForClient, type LetterDraft, type LetterInput, type PieceNote } from './draft';

@@ -1,4 +1,4 @@
-import { draftLetter, type LetterDraft } from '@core/letter';
+import { draftLetter, fitForClient, type LetterDraft } from '@core/letter';
 import { judge } from '@core/look';
 import { piecesOf } from '@contracts/look-pieces';
 import type { BoxView } from '@contracts/views';
@@ -18,7 +18,7 @@ export function draftFor(view: BoxView): LetterDraft {
     lines: view.lines.map((line) => ({
       ref: line.piece.id,
       piece: line.piece,
-      fit: `Size ${line.size}. ${line.fit}`.replace(/\.$/, ''),
+      fit: fitForClient(line.size, line.fit),
       ask: view.asks.find(({ id }) => id === line.askId)?.ask.text,
     })),
     looks: view.looks.map((saved) => {
