@@ -15,7 +15,7 @@ function coverFrom(worn: Worn, body: Body): ReadonlySet<Zone> {
   if (worn.piece.covers) return zones;
   const marks = landmarksOf(body);
   const length = measure(worn, 'length') ?? measure(worn, 'inseam');
-  const hem = hemHeight(worn, body, marks);
+  const hem = hemHeight(worn, marks);
   const hangs =
     worn.facts.shape === 'whole' ||
     worn.facts.shape === 'lower' ||

@@ -40,7 +40,7 @@ export function hangHeight(worn: Worn, marks: Landmarks): number | undefined {
 }
 
 /** Hem of one worn piece, barefoot height in mm; undefined for what has none. */
-export function hemHeight(worn: Worn, body: Body, marks: Landmarks): number | undefined {
+export function hemHeight(worn: Worn, marks: Landmarks): number | undefined {
   const inseam = measure(worn, 'inseam');
   if (inseam && (worn.facts.shape === 'lower' || worn.piece.category === 'jumpsuit')) {
     return worn.mode.id === 'cuffed' ? marks.crotch - inseam.mm + 60 : marks.crotch - inseam.mm;
@@ -50,14 +50,14 @@ export function hemHeight(worn: Worn, body: Body, marks: Landmarks): number | un
   if (from === undefined || !length) return undefined;
   const strapless = worn.piece.cut.neckline === 'strapless';
   const below = from - length.mm + (strapless ? marks.shoulderPoint - from : 0);
-  return tuckedHem(worn, below, body, marks);
+  return tuckedHem(worn, below, marks);
 }
 
-/** A full tuck or a knot brings the hem to the waistband; the other ways leave it where it falls. */
-function tuckedHem(worn: Worn, below: number, _body: Body, marks: Landmarks): number {
+/** A full tuck or a knot brings the hem to the waistband; a half or front tuck takes a little up. */
+function tuckedHem(worn: Worn, below: number, marks: Landmarks): number {
   const { id } = worn.mode;
   if (id === 'full-tuck' || id === 'knotted') return Math.max(below, marks.waist);
-  if (id === 'front-tuck' || id === 'half-tuck') return Math.max(below, below + 20);
+  if (id === 'front-tuck' || id === 'half-tuck') return below + 20;
   return below;
 }
 
@@ -67,7 +67,7 @@ export function hemsOf(pieces: readonly Worn[], body: Body): Hem[] {
   const lift = liftOf(pieces);
   const hems: Hem[] = [];
   for (const worn of pieces) {
-    const barefoot = hemHeight(worn, body, marks);
+    const barefoot = hemHeight(worn, marks);
     if (barefoot === undefined) continue;
     const inseam = measure(worn, 'inseam');
     const isLeg =

@@ -121,18 +121,10 @@ export function shoeFit(size: number, footMm: number): FitVerdict {
   return off <= 1 ? 'roomy' : 'too big';
 }
 
-const WORDS: Readonly<Record<FitVerdict, string>> = {
-  'too small': 'too small',
-  close: 'close',
-  right: 'right',
-  roomy: 'roomy',
-  'too big': 'too big',
-};
-
 /** A fit in one line: "close at the hip (+6 mm; 20 to 120 wanted)". */
 export function fitWords({ verdict, decides }: SizeFit): string {
   if (!decides) return 'Fit not measured';
   const sign = decides.easeMm >= 0 ? `+${decides.easeMm}` : `−${Math.abs(decides.easeMm)}`;
-  const word = decides.point === 'sleeve' && verdict === 'too small' ? 'too short' : WORDS[verdict];
+  const word = decides.point === 'sleeve' && verdict === 'too small' ? 'too short' : verdict;
   return `${word[0]?.toUpperCase()}${word.slice(1)} at the ${decides.point} (${sign} mm; ${decides.wantedMm[0]} to ${decides.wantedMm[1]} wanted)`;
 }

@@ -36,6 +36,18 @@ export const lines = (points: readonly Point[], closed = false): Path => [
   ...(closed ? [['Z'] as const] : []),
 ];
 
+const K = 0.5523;
+
+/** A circle as four cubic Béziers. */
+export const circle = ([x, y]: Point, r: number): Step[] => [
+  ['M', x + r, y],
+  ['C', x + r, y + r * K, x + r * K, y + r, x, y + r],
+  ['C', x - r * K, y + r, x - r, y + r * K, x - r, y],
+  ['C', x - r, y - r * K, x - r * K, y - r, x, y - r],
+  ['C', x + r * K, y - r, x + r, y - r * K, x + r, y],
+  ['Z'],
+];
+
 /** A smooth line through points: Catmull-Rom as cubic Béziers; `tension` 0 straight .. 1 loose. */
 export function smooth(points: readonly Point[], closed = false, tension = 1): Path {
   const n = points.length;

@@ -1,4 +1,4 @@
-import type { Attributes, Mode, Piece } from './piece';
+import type { Piece } from './piece';
 import type { Category } from './words';
 
 /** What a piece must say of itself; everything else has a usual value. */
@@ -81,8 +81,3 @@ export function pieceFrom(given: GivenPiece): Piece {
     },
   };
 }
-
-/** Attributes alone, as the database keeps them beside the typed columns. */
-export type StoredAttributes = Omit<Attributes, 'colours' | 'formality' | 'slot'> & {
-  readonly modes: readonly Mode[];
-};

@@ -4,4 +4,4 @@ export { CATEGORY, EXCLUSIVE, type CategoryFacts, type HangPoint, type Shape } f
 export { sameSubstance, textureFamily, thicknessMm, type TextureFamily } from './fabric';
 export { modeOf, modesOf } from './modes';
 export { isMicro, measure, usualSleeve, wear, type Worn } from './resolve';
-export { type GivenPiece, pieceFrom, type StoredAttributes } from './complete';
+export { type GivenPiece, pieceFrom } from './complete';

@@ -2,7 +2,7 @@ import type { Frame } from '../figure';
 import { lines, mirrorPath, type Path, type Point, smooth, type Step } from '../path';
 import type { Worn } from '../piece';
 import type { Panel, Sketch } from './display';
-import { cornerOf } from './neckline';
+import { armhole, cornerOf } from './neckline';
 import type { Lines } from './upper';
 
 interface Front {
@@ -88,15 +88,6 @@ export function frontOf(
   const rounded = worn.piece.category === 'blazer';
   const overlap = style.doubleBreasted && !loose ? 62 : loose ? 0 : 12;
   const edgeX = gap > 0 ? gap : -overlap;
-  const armhole: Step = [
-    'C',
-    tip[0] - 26,
-    tip[1] + 70,
-    tip[0] - 24,
-    underarm[1] - 50,
-    underarm[0],
-    underarm[1],
-  ];
   const bottom: Step[] = pointed
     ? [
         ['L', hemX * 0.55, hem + 4],
@@ -118,7 +109,7 @@ export function frontOf(
   const right: Path = [
     ['M', neckX, neckY],
     ['L', tip[0], tip[1]],
-    armhole,
+    ...armhole({ tip, underarm }),
     ...seam,
     ...bottom,
     ...inner,

@@ -47,7 +47,8 @@ export function cornerOf(frame: Frame, worn: Worn): Corner {
   return { tip, underarm: [frame.half(measures.bust ?? 960, 'bust'), frame.y.underarm + 14 + loose] };
 }
 
-const armhole = ({ tip, underarm }: Corner): Step[] => [
+/** The armhole from shoulder tip to underarm. */
+export const armhole = ({ tip, underarm }: Corner): Step[] => [
   ['C', tip[0] - 26, tip[1] + 70, tip[0] - 24, underarm[1] - 50, underarm[0], underarm[1]],
 ];
 

@@ -1,5 +1,5 @@
 import { average, lab, labToHex } from '../colour';
-import { boxOf, type Path } from '../path';
+import { boxOf, circle, type Path } from '../path';
 import type { Worn } from '../piece';
 import { type Drawing, type Item, LINE_MM, type LineKind, type Panel, type Sketch } from './display';
 import { patternOver } from './pattern';
@@ -83,7 +83,7 @@ export function paint(worn: Worn, sketch: Sketch): Item[] {
   for (const dot of sketch.dots) {
     items.push({
       kind: 'path',
-      path: disc(dot.x, dot.y, dot.r),
+      path: circle([dot.x, dot.y], dot.r),
       fill: toneOf(dot.tone ?? 'second', worn, ground) ?? ground,
       stroke: INK,
       strokeMm: 1.6,
@@ -100,16 +100,6 @@ function toneOf(tone: Panel['tone'], worn: Worn, ground: string): string | undef
     return piece.category === 'sneaker' ? '#efece4' : shade(ground, lab(ground).l > 45 ? -26 : -12);
   return undefined;
 }
-
-const K = 0.5523;
-const disc = (x: number, y: number, r: number): Path => [
-  ['M', x + r, y],
-  ['C', x + r, y + r * K, x + r * K, y + r, x, y + r],
-  ['C', x - r * K, y + r, x - r, y + r * K, x - r, y],
-  ['C', x - r, y - r * K, x - r * K, y - r, x, y - r],
-  ['C', x + r * K, y - r, x + r, y - r * K, x + r, y],
-  ['Z'],
-];
 
 /** A drawing around items, with a margin for the line width. */
 export function framed(items: readonly Item[], paths: readonly Path[], margin = 6): Drawing {

@@ -1,5 +1,5 @@
 import { average } from '../colour';
-import { type Box, flatten, type Path, type Point, type Step } from '../path';
+import { type Box, circle, flatten, type Path, type Point, type Step } from '../path';
 import type { Piece, Swatch } from '../piece';
 import type { Item } from './display';
 
@@ -163,16 +163,6 @@ function scatter(box: Box, repeat: number, rest: readonly Swatch[], motif: Motif
   }
   return path;
 }
-
-const K = 0.5523;
-const circle = ([x, y]: Point, r: number): Step[] => [
-  ['M', x + r, y],
-  ['C', x + r, y + r * K, x + r * K, y + r, x, y + r],
-  ['C', x - r * K, y + r, x - r, y + r * K, x - r, y],
-  ['C', x - r, y - r * K, x - r * K, y - r, x, y - r],
-  ['C', x + r * K, y - r, x + r, y - r * K, x + r, y],
-  ['Z'],
-];
 
 const diamond = ([x, y]: Point, r: number): Step[] => [
   ['M', x, y - r],

@@ -10,25 +10,9 @@ import { Swatches } from '@ui/Swatches';
 import { useMemo, useState } from 'react';
 import { ClosetPanel } from './ClosetPanel';
 import { EditClient } from './EditClient';
+import { MEASURE_WORDS } from './measure-words';
 import { OccasionsPanel } from './OccasionsPanel';
 import './client.css';
-
-const MEASURE_WORDS: Readonly<Record<string, string>> = {
-  heightMm: 'Height',
-  bust: 'Bust or chest',
-  waist: 'Waist',
-  hip: 'Hip',
-  shoulderWidth: 'Shoulders',
-  backWaistLength: 'Back to waist',
-  armLength: 'Arm',
-  insideLegLength: 'Inside leg',
-  waistHeight: 'Waist from floor',
-  footLength: 'Foot',
-  headGirth: 'Head',
-  upperArm: 'Upper arm',
-  thigh: 'Thigh',
-  calf: 'Calf',
-};
 
 /** Who the client is, what is owned, what is coming, what was kept. */
 export function ClientPage({ view, currency }: { readonly view: ClientView; readonly currency: string }) {

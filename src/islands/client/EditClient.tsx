@@ -1,7 +1,7 @@
 import type { ClientView } from '@contracts/views';
 import type { StoredProfile } from '@contracts/profile';
 import { parseMoney } from '@core/money';
-import { BODY_MEASURES, type BodyMeasure } from '@core/figure';
+import { BODY_MEASURES } from '@core/figure';
 import { ZONES } from '@core/piece';
 import {
   Button,
@@ -17,23 +17,7 @@ import {
 import { useForm } from '@mantine/form';
 import { ApiProblem, call, showProblem } from '@ui/api';
 import { useState } from 'react';
-
-const LABEL: Readonly<Record<BodyMeasure, string>> = {
-  heightMm: 'Height',
-  bust: 'Bust or chest',
-  waist: 'Waist',
-  hip: 'Hip',
-  shoulderWidth: 'Shoulder width',
-  backWaistLength: 'Back to waist',
-  armLength: 'Arm',
-  insideLegLength: 'Inside leg',
-  waistHeight: 'Waist from the floor',
-  footLength: 'Foot',
-  headGirth: 'Head',
-  upperArm: 'Upper arm',
-  thigh: 'Thigh',
-  calf: 'Calf',
-};
+import { MEASURE_WORDS } from './measure-words';
 
 interface Values {
   name: string;
@@ -159,7 +143,7 @@ export function EditClient({
           {BODY_MEASURES.map((name) => (
             <NumberInput
               key={name}
-              label={LABEL[name]}
+              label={MEASURE_WORDS[name]}
               hideControls
               decimalScale={1}
               {...form.getInputProps(`measures.${name}`)}

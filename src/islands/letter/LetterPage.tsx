@@ -10,7 +10,7 @@ import { GarmentSketch } from '@ui/GarmentSketch';
 import { Money } from '@ui/Money';
 import { Providers } from '@ui/Providers';
 import { useBox } from '@ui/useBox';
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import './letter.css';
 
 /** Step 4: the sheet the client reads. Drafted from the box, edited here, printed as it stands. */
@@ -18,24 +18,18 @@ export function LetterPage({ initial }: { readonly initial: BoxView }) {
   const { view, busy, run } = useBox(initial);
   const [letter, setLetter] = useState<LetterDraft | null>(initial.letter);
   const [dirty, setDirty] = useState(false);
-  const draft = async (): Promise<void> => {
-    try {
-      const answer = await call('draft-letter', { boxId: view.id });
-      setLetter(answer.letter);
-      setDirty(true);
-    } catch (error) {
-      showProblem(error);
-    }
-  };
-  const empty = initial.letter === null;
-  const startId = initial.id;
+  const { id: boxId, letter: written } = initial;
+  const draft = useCallback(
+    () =>
+      call('draft-letter', { boxId }).then((answer) => {
+        setLetter(answer.letter);
+        setDirty(true);
+      }, showProblem),
+    [boxId],
+  );
   useEffect(() => {
-    if (!empty) return;
-    call('draft-letter', { boxId: startId }).then((answer) => {
-      setLetter(answer.letter);
-      setDirty(true);
-    }, showProblem);
-  }, [empty, startId]);
+    if (written === null) void draft();
+  }, [written, draft]);
   const save = async (): Promise<void> => {
     if (
       letter &&

@@ -22,12 +22,7 @@ export const holdLine = defineUseCase({
     if (!OPEN.includes(row.state))
       throw conflict('This box is packed: take a step back before changing what is in it.');
     await releaseExpired(tx, now, [variantId]);
-    const [found] = await tx
-      .select({ variant, garment })
-      .from(variant)
-      .innerJoin(garment, eq(garment.id, variant.garmentId))
-      .where(and(eq(variant.id, variantId), eq(variant.shopId, actor.shopId)));
-    if (!found) throw notFound('That piece');
+    const found = await variantOf(tx, actor.shopId, variantId);
     const [place] = await tx
       .select()
       .from(stockBalance)
@@ -112,12 +107,7 @@ export const renewHold = defineUseCase({
         expiresAt,
       });
       if (!taken) {
-        const [found] = await tx
-          .select({ variant, garment })
-          .from(variant)
-          .innerJoin(garment, eq(garment.id, variant.garmentId))
-          .where(eq(variant.id, line.variantId));
-        if (!found) throw notFound('That piece');
+        const found = await variantOf(tx, actor.shopId, line.variantId);
         throw await soldOut(context, found);
       }
     }
@@ -125,6 +115,16 @@ export const renewHold = defineUseCase({
     return boxView(tx, actor, boxId, now);
   },
 });
+
+async function variantOf(tx: Writer, shopId: string, id: string) {
+  const [found] = await tx
+    .select({ variant, garment })
+    .from(variant)
+    .innerJoin(garment, eq(garment.id, variant.garmentId))
+    .where(and(eq(variant.id, id), eq(variant.shopId, shopId)));
+  if (!found) throw notFound('That piece');
+  return found;
+}
 
 export async function lineOf(tx: Writer, boxId: string, lineId: string) {
   const [line] = await tx

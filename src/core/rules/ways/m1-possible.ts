@@ -194,7 +194,7 @@ function halter(worn: Worn, { body }: Scene, at: At): Said[] {
   ];
 }
 
-function tucked(worn: Worn, { body, marks }: Scene, at: At): Said[] {
+function tucked(worn: Worn, { marks }: Scene, at: At): Said[] {
   const knot = worn.mode.id === 'knotted';
   if (worn.piece.fabric.weight === 'heavy')
     return [
@@ -203,7 +203,7 @@ function tucked(worn: Worn, { body, marks }: Scene, at: At): Said[] {
   const length = measure(worn, 'length');
   if (!length || length.origin === 'defaulted') return [];
   const below = Math.round(
-    marks.waist - (hemHeight({ ...worn, mode: { ...worn.mode, id: 'untucked' } }, body, marks) ?? 0),
+    marks.waist - (hemHeight({ ...worn, mode: { ...worn.mode, id: 'untucked' } }, marks) ?? 0),
   );
   const measured = `${below} mm below the waist; ${at.tail} mm is wanted`;
   if (below < 0) return [say(worn, 'fights', 'it ends above the waist.', measured)];
@@ -245,9 +245,9 @@ function asLayer(worn: Worn, { pieces, body }: Scene, at: At): Said[] {
 }
 
 /** A shirt under a knit shows as a hem of its own, or not at all. */
-function beneathKnit(worn: Worn, { pieces, body, marks }: Scene, at: At): Said[] {
+function beneathKnit(worn: Worn, { pieces, marks }: Scene, at: At): Said[] {
   const over = pieces.find((other) => other.slot === 'top' && other !== worn);
-  const [inner, outer] = [hemHeight(worn, body, marks), over && hemHeight(over, body, marks)];
+  const [inner, outer] = [hemHeight(worn, marks), over && hemHeight(over, marks)];
   if (!over || inner === undefined || outer === undefined) return [];
   if (measure(worn, 'length')?.origin === 'defaulted' || measure(over, 'length')?.origin === 'defaulted')
     return [unknown(worn, 'both lengths')];
