@@ -1,6 +1,5 @@
-import { svgPath } from '@core/path';
-import type { Drawing as DrawingData, Item } from '@core/sketch';
-import { memo, type ReactNode, useId, useMemo } from 'react';
+import { type Drawing as DrawingData, type Item, svgItems } from '@core/sketch';
+import { memo, useId, useMemo } from 'react';
 
 export interface DrawingProps {
   readonly drawing: DrawingData;
@@ -51,42 +50,8 @@ interface GroupProps {
 const Group = memo(
   function Group({ items, id, dim }: GroupProps) {
     const prefix = useId().replace(/[^a-zA-Z0-9]/g, '');
-    const content = useMemo(() => {
-      let clips = 0;
-      const paint = (item: Item, key: number): ReactNode => {
-        if (item.kind === 'group') return <g key={key}>{item.items.map(paint)}</g>;
-        if (item.kind === 'clip') {
-          const clip = `${prefix}-${clips++}`;
-          return (
-            <g key={key} opacity={item.opacity}>
-              <clipPath id={clip}>
-                <path d={svgPath(item.path)} />
-              </clipPath>
-              <g clipPath={`url(#${clip})`}>{item.items.map(paint)}</g>
-            </g>
-          );
-        }
-        return (
-          <path
-            key={key}
-            d={svgPath(item.path)}
-            fill={item.fill ?? 'none'}
-            opacity={item.opacity}
-            stroke={item.stroke}
-            strokeWidth={item.stroke ? (item.strokeMm ?? 2) : undefined}
-            strokeDasharray={item.dash?.join(' ')}
-            strokeLinejoin="round"
-            strokeLinecap="round"
-          />
-        );
-      };
-      return items.map(paint);
-    }, [items, prefix]);
-    return (
-      <g data-piece={id} opacity={dim ? 0.25 : undefined}>
-        {content}
-      </g>
-    );
+    const content = useMemo(() => ({ __html: svgItems(items, prefix) }), [items, prefix]);
+    return <g data-piece={id} opacity={dim ? 0.25 : undefined} dangerouslySetInnerHTML={content} />;
   },
   (before, after) =>
     before.dim === after.dim &&

@@ -26,12 +26,11 @@ export const judging: Bench = {
     for (const look of looks.slice(0, 200)) judge(look);
     const all = timed(() => looks.forEach((look) => judge(look)));
     const perSecond = (looks.length / all) * 1000;
-    const p95 = percentile(
-      looks
-        .slice(0, 200)
-        .map((look) => timed(() => judge(look.map((piece, i) => (i === 0 ? { ...piece } : piece))))),
-      0.95,
-    );
+    const oneNew = (look: (typeof looks)[0]): number =>
+      timed(() => judge(look.map((piece, i) => (i === 0 ? { ...piece } : piece))));
+    // As after a few minutes at the Rail: the shaping of new pieces has been compiled.
+    for (const look of looks.slice(0, 600)) oneNew(look);
+    const p95 = percentile(looks.slice(600, 800).map(oneNew), 0.95);
     const figures: Figure[] = [
       {
         name: 'judge: looks of 8 from a pool of 120 a second, readable path',
@@ -70,8 +69,16 @@ export const colourDifference: Bench = {
       timed(() => {
         for (const p of pool) for (const q of pool) sink += difference(p, q);
       });
-    const [ours, yardstick] = [over(deltaE), over(theirs)];
-    const ratio = yardstick / ours;
+    // In turns, so that a busy moment of the machine falls on both; the middle one of seven counts.
+    const runs = Array.from({ length: 7 }, () => [over(deltaE), over(theirs)] as const);
+    const ours = percentile(
+      runs.map(([mine]) => mine),
+      0.5,
+    );
+    const ratio = percentile(
+      runs.map(([mine, yardstick]) => yardstick / mine),
+      0.5,
+    );
     if (sink < 0) throw new Error('unreachable');
     return Promise.resolve([
       {

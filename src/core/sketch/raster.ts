@@ -1,12 +1,13 @@
-import { flatten, type Path } from '../path';
+import { flatten, type Path, type Point } from '../path';
 
 /** Side of a raster cell, mm. The one raster of the whole application. */
 export const CELL_MM = 10;
 
-/** A front-view raster: row-major cells, `x0`,`y0` the corner in mm. */
+/** A front-view raster: `x0`,`y0` the corner in mm. */
 export interface Grid {
   readonly x0: number;
   readonly y0: number;
+  /** A multiple of 32: a row is whole words of bits. */
   readonly columns: number;
   readonly rows: number;
   /** Side of a cell, mm. */
@@ -16,40 +17,76 @@ export interface Grid {
 /** Covers a figure of up to 2.05 m in a broad skirt with arms and bag. */
 export const GRID: Grid = { x0: -800, y0: -2200, columns: 160, rows: 240, mm: CELL_MM };
 
-/** Marks in `cells` (value `mark`) every cell whose centre lies in the path (non-zero winding). */
-export function fillPath(path: Path, cells: Int16Array, mark: number, grid: Grid = GRID): void {
-  const rows = new Map<number, { x: number; turn: number }[]>();
-  for (const ring of flatten(path, 6)) {
+/** A set of cells: a bit each, row after row, 32 cells a word. */
+export type Bits = Uint32Array;
+
+export const emptyBits = (grid: Grid = GRID): Bits => new Uint32Array((grid.columns / 32) * grid.rows);
+
+/** How many of the 32 cells of a word are set. */
+export function popcount(word: number): number {
+  let v = word - ((word >>> 1) & 0x55555555);
+  v = (v & 0x33333333) + ((v >>> 2) & 0x33333333);
+  return (((v + (v >>> 4)) & 0x0f0f0f0f) * 0x01010101) >>> 24;
+}
+
+/** How many cells are set. */
+export function countBits(bits: Bits): number {
+  let sum = 0;
+  for (let i = 0; i < bits.length; i++) sum += popcount(bits[i] as number);
+  return sum;
+}
+
+interface Crossing {
+  readonly x: number;
+  readonly turn: 1 | -1;
+}
+
+/** Sets in `bits` every cell whose centre lies in the path (non-zero winding). */
+export function fillPath(path: Path, bits: Bits, grid: Grid = GRID): void {
+  const words = grid.columns / 32;
+  crossingsOf(flatten(path, 6), grid).forEach((crossings, row) => {
+    crossings.sort((a, b) => a.x - b.x);
+    let winding = 0;
+    for (let i = 0; i < crossings.length - 1; i++) {
+      const here = crossings[i] as Crossing;
+      winding += here.turn;
+      if (winding === 0) continue;
+      const from = Math.max(0, Math.ceil((here.x - grid.x0) / grid.mm - 0.5));
+      const last = ((crossings[i + 1] as Crossing).x - grid.x0) / grid.mm - 0.5;
+      fillRun(bits, row * words, from, Math.min(grid.columns - 1, Math.floor(last)));
+    }
+  });
+}
+
+/** Where the rings cross the middle of each row of cells; rows without a crossing are holes of the list. */
+function crossingsOf(rings: readonly (readonly Point[])[], grid: Grid): Crossing[][] {
+  const rows: Crossing[][] = [];
+  for (const ring of rings) {
     for (let i = 0; i < ring.length; i++) {
-      const from = ring[i];
-      const to = ring[(i + 1) % ring.length];
-      if (!from || !to || from[1] === to[1]) continue;
-      const turn = from[1] < to[1] ? 1 : -1;
-      const [low, high] = turn === 1 ? [from[1], to[1]] : [to[1], from[1]];
+      const from = ring[i] as Point;
+      const to = (ring[i + 1] ?? ring[0]) as Point;
+      if (from[1] === to[1]) continue;
+      const down = from[1] < to[1];
+      const [low, high] = down ? [from[1], to[1]] : [to[1], from[1]];
       const slope = (to[0] - from[0]) / (to[1] - from[1]);
       const first = Math.max(0, Math.ceil((low - grid.y0) / grid.mm - 0.5));
       const last = Math.min(grid.rows - 1, Math.ceil((high - grid.y0) / grid.mm - 0.5) - 1);
       for (let row = first; row <= last; row++) {
         const y = grid.y0 + (row + 0.5) * grid.mm;
-        const crossing = { x: from[0] + (y - from[1]) * slope, turn };
-        const before = rows.get(row);
-        if (before) before.push(crossing);
-        else rows.set(row, [crossing]);
+        (rows[row] ??= []).push({ x: from[0] + (y - from[1]) * slope, turn: down ? 1 : -1 });
       }
     }
   }
-  for (const [row, crossings] of rows) {
-    crossings.sort((a, b) => a.x - b.x);
-    let winding = 0;
-    for (let i = 0; i < crossings.length - 1; i++) {
-      const here = crossings[i];
-      const next = crossings[i + 1];
-      if (!here || !next) continue;
-      winding += here.turn;
-      if (winding === 0) continue;
-      const from = Math.max(0, Math.ceil((here.x - grid.x0) / grid.mm - 0.5));
-      const to = Math.min(grid.columns - 1, Math.floor((next.x - grid.x0) / grid.mm - 0.5));
-      for (let column = from; column <= to; column++) cells[row * grid.columns + column] = mark;
-    }
+  return rows;
+}
+
+/** Sets the cells `from` to `to` (both in) of the row whose first word is `base`. */
+function fillRun(bits: Bits, base: number, from: number, to: number): void {
+  if (to < from) return;
+  const [first, last] = [from >> 5, to >> 5];
+  for (let word = first; word <= last; word++) {
+    const low = word === first ? -1 << (from & 31) : -1;
+    const high = word === last ? -1 >>> (31 - (to & 31)) : -1;
+    bits[base + word] = (bits[base + word] as number) | (low & high);
   }
 }

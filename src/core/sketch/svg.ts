@@ -2,11 +2,10 @@ import { svgPath } from '../path';
 import type { Drawing, Item } from './display';
 
 /**
- * An SVG document of a drawing. `title` is what a screen reader says; `id` keeps clip names apart where
- * several drawings stand in one page. Pure text: no DOM.
+ * Display items as SVG elements, in text. `id` keeps clip names apart where several drawings stand in one
+ * page. Pure: no DOM.
  */
-export function svgOf(drawing: Drawing, title: string, id = 'd'): string {
-  const { x, y, w, h } = drawing.box;
+export function svgItems(items: readonly Item[], id: string): string {
   let clips = 0;
   const paintItem = (item: Item): string => {
     if (item.kind === 'group')
@@ -21,8 +20,14 @@ export function svgOf(drawing: Drawing, title: string, id = 'd'): string {
       : '';
     return `<path d="${svgPath(item.path)}" fill="${item.fill ?? 'none'}"${stroke}${item.opacity === undefined ? '' : ` opacity="${item.opacity}"`}/>`;
   };
+  return items.map(paintItem).join('');
+}
+
+/** An SVG document of a drawing. `title` is what a screen reader says. */
+export function svgOf(drawing: Drawing, title: string, id = 'd'): string {
+  const { x, y, w, h } = drawing.box;
   const box = [x, y, w, h].map((value) => Math.round(value * 10) / 10).join(' ');
-  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${box}" role="img" aria-label="${escape(title)}">${drawing.items.map(paintItem).join('')}</svg>`;
+  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${box}" role="img" aria-label="${escape(title)}">${svgItems(drawing.items, id)}</svg>`;
 }
 
 const escape = (text: string): string =>

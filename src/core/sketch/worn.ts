@@ -5,7 +5,7 @@ import { type Piece, wear, type Worn } from '../piece';
 import type { Drawing, Item, Sketch } from './display';
 import { sketchOf } from './garment';
 import { framed, paint } from './paint';
-import { fillPath, GRID } from './raster';
+import { type Bits, emptyBits, fillPath, popcount } from './raster';
 
 /** A flat sketch of a piece at true scale on a usual body: what hangs on the rail. */
 export function flatOf(piece: Piece, body: Body): Drawing {
@@ -24,30 +24,36 @@ export interface Layer {
 const wornFrame = memo((body: Body) => frameOf(body, false));
 const wornSketch = memo2((worn: Worn, body: Body) => sketchOf(wornFrame(body), worn));
 
-/** Cells of the raster that a sketch covers, part by part; `at` indexes the grid. */
+/** Cells of the raster that a sketch covers, part by part. */
 interface Cells {
   readonly part: number | undefined;
-  readonly at: Int32Array;
+  readonly bits: Bits;
 }
 
-/** Painted in the order of the drawing, so that the raster shows what the drawing shows. */
-const cellsOf = memo((sketch: Sketch): readonly Cells[] => {
-  const grid = new Int16Array(GRID.columns * GRID.rows).fill(-1);
-  const parts: (number | undefined)[] = [];
+/** Laid in the order of the drawing, so that the raster shows what the drawing shows: the later panel has the cell. */
+export const cellsOf = memo((sketch: Sketch): readonly Cells[] => {
+  const found: Cells[] = [];
   for (const panel of [
     ...sketch.panels.filter((each) => each.under),
     ...sketch.panels.filter((each) => !each.under),
   ]) {
     if (panel.inside) continue;
-    if (!parts.includes(panel.part)) parts.push(panel.part);
-    fillPath(panel.path, grid, parts.indexOf(panel.part));
+    let own = found.find(({ part }) => part === panel.part);
+    if (!own) found.push((own = { part: panel.part, bits: emptyBits() }));
+    if (found.length === 1) {
+      fillPath(panel.path, own.bits);
+      continue;
+    }
+    const laid = emptyBits();
+    fillPath(panel.path, laid);
+    for (const { part, bits } of found)
+      for (let i = 0; i < laid.length; i++)
+        bits[i] =
+          part === panel.part
+            ? (bits[i] as number) | (laid[i] as number)
+            : (bits[i] as number) & ~(laid[i] as number);
   }
-  const found = parts.map(() => [] as number[]);
-  for (let cell = 0; cell < grid.length; cell++) {
-    const mark = grid[cell] as number;
-    if (mark >= 0) found[mark]?.push(cell);
-  }
-  return parts.map((part, mark) => ({ part, at: Int32Array.from(found[mark] ?? []) }));
+  return found;
 });
 
 /** Shapes of a look on a body, in layer order from the skin outwards. */
@@ -77,13 +83,9 @@ export interface Areas {
   readonly cells: number;
 }
 
-/** Scratch of areasOf: which look last claimed a cell. It carries nothing from one call to the next. */
-const claimed = new Uint32Array(GRID.columns * GRID.rows);
-let stamp = 0;
-
 /** Visible areas on the fixed raster: the topmost piece of each cell counts. */
 export function areasOf(layers: readonly Layer[]): Areas {
-  const round = ++stamp;
+  const claimed = emptyBits();
   const marks: { readonly layer: number; readonly part: number | undefined }[] = [];
   const counts: number[] = [];
   let total = 0;
@@ -91,13 +93,14 @@ export function areasOf(layers: readonly Layer[]): Areas {
   for (let layer = layers.length - 1; layer >= 0; layer--) {
     const sketch = layers[layer]?.sketch;
     if (!sketch) continue;
-    for (const { part, at } of cellsOf(sketch)) {
+    for (const { part, bits } of cellsOf(sketch)) {
       let seen = 0;
-      for (let i = 0; i < at.length; i++) {
-        const cell = at[i] as number;
-        if (claimed[cell] === round) continue;
-        claimed[cell] = round;
-        seen++;
+      for (let i = 0; i < bits.length; i++) {
+        const word = bits[i] as number;
+        if (word === 0) continue;
+        const before = claimed[i] as number;
+        seen += popcount(word & ~before);
+        claimed[i] = before | word;
       }
       marks.push({ layer, part });
       counts.push(seen);

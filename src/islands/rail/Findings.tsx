@@ -9,7 +9,7 @@ import {
 } from '@core/look';
 import { Button, TextInput } from '@mantine/core';
 import { IconAlertTriangle, IconBan, IconCheck, IconEye } from '@tabler/icons-react';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 
 const GROUPS = [
   { tone: 'blocks', title: 'Not for this client', Sign: IconBan },
@@ -17,6 +17,8 @@ const GROUPS = [
   { tone: 'note', title: 'Look again', Sign: IconEye },
   { tone: 'works', title: 'Works', Sign: IconCheck },
 ] as const;
+
+const NO_MENDS: readonly Mend[] = [];
 
 interface FindingsProps {
   readonly verdict: Verdict;
@@ -33,8 +35,18 @@ interface FindingsProps {
 }
 
 /** What the rules say of the look, grouped; pointing at a finding lights the pieces it speaks of. */
-export function Findings(props: FindingsProps) {
-  const { verdict, overrules, onRestore, ways, onTry, onKeep } = props;
+export function Findings({
+  verdict,
+  mends,
+  ways,
+  busy,
+  overrules,
+  onLight,
+  onTry,
+  onKeep,
+  onOverrule,
+  onRestore,
+}: FindingsProps) {
   const [open, setOpen] = useState(false);
   const { score } = verdict;
   return (
@@ -65,13 +77,24 @@ export function Findings(props: FindingsProps) {
             </h3>
             <ul>
               {found.map((finding) => (
-                <FindingRow key={findingKey(finding) + finding.text} finding={finding} {...props} />
+                <FindingRow
+                  key={findingKey(finding) + finding.text}
+                  finding={finding}
+                  mends={mends.get(findingKey(finding)) ?? NO_MENDS}
+                  onLight={onLight}
+                  onTry={onTry}
+                  onKeep={onKeep}
+                  onOverrule={onOverrule}
+                />
               ))}
             </ul>
           </div>
         );
       })}
       {verdict.findings.length === 0 && <p className="soft">Nothing to say yet.</p>}
+      {busy && verdict.findings.some(({ tone }) => tone !== 'works') && (
+        <p className="small soft">looking for mends…</p>
+      )}
       {ways.length > 0 && (
         <div className="finding-group">
           <h3 className="tone soft">Worn another way</h3>
@@ -111,37 +134,39 @@ export function Findings(props: FindingsProps) {
   );
 }
 
-function FindingRow({
-  finding,
-  mends,
-  busy,
-  onLight,
-  onTry,
-  onKeep,
-  onOverrule,
-}: FindingsProps & { readonly finding: Finding }) {
-  const found = mends.get(findingKey(finding)) ?? [];
-  const light = (on: boolean) => () => onLight(on ? finding.pieces : []);
-  return (
-    <li onMouseEnter={light(true)} onMouseLeave={light(false)} onFocus={light(true)} onBlur={light(false)}>
-      <span>{finding.text}</span>
-      {finding.measured && (
-        <div className="small soft num">
-          {finding.rule}. {finding.measured}
-        </div>
-      )}
-      {found.map((mend) => (
-        <MendButton key={mend.text + (mend.mode ?? '')} mend={mend} onTry={onTry} onKeep={onKeep} />
-      ))}
-      {finding.tone !== 'works' && busy && found.length === 0 && (
-        <div className="small soft">looking for a mend…</div>
-      )}
-      {finding.tone !== 'works' && mayOverrule(finding) && (
-        <PutAside finding={finding} onOverrule={onOverrule} />
-      )}
-    </li>
-  );
-}
+type FindingRowProps = Pick<FindingsProps, 'onLight' | 'onTry' | 'onKeep' | 'onOverrule'> & {
+  readonly finding: Finding;
+  readonly mends: readonly Mend[];
+};
+
+/** A finding is made anew with every judgement: a row is drawn again only when it says something else. */
+const FindingRow = memo(
+  function FindingRow({ finding, mends, onLight, onTry, onKeep, onOverrule }: FindingRowProps) {
+    const light = (on: boolean) => () => onLight(on ? finding.pieces : []);
+    return (
+      <li onMouseEnter={light(true)} onMouseLeave={light(false)} onFocus={light(true)} onBlur={light(false)}>
+        <span>{finding.text}</span>
+        {finding.measured && (
+          <div className="small soft num">
+            {finding.rule}. {finding.measured}
+          </div>
+        )}
+        {mends.map((mend) => (
+          <MendButton key={mend.text + (mend.mode ?? '')} mend={mend} onTry={onTry} onKeep={onKeep} />
+        ))}
+        {finding.tone !== 'works' && mayOverrule(finding) && (
+          <PutAside finding={finding} onOverrule={onOverrule} />
+        )}
+      </li>
+    );
+  },
+  (before, after) =>
+    before.mends === after.mends &&
+    before.onKeep === after.onKeep &&
+    before.finding.text === after.finding.text &&
+    before.finding.measured === after.finding.measured &&
+    aboutOf(before.finding) === aboutOf(after.finding),
+);
 
 type MendButtonProps = Pick<FindingsProps, 'onTry' | 'onKeep'> & { readonly mend: Mend };
 

@@ -1,7 +1,6 @@
 import type { Profile, Verdict } from '@core/look';
 import { modeOf, modesOf, type Piece } from '@core/piece';
 import { useDroppable } from '@dnd-kit/core';
-import { NativeSelect } from '@mantine/core';
 import { IconX } from '@tabler/icons-react';
 import { Figure } from '@ui/Figure';
 import { memo } from 'react';
@@ -71,13 +70,18 @@ const WornRow = memo(function WornRow({ piece, where, onMode, onTakeOff }: WornR
         {piece.title} <span className="small soft">{where}</span>
       </span>
       {modes.length > 1 && (
-        <NativeSelect
-          size="xs"
+        <select
+          className="worn-way"
           aria-label={`How ${piece.title} is worn`}
-          data={modes.map((mode) => ({ value: mode.id, label: mode.title }))}
           value={modeOf(piece).id}
           onChange={(event) => onMode(piece.id, event.currentTarget.value)}
-        />
+        >
+          {modes.map((mode) => (
+            <option key={mode.id} value={mode.id}>
+              {mode.title}
+            </option>
+          ))}
+        </select>
       )}
       <button
         className="plain-button worn-off"

@@ -1,0 +1,79 @@
+import type { OccasionView } from '@contracts/views';
+import { Button, NativeSelect, TextInput } from '@mantine/core';
+import { memo } from 'react';
+import { useStore } from 'zustand';
+import type { LookStore } from './store';
+
+interface LookFormProps {
+  readonly store: LookStore;
+  readonly occasions: readonly OccasionView[];
+  /** False once the box has left. */
+  readonly open: boolean;
+  readonly saving: boolean;
+  readonly onSave: () => void;
+}
+
+/** Occasion and name of the look, save, undo and redo. It hears only of what it shows. */
+export const LookForm = memo(function LookForm({ store, occasions, open, saving, onSave }: LookFormProps) {
+  const occasionId = useStore(store, (look) => look.occasionId);
+  const title = useStore(store, (look) => look.title);
+  const saved = useStore(store, (look) => look.savedId !== undefined);
+  const empty = useStore(store, (look) => look.worn.length === 0);
+  const canUndo = useStore(store.temporal, (history) => history.pastStates.length > 0);
+  const canRedo = useStore(store.temporal, (history) => history.futureStates.length > 0);
+  const { patch } = store.getState();
+  return (
+    <form
+      className="look-save"
+      onSubmit={(event) => {
+        event.preventDefault();
+        onSave();
+      }}
+    >
+      <NativeSelect
+        aria-label="Occasion"
+        size="xs"
+        value={occasionId ?? ''}
+        onChange={(event) => patch({ occasionId: event.currentTarget.value || null })}
+        data={[
+          { value: '', label: 'No occasion' },
+          ...occasions.map(({ id, occasion }) => ({ value: id, label: occasion.title })),
+        ]}
+      />
+      <TextInput
+        aria-label="Name of the look"
+        size="xs"
+        placeholder="Name of the look"
+        value={title}
+        onChange={(event) => patch({ title: event.currentTarget.value })}
+      />
+      <Button
+        type="submit"
+        size="xs"
+        disabled={!open || empty}
+        loading={saving}
+        title="Save the look (Ctrl S)"
+      >
+        {saved ? 'Save again' : 'Save look'}
+      </Button>
+      <Button
+        size="xs"
+        variant="default"
+        disabled={!canUndo}
+        onClick={() => store.temporal.getState().undo()}
+        title="Undo (Ctrl Z)"
+      >
+        Undo
+      </Button>
+      <Button
+        size="xs"
+        variant="default"
+        disabled={!canRedo}
+        onClick={() => store.temporal.getState().redo()}
+        title="Redo (Ctrl Y)"
+      >
+        Redo
+      </Button>
+    </form>
+  );
+});

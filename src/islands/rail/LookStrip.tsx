@@ -1,0 +1,70 @@
+import { piecesOf } from '@contracts/look-pieces';
+import type { BoxView, LookView } from '@contracts/views';
+import { Button } from '@mantine/core';
+import { Figure } from '@ui/Figure';
+import { memo, useMemo } from 'react';
+
+/** The picture of a saved look; drawn again only when the look or its pieces change. */
+const Thumb = memo(function Thumb({ view, look }: { readonly view: BoxView; readonly look: LookView }) {
+  const pieces = useMemo(() => piecesOf(view, look.pieces), [view, look.pieces]);
+  return <Figure pieces={pieces} client={view.client.profile} height={52} title="" decorative />;
+});
+
+interface StripProps {
+  readonly view: BoxView;
+  readonly currentId: string | undefined;
+  readonly onOpen: (look: LookView) => void;
+  readonly onNew: () => void;
+  readonly onRemove: (look: LookView) => Promise<void>;
+}
+
+/** The looks saved so far, as small figures. */
+export const LookStrip = memo(function LookStrip({ view, currentId, onOpen, onNew, onRemove }: StripProps) {
+  return (
+    <nav className="look-strip" aria-label="Saved looks">
+      {view.looks.map((look) => {
+        const occasion = view.occasions.find(({ id }) => id === look.occasionId)?.occasion.title;
+        return (
+          <span key={look.id} className="look-card" data-current={look.id === currentId || undefined}>
+            <button
+              className="look-open"
+              aria-current={look.id === currentId || undefined}
+              onClick={() => onOpen(look)}
+            >
+              <span className="stage look-thumb">
+                <Thumb view={view} look={look} />
+              </span>
+              <span>
+                <span className="serif">{look.title || 'A look'}</span>
+                <br />
+                <span className="small soft">{occasion ?? 'no occasion'}</span>
+              </span>
+            </button>
+            <button
+              className="plain-button look-remove"
+              aria-label={`Remove the look ${look.title}`}
+              onClick={() => void onRemove(look)}
+            >
+              remove
+            </button>
+          </span>
+        );
+      })}
+      <Button size="xs" variant="default" onClick={onNew} title="Begin a new look (Alt N)">
+        New look
+      </Button>
+      {view.looks.length === 0 && (
+        <span className="soft">No look is saved yet. Dress the figure, then save.</span>
+      )}
+      <Button
+        size="xs"
+        component="a"
+        href={`/box/${view.id}/letter`}
+        disabled={view.looks.length === 0}
+        style={{ marginLeft: 'auto' }}
+      >
+        Write the letter
+      </Button>
+    </nav>
+  );
+});
