@@ -8,6 +8,8 @@ export const inputs = {
   'save-client': requests.saveClientInput,
   'save-owned': requests.saveOwnedInput,
   'retire-owned': requests.retireOwnedInput,
+  'save-photo': requests.savePhotoInput,
+  'remove-photo': requests.removePhotoInput,
   'save-occasion': requests.saveOccasionInput,
   'import-stock': requests.importStockInput,
   'start-box': requests.startBoxInput,
@@ -41,6 +43,8 @@ export interface Answers {
   'save-client': { readonly id: string; readonly version: number };
   'save-owned': { readonly id: string };
   'retire-owned': { readonly id: string };
+  'save-photo': { readonly photoId: string };
+  'remove-photo': { readonly id: string };
   'save-occasion': { readonly id: string };
   'import-stock': ImportAnswer;
   'start-box': { readonly id: string };

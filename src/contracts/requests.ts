@@ -40,6 +40,13 @@ export const saveOwnedInput = z.strictObject({
 });
 export const retireOwnedInput = z.strictObject({ id: uuid, retired: z.boolean() });
 
+const photoOf = { of: z.enum(['garment', 'owned']), id: uuid } as const;
+export const savePhotoInput = z.strictObject({
+  ...photoOf,
+  dataBase64: z.base64({ error: 'not a file as it was sent' }).min(1, 'the file is empty'),
+});
+export const removePhotoInput = z.strictObject(photoOf);
+
 export const saveOccasionInput = z.strictObject({
   id: uuid.optional(),
   clientId: uuid,

@@ -47,6 +47,8 @@ export interface OwnedView {
   readonly loved: boolean;
   readonly wornWeekly: boolean;
   readonly fromBox: boolean;
+  /** Id of its photo. */
+  readonly photo?: string | undefined;
 }
 
 export interface BoxRow {
@@ -95,6 +97,7 @@ export interface StockRow {
   readonly label: string;
   readonly piece: Piece;
   readonly priceMinor: number;
+  readonly photo?: string | undefined;
   readonly sizes: readonly SizeStock[];
 }
 
@@ -172,6 +175,8 @@ export interface BoxView {
   readonly earliest?: string | undefined;
   readonly lines: readonly LineView[];
   readonly owned: readonly Piece[];
+  /** Photos by the id of the piece they show. */
+  readonly photos: Readonly<Record<string, string>>;
   readonly looks: readonly LookView[];
   readonly letter: LetterDraft | null;
   readonly parcel: string | null;

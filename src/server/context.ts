@@ -9,6 +9,9 @@ export interface Actor {
   readonly shopId: string;
 }
 
+/** Roles that may see measures, closets, photos and prices of a client. */
+export const PERSONAL_ROLES: readonly Role[] = ['owner', 'stylist'];
+
 /** What a use case runs in: one transaction, one actor, one instant. */
 export interface Context {
   readonly tx: Writer;

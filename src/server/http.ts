@@ -17,7 +17,7 @@ export async function answerApi(request: Request, name: string, actor: Actor | u
     if (!actor) throw new Refusal(401, 'Please sign in.');
     const called = USE_CASES.get(name);
     if (!called) throw new Refusal(404, 'There is no such call.');
-    const input = await readJson(request);
+    const input = await readJson(request, called.bodyMostBytes);
     const key = request.headers.get('idempotency-key') ?? undefined;
     const answer = await perform(called, { db: database(), actor, input, now: new Date(), key });
     return json(200, answer);
@@ -52,10 +52,10 @@ export async function readBody(request: Request, most = BODY_MOST_BYTES): Promis
   return Buffer.concat(chunks).toString('utf8');
 }
 
-async function readJson(request: Request): Promise<unknown> {
+async function readJson(request: Request, most?: number): Promise<unknown> {
   if (!request.headers.get('content-type')?.startsWith('application/json'))
     throw new Refusal(415, 'JSON is wanted.');
-  const text = await readBody(request);
+  const text = await readBody(request, most);
   try {
     return JSON.parse(text) as unknown;
   } catch {

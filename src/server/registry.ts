@@ -10,6 +10,7 @@ import { checkInLine, closeBox, decideLine } from './box/tally';
 import { retireOwned, saveOwned } from './client/closet';
 import { saveClient } from './client/save-client';
 import { saveOccasion } from './client/save-occasion';
+import { removePhoto, savePhoto } from './photo/photos';
 import { importStock } from './stock/import-stock';
 import type { UseCase } from './use-case';
 
@@ -18,6 +19,8 @@ const ALL = [
   saveOwned,
   retireOwned,
   saveOccasion,
+  savePhoto,
+  removePhoto,
   importStock,
   startBox,
   saveBrief,

@@ -12,6 +12,8 @@ export interface UseCase<N extends UseCaseName = UseCaseName> {
   readonly roles: readonly Role[];
   /** False for a question that changes nothing. */
   readonly writes: boolean;
+  /** Largest request body, bytes, where it is not the usual. */
+  readonly bodyMostBytes?: number;
   readonly run: (context: Context, input: Parsed<N>) => Promise<Answer<N>>;
 }
 

@@ -21,6 +21,7 @@ import { occasionView } from './box/load';
 import { clientOf } from './client/profile';
 import type { Actor } from './context';
 import { forbidden } from './problem';
+import { photosOf } from './photo/photos';
 import { calendarOf, dayIn, leadTimes, shopOf, shopView } from './shop/settings';
 import { releaseExpired } from './stock/holds';
 
@@ -135,6 +136,11 @@ export async function clientView(db: Reader, actor: Actor, id: string): Promise<
     .where(eq(occasion.clientId, id))
     .orderBy(asc(occasion.day));
   const body = bodyOf(given);
+  const photos = await photosOf(
+    db,
+    'owned',
+    owned.map((each) => each.id),
+  );
   return {
     id,
     version: row.version,
@@ -156,6 +162,7 @@ export async function clientView(db: Reader, actor: Actor, id: string): Promise<
       loved: each.loved,
       wornWeekly: each.wornWeekly,
       fromBox: each.boxLineId !== null,
+      photo: photos.get(each.id),
     })),
     occasions: occasions.map(occasionView),
     boxes: await boxHistory(db, id, shop.zone),
@@ -239,6 +246,11 @@ export async function stockRows(
     });
     bySize.set(size.garmentId, list);
   }
+  const photos = await photosOf(
+    db,
+    'garment',
+    garments.map((row) => row.id),
+  );
   return {
     currency: shop.currency,
     rows: garments.map((row) => ({
@@ -249,6 +261,7 @@ export async function stockRows(
         sizes.find((size) => size.garmentId === row.id),
       ),
       priceMinor: row.priceMinor,
+      photo: photos.get(row.id),
       sizes: bySize.get(row.id) ?? [],
     })),
   };

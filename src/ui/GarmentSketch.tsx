@@ -14,17 +14,30 @@ export interface GarmentSketchProps {
   /** Fit into this square instead, where scale does not matter. */
   readonly fit?: number;
   readonly decorative?: boolean;
+  /** Id of its photo, shown in place of the sketch at the same size. */
+  readonly photo?: string | undefined;
 }
 
 /** Small things are drawn larger and say so, or nobody would see them. */
 const SMALL_MM = 130;
 const LARGER = 3;
 
-export function GarmentSketch({ piece, scale = 0.13, fit, decorative }: GarmentSketchProps) {
+export function GarmentSketch({ piece, scale = 0.13, fit, decorative, photo }: GarmentSketchProps) {
   const drawing = useMemo(() => flatOf(piece, USUAL), [piece]);
   const { w, h } = drawing.box;
   const times = fit === undefined && Math.max(w, h) < SMALL_MM ? LARGER : 1;
   const by = fit === undefined ? scale * times : fit / Math.max(w, h);
+  if (photo)
+    return (
+      <img
+        className="garment-photo"
+        src={`/photo/${photo}`}
+        alt={decorative ? '' : piece.title}
+        height={Math.max(40, h * by)}
+        loading="lazy"
+        draggable={false}
+      />
+    );
   return (
     <span style={{ display: 'inline-block', position: 'relative', lineHeight: 0 }}>
       <Drawing drawing={drawing} title={piece.title} width={w * by} height={h * by} decorative={decorative} />

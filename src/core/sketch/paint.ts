@@ -21,6 +21,13 @@ export function shade(hex: string, by: number): string {
   return labToHex({ ...colour, l: Math.min(97, Math.max(3, colour.l + by)) });
 }
 
+/** A colour in its own shadow by `by` L*: all light shrinks alike, so (L* + 16, a*, b*) shrinks to the origin. */
+function shadowed(hex: string, by: number): string {
+  const { l, a, b } = lab(hex);
+  const left = Math.max(0.2, (l + 16 - by) / (l + 16));
+  return labToHex({ l: Math.max(3, (l + 16) * left - 16), a: a * left, b: b * left });
+}
+
 const SHEER = { opaque: undefined, semi: 0.72, sheer: 0.42 } as const;
 
 /** Cloth, colours and pattern of a panel: the part's own where it has one. */
@@ -52,7 +59,7 @@ export function paint(worn: Worn, sketch: Sketch): Item[] {
       items.push({
         kind: 'path',
         path: panel.path,
-        fill: shade(ground, dark ? -8 : -22),
+        fill: shadowed(ground, dark ? 8 : 22),
         stroke: INK,
         strokeMm: LINE_MM.seam,
       });

@@ -2,6 +2,7 @@ import type { Occasion } from '@core/look';
 import { BODY_MEASURES } from '@core/figure';
 import { ORIGINS, type Swatch } from '@core/piece';
 import type { StoredAttributes } from '@contracts/piece';
+import type { BriefAnswers } from '@contracts/own-brief';
 import type { StoredProfile } from '@contracts/profile';
 import {
   boolean,
@@ -13,6 +14,7 @@ import {
   primaryKey,
   real,
   text,
+  uniqueIndex,
   uuid,
 } from 'drizzle-orm/pg-core';
 import { at, createdAt, id, version } from './columns';
@@ -42,6 +44,8 @@ export const client = pgTable(
     boxBudgetMinor: integer('box_budget_minor'),
     pieceBudgetMinor: jsonb('piece_budget_minor').$type<Record<string, number>>().notNull().default({}),
     notes: text('notes').notNull().default(''),
+    /** Set when the person was erased; what the shop must keep stays without a name. */
+    erasedAt: at('erased_at'),
     version: version(),
     createdAt: createdAt(),
   },
@@ -113,4 +117,29 @@ export const ownedItem = pgTable(
     createdAt: createdAt(),
   },
   (table) => [index('owned_item_client').on(table.clientId, table.category)],
+);
+
+/** A private link to the client's own brief. The token is only ever stored hashed. */
+export const briefLink = pgTable(
+  'brief_link',
+  {
+    id: id(),
+    clientId: uuid('client_id')
+      .notNull()
+      .references(() => client.id, { onDelete: 'cascade' }),
+    tokenHash: text('token_hash').notNull(),
+    expiresAt: at('expires_at').notNull(),
+    revokedAt: at('revoked_at'),
+    /** What the client has written so far; checked again when it is sent. */
+    draft: jsonb('draft').$type<BriefAnswers>().notNull().default({}),
+    savedAt: at('saved_at'),
+    sentAt: at('sent_at'),
+    /** When a stylist went through the lines; the link is done then. */
+    settledAt: at('settled_at'),
+    createdAt: createdAt(),
+  },
+  (table) => [
+    uniqueIndex('brief_link_token').on(table.tokenHash),
+    index('brief_link_client').on(table.clientId, table.createdAt),
+  ],
 );

@@ -79,6 +79,7 @@ function Bar({
             key={piece.id}
             piece={piece}
             currency={view.shop.currency}
+            photo={view.photos[piece.id]}
             worn={wornIds.has(piece.id)}
             dim={lit.length > 0 && !lit.includes(piece.id)}
             onPress={onPress}
@@ -92,12 +93,13 @@ function Bar({
 interface HangingProps {
   readonly piece: Piece;
   readonly currency: string;
+  readonly photo: string | undefined;
   readonly worn: boolean;
   readonly dim: boolean;
   readonly onPress: (piece: Piece) => void;
 }
 
-const Hanging = memo(function Hanging({ piece, currency, worn, dim, onPress }: HangingProps) {
+const Hanging = memo(function Hanging({ piece, currency, photo, worn, dim, onPress }: HangingProps) {
   const { listeners, setNodeRef, isDragging } = useDraggable({ id: piece.id });
   // Only the pointer drags; Enter wears at once, so the keyboard needs no dragging.
   const { onKeyDown: _onKeyDown, ...pointer } = listeners ?? {};
@@ -113,7 +115,7 @@ const Hanging = memo(function Hanging({ piece, currency, worn, dim, onPress }: H
       onClick={() => onPress(piece)}
     >
       <span className="hanging-sketch">
-        <GarmentSketch piece={piece} scale={0.094} decorative />
+        <GarmentSketch piece={piece} scale={0.094} photo={photo} decorative />
       </span>
       <span className="hanging-tag">
         {piece.title}

@@ -23,6 +23,7 @@ import { and, asc, desc, eq, inArray, isNull, ne } from 'drizzle-orm';
 import { clientOf } from '../client/profile';
 import type { Actor } from '../context';
 import { isId, notFound } from '../problem';
+import { photosOf } from '../photo/photos';
 import { calendarOf, dayIn, leadTimes, type ShopRow, shopOf, shopView } from '../shop/settings';
 
 export type BoxRecord = typeof box.$inferSelect;
@@ -182,6 +183,16 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
     .from(look)
     .where(eq(look.boxId, id))
     .orderBy(asc(look.position), asc(look.createdAt));
+  const ofGarments = await photosOf(
+    db,
+    'garment',
+    lines.map((record) => record.garment.id),
+  );
+  const ofOwned = await photosOf(
+    db,
+    'owned',
+    owned.map((each) => each.id),
+  );
   const today = dayIn(shop.zone, now);
   const occasionIds = chosen.map((each) => each.occasionId);
   const day = occasions
@@ -220,6 +231,13 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
         : undefined,
     lines: lines.map((record) => lineView(record, row.state, now, shop.zone)),
     owned: owned.map(pieceOfOwned),
+    photos: Object.fromEntries([
+      ...lines.flatMap(({ line, garment: shown }) => {
+        const found = ofGarments.get(shown.id);
+        return found ? [[`line:${line.id}`, found]] : [];
+      }),
+      ...[...ofOwned].map(([shown, found]) => [`owned:${shown}`, found]),
+    ]) as Record<string, string>,
     looks: looks.map((each) => ({
       id: each.id,
       version: each.version,
@@ -255,6 +273,7 @@ function forPacker(view: BoxView): BoxView {
     occasions: [],
     occasionIds: [],
     owned: [],
+    photos: Object.fromEntries(Object.entries(view.photos).filter(([ref]) => ref.startsWith('line:'))),
     looks: [],
     letter: view.letter && { greeting: '', pieces: [], looks: [], closing: '' },
     learned: [],

@@ -1,0 +1,106 @@
+import { PERSONAL_ROLES } from '../context';
+import type { Actor } from '../context';
+import type { Reader } from '@data/db';
+import { briefLink, client, garment, ownedItem, photo } from '@data/schema';
+import { and, eq, inArray } from 'drizzle-orm';
+import { note } from '../audit';
+import { clientOf } from '../client/profile';
+import { isId, notFound } from '../problem';
+import { defineUseCase } from '../use-case';
+import { readPhoto } from './read-photo';
+
+/** Base64 makes four signs of three bytes; the rest of the request is small. */
+const PHOTO_BODY_BYTES = 21_000_000;
+
+/** Puts a photo on a garment or an owned item, in place of the one before. */
+export const savePhoto = defineUseCase({
+  name: 'save-photo',
+  roles: ['owner', 'stylist'],
+  writes: true,
+  bodyMostBytes: PHOTO_BODY_BYTES,
+  async run(context, { of, id, dataBase64 }) {
+    const { tx, actor, now } = context;
+    await mustBeHere(tx, actor, of, id);
+    const kept = await readPhoto(Buffer.from(dataBase64, 'base64'));
+    await tx.delete(photo).where(eq(of === 'garment' ? photo.garmentId : photo.ownedItemId, id));
+    const [made] = await tx
+      .insert(photo)
+      .values({
+        ...kept,
+        shopId: actor.shopId,
+        ...(of === 'garment' ? { garmentId: id } : { ownedItemId: id }),
+        createdAt: now,
+      })
+      .returning({ id: photo.id });
+    if (!made) throw new Error('the photo was not kept');
+    await note(context, 'add photo', of === 'garment' ? 'garment' : 'owned_item', id);
+    return { photoId: made.id };
+  },
+});
+
+export const removePhoto = defineUseCase({
+  name: 'remove-photo',
+  roles: ['owner', 'stylist'],
+  writes: true,
+  async run(context, { of, id }) {
+    const { tx, actor } = context;
+    await mustBeHere(tx, actor, of, id);
+    await tx.delete(photo).where(eq(of === 'garment' ? photo.garmentId : photo.ownedItemId, id));
+    await note(context, 'remove photo', of === 'garment' ? 'garment' : 'owned_item', id);
+    return { id };
+  },
+});
+
+async function mustBeHere(db: Reader, actor: Actor, of: 'garment' | 'owned', id: string): Promise<void> {
+  if (of === 'garment') {
+    const [row] = await db
+      .select({ id: garment.id })
+      .from(garment)
+      .where(and(eq(garment.id, id), eq(garment.shopId, actor.shopId)));
+    if (!row) throw notFound('That garment');
+    return;
+  }
+  const [item] = await db.select().from(ownedItem).where(eq(ownedItem.id, id));
+  if (!item) throw notFound('That piece');
+  await clientOf(db, actor.shopId, item.clientId);
+}
+
+/** The bytes of a photo of this shop. Photos of what a client owns are personal: a packer gets none. */
+export async function photoBytes(db: Reader, actor: Actor, id: string): Promise<Buffer> {
+  if (!isId(id)) throw notFound('That photo');
+  const [row] = await db
+    .select()
+    .from(photo)
+    .where(and(eq(photo.id, id), eq(photo.shopId, actor.shopId)));
+  if (!row || (row.garmentId === null && !PERSONAL_ROLES.includes(actor.role))) throw notFound('That photo');
+  return row.jpeg;
+}
+
+/** Ids of the photos of garments or owned items, by what they show. */
+export async function photosOf(
+  db: Reader,
+  of: 'garment' | 'owned',
+  ids: readonly string[],
+): Promise<ReadonlyMap<string, string>> {
+  if (ids.length === 0) return new Map();
+  const column = of === 'garment' ? photo.garmentId : photo.ownedItemId;
+  const rows = await db
+    .select({ id: photo.id, shows: column })
+    .from(photo)
+    .where(inArray(column, [...ids]));
+  return new Map(rows.flatMap(({ id, shows }) => (shows ? [[shows, id] as const] : [])));
+}
+
+/** Photos a client sent along with her own brief. */
+export async function photosOfBrief(
+  db: Reader,
+  shopId: string,
+  linkId: string,
+): Promise<{ id: string; caption: string }[]> {
+  return db
+    .select({ id: photo.id, caption: photo.caption })
+    .from(photo)
+    .innerJoin(briefLink, eq(briefLink.id, photo.briefLinkId))
+    .innerJoin(client, eq(client.id, briefLink.clientId))
+    .where(and(eq(photo.briefLinkId, linkId), eq(client.shopId, shopId)));
+}
