@@ -88,11 +88,25 @@ const BOUNDS: Readonly<Record<(typeof MEASURES)[number], readonly [number, numbe
   hemAllowance: [0, 200],
 };
 
-export const measuresSchema = z.strictObject(
-  Object.fromEntries(
-    MEASURES.map((name) => [name, number(BOUNDS[name][0], BOUNDS[name][1], 'mm').optional()]),
-  ) as Record<(typeof MEASURES)[number], z.ZodOptional<z.ZodNumber>>,
-);
+export const measuresSchema = z
+  .strictObject(
+    Object.fromEntries(
+      MEASURES.map((name) => [name, number(BOUNDS[name][0], BOUNDS[name][1], 'mm').optional()]),
+    ) as Record<(typeof MEASURES)[number], z.ZodOptional<z.ZodNumber>>,
+  )
+  .superRefine((given, context) => {
+    const impossible = (path: keyof typeof given, message: string): void =>
+      context.addIssue({ code: 'custom', path: [path], message });
+    const { inseam, length, rise, sleeve, heel, platform } = given;
+    if (inseam !== undefined && length !== undefined && inseam >= length)
+      impossible('inseam', `${inseam} mm is as long as the whole leg of ${length} mm`);
+    if (rise !== undefined && length !== undefined && rise >= length)
+      impossible('rise', `${rise} mm is as long as the whole leg of ${length} mm`);
+    if (platform !== undefined && heel !== undefined && platform > heel)
+      impossible('platform', `${platform} mm is higher than the heel of ${heel} mm, which includes it`);
+    if (sleeve !== undefined && length !== undefined && sleeve > length * 2.5)
+      impossible('sleeve', `${sleeve} mm does not belong to a length of ${length} mm`);
+  });
 export const originsSchema = z.partialRecord(z.enum(MEASURES), z.enum(ORIGINS));
 
 export const fabricSchema = z.strictObject({

@@ -11,7 +11,30 @@ const mm = (min: number, max: number) =>
     .max(max, `at most ${max / 10} cm: is the unit right?`)
     .optional();
 
-export const bodyMeasuresSchema = z.strictObject({
+interface Heights {
+  readonly heightMm?: number | undefined;
+  readonly waistHeight?: number | undefined;
+  readonly insideLegLength?: number | undefined;
+  readonly armLength?: number | undefined;
+}
+
+/** Measures that cannot stand on one person together; the field at odds is named. */
+function refuseImpossible(given: Heights, context: z.RefinementCtx): void {
+  const { heightMm, waistHeight, insideLegLength, armLength } = given;
+  const impossible = (path: keyof Heights, message: string): void =>
+    context.addIssue({ code: 'custom', path: [path], message });
+  if (insideLegLength !== undefined && waistHeight !== undefined && insideLegLength >= waistHeight)
+    impossible('insideLegLength', 'reaches the waist: was one of the two measured elsewhere?');
+  if (heightMm === undefined) return;
+  if (insideLegLength !== undefined && insideLegLength > heightMm * 0.56)
+    impossible('insideLegLength', `too long for a height of ${heightMm / 10} cm: is the unit right?`);
+  if (waistHeight !== undefined && waistHeight > heightMm * 0.72)
+    impossible('waistHeight', `too high for a height of ${heightMm / 10} cm: is the unit right?`);
+  if (armLength !== undefined && armLength > heightMm * 0.45)
+    impossible('armLength', `too long for a height of ${heightMm / 10} cm: is the unit right?`);
+}
+
+const bodyMeasuresFields = z.strictObject({
   heightMm: mm(1200, 2200),
   bust: mm(600, 1800),
   waist: mm(500, 1800),
@@ -27,6 +50,7 @@ export const bodyMeasuresSchema = z.strictObject({
   thigh: mm(350, 1000),
   calf: mm(240, 600),
 });
+export const bodyMeasuresSchema = bodyMeasuresFields.superRefine(refuseImpossible);
 
 const words = z.array(z.string().trim().min(1).max(60)).max(60).default([]);
 const hexes = z.array(hexSchema).max(40).default([]);
@@ -82,12 +106,13 @@ export type StoredProfile = z.infer<typeof storedProfileSchema>;
 
 /** A client as files write it: measures beside the rest, by their ISO names. */
 export const clientFileSchema = z
-  .strictObject({ ...bodyMeasuresSchema.shape, ...profileFields })
+  .strictObject({ ...bodyMeasuresFields.shape, ...profileFields })
+  .superRefine(refuseImpossible)
   .transform((flat): Profile => {
     const measures: Record<string, number | undefined> = {};
     const rest: Record<string, unknown> = {};
     for (const [key, value] of Object.entries(flat)) {
-      if (key in bodyMeasuresSchema.shape) measures[key] = value as number | undefined;
+      if (key in bodyMeasuresFields.shape) measures[key] = value as number | undefined;
       else rest[key] = value;
     }
     return { ...(rest as unknown as StoredProfile), measures };

@@ -13,10 +13,11 @@ import { shoeSketch } from './shoe';
 import { stripSketch } from './strip';
 import { upperSketch } from './upper';
 import { wholeSketch } from './whole';
+import { withWrapTie } from './wrap';
 
 /** The shapes of a piece in a frame, before colour: closed panels, lines by weight, small dots. In mm. */
 export function sketchOf(frame: Frame, worn: Worn): Sketch {
-  const sketch = shapesOf(frame, worn);
+  const sketch = withWrapTie(frame, worn, shapesOf(frame, worn));
   const parts = partPanels(frame, worn);
   return parts.length === 0 ? sketch : { ...sketch, panels: [...sketch.panels, ...parts] };
 }

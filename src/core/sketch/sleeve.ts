@@ -23,9 +23,9 @@ export function sleeveOf(frame: Frame, worn: Worn): SleeveSketch | undefined {
   const taper = { close: 0.62, easy: 0.7, full: 1.12 }[volume];
   const short = length < 300;
   const end = Math.max(frame.tube(175), upper * (short ? 0.86 : rolled ? 0.74 : taper));
-  // Laid over the shoulders, the sleeves hang empty and straight.
+  // Laid over the shoulders, the sleeves hang empty, outside the arms.
   const empty = mode.id === 'over-shoulders' && !frame.flat;
-  const { dx, dy } = empty ? { dx: Math.sin(0.05), dy: Math.cos(0.05) } : frame.arm;
+  const { dx, dy } = empty ? { dx: Math.sin(0.24), dy: Math.cos(0.24) } : frame.arm;
   // Outward normal of the arm line.
   const [nx, ny] = [dy, -dx];
   const at = (along: number, across: number): Point => [

@@ -1,7 +1,7 @@
 import { type Body, type FigureOutline, frameOf, liftOf, outlineOf } from '../figure';
 import { memo, memo2 } from '../memo';
 import { boxOf, type Path } from '../path';
-import { type Piece, wear, type Worn } from '../piece';
+import { type Piece, usualSleeve, wear, type Worn } from '../piece';
 import type { Drawing, Item, Sketch } from './display';
 import { sketchOf } from './garment';
 import { framed, paint } from './paint';
@@ -59,10 +59,28 @@ export const cellsOf = memo((sketch: Sketch): readonly Cells[] => {
 /** Shapes of a look on a body, in layer order from the skin outwards. */
 export function layersOf(pieces: readonly Worn[], body: Body): Layer[] {
   const tucked = pieces.some((worn) => worn.mode.id === 'into-boots');
+  const held = pieces.some((worn) => worn.slot === 'layer' && holdsSleeves(worn));
   return [...pieces]
+    .map((worn) => (held && worn.slot !== 'layer' ? narrowed(worn) : worn))
     .sort((a, b) => orderOf(a, tucked) - orderOf(b, tucked) || (a.piece.id < b.piece.id ? -1 : 1))
     .map((worn) => ({ worn, sketch: wornSketch(worn, body) }));
 }
+
+/** A layer with sleeves, put on: what is beneath goes into them. */
+const holdsSleeves = ({ piece, mode }: Worn): boolean => {
+  const sleeve = piece.cut.sleeve ?? usualSleeve(piece.category);
+  return (sleeve === 'long' || sleeve === 'three-quarter') && mode.id !== 'over-shoulders';
+};
+
+/** The same piece with its sleeves pressed into those of the layer over it; a longer one still peeps out below. */
+const narrowed = memo((worn: Worn): Worn => {
+  const { upperArm } = worn.measures;
+  return {
+    ...worn,
+    measures: upperArm === undefined ? worn.measures : { ...worn.measures, upperArm: upperArm * 0.78 },
+    piece: { ...worn.piece, cut: { ...worn.piece.cut, sleeveVolume: 'close' } },
+  };
+});
 
 /** A tucked top goes under the waistband, an untucked one over it; boots go over legs tucked into them. */
 function orderOf(worn: Worn, intoBoots: boolean): number {

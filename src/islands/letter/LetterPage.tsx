@@ -71,6 +71,16 @@ export function LetterPage({ initial }: { readonly initial: BoxView }) {
         <Button variant="default" onClick={() => window.print()} title="Print (Ctrl P)">
           Print
         </Button>
+        {view.letter && (
+          <Button
+            variant="default"
+            component="a"
+            href={`/box/${view.id}/letter.pdf`}
+            title="The saved letter as PDF"
+          >
+            PDF
+          </Button>
+        )}
         <Button
           onClick={() => void save()}
           loading={busy === 'save-letter'}

@@ -161,3 +161,47 @@ describe('npm run -s judge', () => {
     expect(run(join(folder, 'none.json')).status).toBe(2);
   });
 });
+
+describe('measures that cannot be', () => {
+  it.each([
+    [
+      'an inside leg as long as the whole leg',
+      { measures: { inseam: 900, length: 880 } },
+      {},
+      'pieces[0].measures.inseam',
+    ],
+    ['a waist of 20 mm', { measures: { waist: 20 } }, {}, 'pieces[0].measures.waist'],
+    [
+      'a platform above its heel',
+      { category: 'heel', measures: { heel: 40, platform: 60 } },
+      {},
+      'pieces[0].measures.platform',
+    ],
+    [
+      'shares that add to 1.4',
+      {
+        colours: [
+          { hex: '#112233', share: 0.7 },
+          { hex: '#332211', share: 0.7 },
+        ],
+      },
+      {},
+      'pieces[0].colours',
+    ],
+    [
+      'a client whose leg reaches the waist',
+      {},
+      { insideLegLength: 1000, waistHeight: 990 },
+      'client.insideLegLength',
+    ],
+    [
+      'a leg in the wrong unit for the height',
+      {},
+      { heightMm: 1500, insideLegLength: 1000 },
+      'client.insideLegLength',
+    ],
+  ] as const)('%s is refused at its field', (_name, piece, client, path) => {
+    const pieces = [{ ...trousers, measures: {}, ...piece }];
+    expect(faultsOf({ format: LOOK_FORMAT, client, pieces }).join('\n')).toContain(`${path}: `);
+  });
+});

@@ -1,0 +1,137 @@
+import { createRequire } from 'node:module';
+import { piecesOf } from '@contracts/look-pieces';
+import type { BoxView } from '@contracts/views';
+import { bodyOf } from '@core/figure';
+import type { LetterDraft, PieceNote } from '@core/letter';
+import { money } from '@core/money';
+import { wear } from '@core/piece';
+import { figureDrawing, flatOf, layersOf } from '@core/sketch';
+import PDFDocument from 'pdfkit';
+import { paintPdf } from './pdf-drawing';
+
+const files = createRequire(import.meta.url);
+const FONT = {
+  serif: files.resolve('@fontsource/newsreader/files/newsreader-latin-500-normal.woff'),
+  sans: files.resolve('@fontsource/instrument-sans/files/instrument-sans-latin-400-normal.woff'),
+  bold: files.resolve('@fontsource/instrument-sans/files/instrument-sans-latin-600-normal.woff'),
+} as const;
+
+/** A4 in points, with a margin that a folded sheet likes. */
+const PAGE = { width: 595.28, height: 841.89, margin: 50 } as const;
+const WIDE = PAGE.width - 2 * PAGE.margin;
+const INK = '#24211d';
+const SOFT = '#5a5349';
+const STAGE = '#b9b9b6';
+const USUAL = bodyOf({ heightMm: 1700 });
+
+/** The letter of a box as a PDF, A4: greeting, each piece with its sketch, each look on the client's figure. */
+export function letterPdf(view: BoxView, letter: LetterDraft): Promise<Buffer> {
+  const doc = new PDFDocument({
+    size: 'A4',
+    margin: PAGE.margin,
+    font: FONT.sans,
+    lang: 'en',
+    info: { Title: `Letter with box ${view.number}`, Author: view.shop.name },
+  });
+  const chunks: Buffer[] = [];
+  const done = new Promise<Buffer>((resolve, reject) => {
+    doc.on('data', (chunk: Buffer) => chunks.push(chunk));
+    doc.on('end', () => resolve(Buffer.concat(chunks)));
+    doc.on('error', reject);
+  });
+  doc.fillColor(INK).font(FONT.serif).fontSize(22).text(view.shop.name);
+  doc.font(FONT.sans).fontSize(9).fillColor(SOFT).text(view.shop.town).moveDown(1.2);
+  paragraph(doc, letter.greeting, 11.5);
+  for (const note of letter.pieces) pieceRow(doc, view, note);
+  looksRow(doc, view, letter);
+  doc.moveDown(1);
+  paragraph(doc, letter.closing, 11.5);
+  doc.end();
+  return done;
+}
+
+function paragraph(doc: PDFKit.PDFDocument, text: string, size: number): void {
+  if (text)
+    doc.font(FONT.serif).fontSize(size).fillColor(INK).text(text, PAGE.margin, doc.y, { width: WIDE });
+  doc.moveDown(0.8);
+}
+
+/** Starts a new page when `height` points do not fit under what is written. */
+function room(doc: PDFKit.PDFDocument, height: number): void {
+  if (doc.y + height > PAGE.height - PAGE.margin) doc.addPage();
+}
+
+const SKETCH = 74;
+
+function pieceRow(doc: PDFKit.PDFDocument, view: BoxView, note: PieceNote): void {
+  const line = view.lines.find((each) => each.piece.id === note.ref);
+  if (!line) return;
+  room(doc, SKETCH + 24);
+  const top = doc.y;
+  const drawing = flatOf(line.piece, USUAL);
+  const scale = (SKETCH - 10) / Math.max(drawing.box.w, drawing.box.h);
+  doc.rect(PAGE.margin, top, SKETCH, SKETCH).fill(STAGE);
+  paintPdf(doc, drawing, {
+    x: PAGE.margin + (SKETCH - drawing.box.w * scale) / 2,
+    y: top + (SKETCH - drawing.box.h * scale) / 2,
+    scale,
+  });
+  const left = PAGE.margin + SKETCH + 14;
+  const width = WIDE - SKETCH - 14;
+  const price = money(line.priceMinor, view.shop.currency);
+  doc
+    .fillColor(INK)
+    .font(FONT.serif)
+    .fontSize(13)
+    .text(`${line.piece.title}, ${line.size}`, left, top, { width });
+  doc.font(FONT.sans).fontSize(9).fillColor(SOFT).text(price, { width });
+  const rows: readonly (readonly [string, string])[] = [
+    ['', note.why],
+    ['Fit', note.fit],
+    ['Wear it', note.wear.join(' ')],
+    ['Beneath', note.beneath.join(' ')],
+    ['', note.facts],
+    ['Care', note.care],
+  ];
+  for (const [label, text] of rows) {
+    if (!text) continue;
+    if (label) doc.font(FONT.bold).fontSize(9).fillColor(INK).text(`${label}. `, { width, continued: true });
+    doc.font(FONT.sans).fontSize(9).fillColor(INK).text(text, { width });
+  }
+  doc.y = Math.max(doc.y, top + SKETCH) + 12;
+  doc.x = PAGE.margin;
+}
+
+const FIGURE = 230;
+
+function looksRow(doc: PDFKit.PDFDocument, view: BoxView, letter: LetterDraft): void {
+  const body = bodyOf(view.client.profile.measures);
+  const width = (WIDE - 16) / 2;
+  for (let i = 0; i < letter.looks.length; i += 2) {
+    room(doc, FIGURE + 60);
+    const top = doc.y;
+    let lowest = top;
+    letter.looks.slice(i, i + 2).forEach((said, column) => {
+      const look = view.looks.find(({ id }) => id === said.id);
+      if (!look) return;
+      const x = PAGE.margin + column * (width + 16);
+      const drawing = figureDrawing(
+        layersOf(piecesOf(view, look.pieces).map(wear), body),
+        body,
+        view.client.profile.skinHex,
+      );
+      const scale = Math.min((FIGURE - 12) / drawing.box.h, (width - 12) / drawing.box.w);
+      doc.rect(x, top, width, FIGURE).fill(STAGE);
+      paintPdf(doc, drawing, { x: x + (width - drawing.box.w * scale) / 2, y: top + 6, scale });
+      doc
+        .fillColor(INK)
+        .font(FONT.serif)
+        .fontSize(12)
+        .text(look.title || 'A look', x, top + FIGURE + 6, { width });
+      doc.font(FONT.sans).fontSize(9).text(said.line, { width });
+      lowest = Math.max(lowest, doc.y);
+    });
+    doc.x = PAGE.margin;
+    doc.y = lowest + 14;
+  }
+}

@@ -1,0 +1,33 @@
+import { bodyOf } from '@core/figure';
+import { pieceFrom, wear } from '@core/piece';
+import { figureDrawing, layersOf, svgItems } from '@core/sketch';
+import { paintPdf } from '@server/letter/pdf-drawing';
+import PDFDocument from 'pdfkit';
+import { describe, expect, it, vi } from 'vitest';
+
+describe('the PDF painter', () => {
+  it('paints the very shapes of the SVG painter, in their order', () => {
+    const body = bodyOf({ heightMm: 1700 });
+    const worn = (['blouse', 'skirt', 'blazer', 'heel', 'scarf'] as const).map((category, i) =>
+      wear(
+        pieceFrom({
+          id: category,
+          category,
+          colours: [
+            { hex: '#27304a', share: 0.6 },
+            { hex: '#b7a37a', share: 0.4 },
+          ],
+          pattern: i === 1 ? { kind: 'check', repeatMm: 80, contrast: 0.5 } : undefined,
+        }),
+      ),
+    );
+    const drawing = figureDrawing(layersOf(worn, body), body);
+    const doc = new PDFDocument({ compress: false });
+    const paths = vi.spyOn(doc, 'path');
+    paintPdf(doc, drawing, { x: 40, y: 40, scale: 0.3 });
+    const said = [...svgItems(drawing.items, 'x').matchAll(/<path d="([^"]*)"/g)].map(([, d]) => d);
+    expect(said.length).toBeGreaterThan(60);
+    expect(paths.mock.calls.map(([d]) => d)).toEqual(said);
+    doc.end();
+  });
+});
