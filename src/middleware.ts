@@ -6,8 +6,19 @@ import { isEmptyShop } from '@server/shop/first-owner';
 import { actorOf } from '@server/sign-in';
 import { defineMiddleware } from 'astro:middleware';
 
-/** Reachable without a session: signing in, the first visit, and what the built pages are made of. */
-const OPEN = [/^\/sign-in$/, /^\/first-visit$/, /^\/_astro\//, /^\/favicon\.svg$/, /^\/health$/];
+/**
+ * Reachable without a session: signing in, the first visit, a client's own brief behind its private link, and
+ * what the built pages are made of.
+ */
+const OPEN = [
+  /^\/sign-in$/,
+  /^\/first-visit$/,
+  /^\/_astro\//,
+  /^\/favicon\.svg$/,
+  /^\/health$/,
+  /^\/brief\/[^/]+$/,
+  /^\/api\/own-brief\/[^/]+$/,
+];
 
 export const onRequest = defineMiddleware(async (context, next) => {
   const { pathname, search } = context.url;

@@ -8,6 +8,13 @@ export const inputs = {
   'save-client': requests.saveClientInput,
   'save-owned': requests.saveOwnedInput,
   'retire-owned': requests.retireOwnedInput,
+  'save-owned-many': requests.saveOwnedManyInput,
+  'remove-occasion': requests.removeOccasionInput,
+  'make-brief-link': requests.makeBriefLinkInput,
+  'revoke-brief-link': requests.revokeBriefLinkInput,
+  'settle-brief': requests.settleBriefInput,
+  'export-client': requests.exportClientInput,
+  'erase-client': requests.eraseClientInput,
   'save-photo': requests.savePhotoInput,
   'remove-photo': requests.removePhotoInput,
   'save-occasion': requests.saveOccasionInput,
@@ -43,6 +50,13 @@ export interface Answers {
   'save-client': { readonly id: string; readonly version: number };
   'save-owned': { readonly id: string };
   'retire-owned': { readonly id: string };
+  'save-owned-many': { readonly added: number; readonly known: number };
+  'remove-occasion': { readonly id: string };
+  'make-brief-link': { readonly id: string; readonly path: string; readonly expiresOn: string };
+  'revoke-brief-link': { readonly id: string };
+  'settle-brief': { readonly id: string; readonly asks: readonly string[] };
+  'export-client': { readonly fileName: string; readonly json: string };
+  'erase-client': { readonly kept: number };
   'save-photo': { readonly photoId: string };
   'remove-photo': { readonly id: string };
   'save-occasion': { readonly id: string };

@@ -27,6 +27,24 @@ export const occasionSchema = z.strictObject({
   seenBy: words,
 }) satisfies z.ZodType<Occasion>;
 
+/** What differs in a part of an occasion. */
+export const stageSchema = z.strictObject({
+  title: z.string().trim().min(1, 'missing').max(80),
+  changes: occasionSchema
+    .pick({
+      formality: true,
+      time: true,
+      place: true,
+      indoorC: true,
+      outdoorC: true,
+      windMs: true,
+      surfaces: true,
+      bans: true,
+      musts: true,
+    })
+    .partial(),
+});
+
 export const budgetSchema = z.strictObject({
   boxMinor: z.number().int().min(0).optional(),
   pieceMinor: z.record(z.string(), z.number().int().min(0)).optional(),

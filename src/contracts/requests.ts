@@ -1,14 +1,25 @@
 import { BOX_STATES } from '@core/box';
+import { BODY_MEASURES } from '@core/figure';
 import { CATEGORIES } from '@core/piece';
 import { z } from 'zod';
-import { daySchema, occasionSchema } from './occasion';
-import { coloursSchema, minorSchema, storedAttributesSchema } from './piece';
+import { daySchema, occasionSchema, stageSchema } from './occasion';
+import { BRIEF_FIELDS } from './own-brief';
+import { coloursSchema, hexSchema, minorSchema, pieceSchema, storedAttributesSchema } from './piece';
 import { bodyMeasuresSchema, storedProfileSchema } from './profile';
 
 const uuid = z.uuid({ error: 'not an id' });
 const version = z.number().int().min(1, 'the version is missing');
 const text = (most: number) => z.string().trim().max(most, `at most ${most} signs`);
 const name = text(120).min(1, 'missing');
+const askSchema = z.strictObject({
+  text: text(200).min(1, 'an ask is empty'),
+  categories: z.array(z.enum(CATEGORIES)).max(CATEGORIES.length),
+  colourHex: hexSchema.optional(),
+  washable: z.boolean().optional(),
+  waterproof: z.boolean().optional(),
+  noIron: z.boolean().optional(),
+  mostMinor: minorSchema.optional(),
+});
 const email = z.union([z.literal(''), z.email('not an e-mail address')]).optional();
 
 export const saveClientInput = z.strictObject({
@@ -20,6 +31,8 @@ export const saveClientInput = z.strictObject({
   phone: text(40).optional(),
   sizes: z.record(z.string(), z.string().max(12)).default({}),
   measures: bodyMeasuresSchema,
+  /** Measures that follow from a usual size; marked so wherever they show. */
+  estimated: z.array(z.enum(BODY_MEASURES)).default([]),
   profile: storedProfileSchema,
   boxBudgetMinor: minorSchema.nullable().default(null),
   pieceBudgetMinor: z.partialRecord(z.enum(CATEGORIES), minorSchema).default({}),
@@ -40,6 +53,37 @@ export const saveOwnedInput = z.strictObject({
 });
 export const retireOwnedInput = z.strictObject({ id: uuid, retired: z.boolean() });
 
+/** Many pieces at once: a pasted list, a file, staples. */
+export const saveOwnedManyInput = z.strictObject({
+  clientId: uuid,
+  items: z
+    .array(
+      z.strictObject({
+        piece: pieceSchema,
+        assumed: z.boolean().default(false),
+        loved: z.boolean().default(false),
+        wornWeekly: z.boolean().default(false),
+      }),
+    )
+    .min(1, 'nothing to add')
+    .max(500, 'at most 500 pieces at once'),
+});
+
+export const makeBriefLinkInput = z.strictObject({ clientId: uuid });
+export const revokeBriefLinkInput = z.strictObject({ clientId: uuid, id: uuid });
+export const settleBriefInput = z.strictObject({
+  clientId: uuid,
+  id: uuid,
+  /** Lines taken over; the others are left. */
+  take: z.array(z.enum(BRIEF_FIELDS)),
+});
+export const exportClientInput = z.strictObject({ clientId: uuid });
+export const eraseClientInput = z.strictObject({
+  clientId: uuid,
+  /** Typed by hand, so that nobody is erased by a slip. */
+  name,
+});
+
 const photoOf = { of: z.enum(['garment', 'owned']), id: uuid } as const;
 export const savePhotoInput = z.strictObject({
   ...photoOf,
@@ -51,7 +95,16 @@ export const saveOccasionInput = z.strictObject({
   id: uuid.optional(),
   clientId: uuid,
   occasion: occasionSchema.extend({ date: daySchema }),
+  stages: z.array(stageSchema).max(8, 'at most 8 stages').default([]),
+  /** Weekly is 7; each repeat becomes an occasion of its own. */
+  repeat: z
+    .strictObject({
+      everyDays: z.number().int().min(1, 'at least a day').max(366, 'at most a year'),
+      times: z.number().int().min(1, 'at least once').max(52, 'at most 52 times'),
+    })
+    .optional(),
 });
+export const removeOccasionInput = z.strictObject({ clientId: uuid, id: uuid });
 
 export const importStockInput = z.strictObject({
   csv: z.string().min(1, 'the file is empty'),
@@ -66,7 +119,8 @@ export const saveBriefInput = z.strictObject({
   version,
   budgetMinor: minorSchema.nullable(),
   occasionIds: z.array(uuid).max(12),
-  asks: z.array(text(200).min(1, 'an ask is empty')).max(20, 'at most 20 asks'),
+  /** An ask in words is read; one that was edited comes as it is to be. */
+  asks: z.array(z.union([text(200).min(1, 'an ask is empty'), askSchema])).max(20, 'at most 20 asks'),
   mood: z.array(text(40)).max(12),
   notToSend: text(400),
 });

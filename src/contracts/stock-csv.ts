@@ -1,9 +1,9 @@
-import { colourNames, isHex } from '@core/colour';
 import { isEan13 } from '@core/stock';
 import { parseMoney } from '@core/money';
 import type { Category, Swatch } from '@core/piece';
 import Papa from 'papaparse';
 import { faultsOf } from './faults';
+import { isPieceColumn, pieceCells } from './piece-cells';
 import { measuresSchema, pieceSchema, type StoredAttributes } from './piece';
 import type { ImportFault } from './views';
 
@@ -35,28 +35,8 @@ export interface StockCsv {
 }
 
 export const CSV_REQUIRED = ['title', 'category', 'colours', 'size', 'sku', 'price', 'qty'] as const;
-/** Columns of the garment itself; header names are the field names of a piece. */
-const PLAIN = [
-  'styleId',
-  'set',
-  'label',
-  'length',
-  'ean',
-  'formality',
-  'statement',
-  'volume',
-  'structure',
-  'edge',
-  'hour',
-  'care',
-  'metal',
-  'material',
-  'weightG',
-  'warmthClo',
-] as const;
-const LISTS = ['moods', 'seasons', 'metalContent'] as const;
-const NUMBERS = new Set(['formality', 'statement', 'structure', 'edge', 'weightG', 'warmthClo']);
-const NESTED = /^(measures|cut|fabric|pattern)\.([A-Za-z]+)$/;
+/** Columns of a stock row that are not the piece's own. */
+const STOCK_COLUMNS = ['styleId', 'set', 'label', 'length', 'ean', 'size', 'sku', 'price', 'qty'] as const;
 
 /** Largest stock file taken, in bytes of text. */
 export const CSV_MOST_BYTES = 10_000_000;
@@ -109,11 +89,7 @@ export function readStockCsv(text: string): StockCsv {
 }
 
 const isKnown = (header: string): boolean =>
-  (CSV_REQUIRED as readonly string[]).includes(header) ||
-  (PLAIN as readonly string[]).includes(header) ||
-  (LISTS as readonly string[]).includes(header) ||
-  header === 'fibres' ||
-  NESTED.test(header);
+  (STOCK_COLUMNS as readonly string[]).includes(header) || isPieceColumn(header);
 
 function readRow(record: Record<string, string>, row: number): StockCsvRow | { faults: ImportFault[] } {
   const cell = (name: string): string => (record[name] ?? '').trim();
@@ -127,31 +103,7 @@ function readRow(record: Record<string, string>, row: number): StockCsvRow | { f
   if (qty === undefined) fault('qty', `${cell('qty') || 'empty'}: a whole number from 0 is wanted`);
   const ean = cell('ean') || undefined;
   if (ean !== undefined && !isEan13(ean)) fault('ean', `${ean}: not an EAN-13`);
-  const nested: Record<string, Record<string, unknown>> = {};
-  for (const [header, raw] of Object.entries(record)) {
-    const match = NESTED.exec(header);
-    if (!match || !raw?.trim()) continue;
-    const [, group = '', field = ''] = match;
-    (nested[group] ??= {})[field] = typed(raw.trim());
-  }
-  const { measures = {}, ...groups } = nested;
-  const given: Record<string, unknown> = {
-    id: 'row',
-    title: cell('title') || 'row',
-    category: cell('category'),
-    colours: readColourList(cell('colours')),
-    ...groups,
-  };
-  for (const name of PLAIN)
-    if (!['styleId', 'set', 'label', 'length', 'ean'].includes(name) && cell(name) !== '')
-      given[name] = NUMBERS.has(name) ? Number(cell(name)) : cell(name);
-  for (const name of LISTS)
-    if (cell(name) !== '')
-      given[name] = cell(name)
-        .split(/[;|]/)
-        .map((word) => word.trim());
-  if (cell('fibres') !== '')
-    given.fabric = { ...(given.fabric as object | undefined), fibres: readFibres(cell('fibres')) };
+  const { given, measures } = pieceCells(record);
   const piece = pieceSchema.safeParse(given);
   if (!piece.success)
     faults.push(
@@ -184,30 +136,4 @@ function readRow(record: Record<string, string>, row: number): StockCsvRow | { f
     measures: sizes.data as Record<string, number>,
     garmentKey: `${styleId}|${title}|${colours.map((swatch) => swatch.hex).join(' ')}`,
   };
-}
-
-const typed = (raw: string): unknown =>
-  raw === 'true' ? true : raw === 'false' ? false : /^-?\d+(\.\d+)?$/.test(raw) ? Number(raw) : raw;
-
-/** `#1f2a44:0.6 #f4f1e8:0.4`, or one colour, or names: `navy:0.6 ivory:0.4`. Names of two words take a dash. */
-export function readColourList(text: string): { hex: string; share: number; name?: string }[] {
-  const parts = text.split(/[\s|]+/).filter(Boolean);
-  return parts.map((part) => {
-    const [word = '', share] = part.split(':');
-    const named = colourNames.find(({ name }) => name.replace(/ /g, '-') === word.toLowerCase());
-    const hex = isHex(word) ? word.toLowerCase() : (named?.hex ?? word);
-    return {
-      hex,
-      share: share === undefined ? 1 / parts.length : Number(share),
-      ...(named ? { name: named.name } : {}),
-    };
-  });
-}
-
-/** `80 wool; 20 nylon` or `cotton`. */
-function readFibres(text: string): { name: string; pct: number }[] {
-  return text.split(/[;|]/).map((part) => {
-    const match = /^\s*(\d+)\s*%?\s*(.+?)\s*$/.exec(part);
-    return match ? { pct: Number(match[1]), name: match[2] ?? '' } : { pct: 100, name: part.trim() };
-  });
 }

@@ -2,7 +2,8 @@ import type { Ask, BoxState, Step } from '@core/box';
 import type { DeskAction } from '@core/schedule';
 import type { BodyMeasures } from '@core/figure';
 import type { LetterDraft } from '@core/letter';
-import type { Occasion, Overrule, Profile, Schools } from '@core/look';
+import type { Occasion, Overrule, Profile, Schools, Stage } from '@core/look';
+import type { BriefAnswers } from './own-brief';
 import type { BoxTotal } from '@core/money';
 import type { Origin, Piece } from '@core/piece';
 import type { FitVerdict } from '@core/fit';
@@ -35,9 +36,26 @@ export interface ClientRow {
   readonly nextOccasion?: { readonly title: string; readonly day: string } | undefined;
 }
 
+/** A private link to the client's own brief, as the stylist sees it. */
+export interface BriefLinkView {
+  readonly id: string;
+  readonly state: 'open' | 'sent' | 'settled' | 'revoked' | 'expired';
+  readonly expiresOn: string;
+  /** Sent and waiting to be gone through. */
+  readonly answers?: BriefAnswers | undefined;
+  readonly photos: readonly { readonly id: string; readonly caption: string }[];
+}
+
+export interface ChangeView {
+  readonly action: string;
+  readonly day: string;
+  readonly by: string;
+}
+
 export interface OccasionView {
   readonly id: string;
   readonly occasion: Occasion;
+  readonly stages: readonly Stage[];
 }
 
 export interface OwnedView {
@@ -81,6 +99,8 @@ export interface ClientView {
   readonly owned: readonly OwnedView[];
   readonly occasions: readonly OccasionView[];
   readonly boxes: readonly BoxRow[];
+  readonly links: readonly BriefLinkView[];
+  readonly changes: readonly ChangeView[];
 }
 
 export interface SizeStock {
@@ -166,6 +186,8 @@ export interface BoxView {
   readonly budgetMinor: number | null;
   readonly spentMinor: number;
   readonly asks: readonly { readonly id: string; readonly ask: Ask }[];
+  /** Cheapest price by kind of what is on the shelf, minor units. */
+  readonly cheapest: Readonly<Record<string, number>>;
   readonly mood: readonly string[];
   readonly notToSend: string;
   readonly occasions: readonly OccasionView[];

@@ -11,6 +11,9 @@ export const log = pino({ level: process.env.LOG_LEVEL ?? 'info', base: null });
 /** Largest request body taken, bytes. */
 export const BODY_MOST_BYTES = 12_000_000;
 
+/** A photo of a client's own brief, in base64. */
+const OPEN_BODY_BYTES = 21_000_000;
+
 /** Answers `/api/<name>`: size, JSON, role and input are checked here and in `perform`. */
 export async function answerApi(request: Request, name: string, actor: Actor | undefined): Promise<Response> {
   try {
@@ -23,6 +26,19 @@ export async function answerApi(request: Request, name: string, actor: Actor | u
     return json(200, answer);
   } catch (error) {
     return problemResponse(error, name);
+  }
+}
+
+/** Answers a call that needs no session: size and JSON are checked here, the rest by the one called. */
+export async function answerOpen(
+  request: Request,
+  where: string,
+  work: (input: unknown) => Promise<unknown>,
+): Promise<Response> {
+  try {
+    return json(200, await work(await readJson(request, OPEN_BODY_BYTES)));
+  } catch (error) {
+    return problemResponse(error, where);
   }
 }
 

@@ -7,9 +7,11 @@ import { saveBrief } from './box/save-brief';
 import { removeLook, saveLook } from './box/save-look';
 import { startBox } from './box/start-box';
 import { checkInLine, closeBox, decideLine } from './box/tally';
-import { retireOwned, saveOwned } from './client/closet';
+import { makeBriefLink, revokeBriefLink, settleBrief } from './client/brief-link';
+import { retireOwned, saveOwned, saveOwnedMany } from './client/closet';
+import { eraseClient, exportClient } from './client/person';
 import { saveClient } from './client/save-client';
-import { saveOccasion } from './client/save-occasion';
+import { removeOccasion, saveOccasion } from './client/save-occasion';
 import { removePhoto, savePhoto } from './photo/photos';
 import { importStock } from './stock/import-stock';
 import type { UseCase } from './use-case';
@@ -18,7 +20,14 @@ const ALL = [
   saveClient,
   saveOwned,
   retireOwned,
+  saveOwnedMany,
   saveOccasion,
+  removeOccasion,
+  makeBriefLink,
+  revokeBriefLink,
+  settleBrief,
+  exportClient,
+  eraseClient,
   savePhoto,
   removePhoto,
   importStock,

@@ -17,7 +17,9 @@ import {
   variant,
 } from '@data/schema';
 import { and, asc, count, desc, eq, gte, inArray, isNull, min, notInArray, sql } from 'drizzle-orm';
-import { occasionView } from './box/load';
+import { linksOf } from './client/brief-link';
+import { occasionsOf } from './client/occasions';
+import { changesOf } from './client/person';
 import { clientOf } from './client/profile';
 import type { Actor } from './context';
 import { forbidden } from './problem';
@@ -94,7 +96,7 @@ export async function clientRows(db: Reader, actor: Actor, now: Date): Promise<C
   const people = await db
     .select()
     .from(client)
-    .where(eq(client.shopId, actor.shopId))
+    .where(and(eq(client.shopId, actor.shopId), isNull(client.erasedAt)))
     .orderBy(asc(client.name));
   const closets = await db
     .select({ clientId: ownedItem.clientId, pieces: count() })
@@ -121,7 +123,7 @@ export async function clientRows(db: Reader, actor: Actor, now: Date): Promise<C
   });
 }
 
-export async function clientView(db: Reader, actor: Actor, id: string): Promise<ClientView> {
+export async function clientView(db: Reader, actor: Actor, id: string, now: Date): Promise<ClientView> {
   stylistsOnly(actor);
   const { row, given, profile } = await clientOf(db, actor.shopId, id);
   const shop = await shopOf(db, actor.shopId);
@@ -130,11 +132,6 @@ export async function clientView(db: Reader, actor: Actor, id: string): Promise<
     .from(ownedItem)
     .where(and(eq(ownedItem.clientId, id), isNull(ownedItem.retiredAt)))
     .orderBy(asc(ownedItem.category), asc(ownedItem.title));
-  const occasions = await db
-    .select()
-    .from(occasion)
-    .where(eq(occasion.clientId, id))
-    .orderBy(asc(occasion.day));
   const body = bodyOf(given);
   const photos = await photosOf(
     db,
@@ -164,8 +161,10 @@ export async function clientView(db: Reader, actor: Actor, id: string): Promise<
       fromBox: each.boxLineId !== null,
       photo: photos.get(each.id),
     })),
-    occasions: occasions.map(occasionView),
+    occasions: await occasionsOf(db, id),
     boxes: await boxHistory(db, id, shop.zone),
+    links: await linksOf(db, id, now),
+    changes: await changesOf(db, actor.shopId, id, shop.zone),
   };
 }
 

@@ -14,7 +14,7 @@ export function Providers({
 }) {
   return (
     <MantineProvider theme={theme} forceColorScheme="light">
-      <Notifications position="bottom-right" autoClose={6000} />
+      <Notifications position="bottom-left" autoClose={6000} />
       {children}
       <KeyHelp keys={keys} />
     </MantineProvider>

@@ -41,13 +41,13 @@ export async function call<N extends UseCaseName>(name: N, input: Input<N>): Pro
   );
 }
 
-/** Shows a refusal where everybody sees it, fields named. */
-export function showProblem(error: unknown): void {
+/** Shows a refusal where everybody sees it, fields named; `words` where there is more to say than the error does. */
+export function showProblem(error: unknown, words = 'Something went wrong on this page.'): void {
   const problem = error instanceof ApiProblem ? error : undefined;
   const faults = (problem?.faults ?? []).map(({ path, message }) => `${path}: ${message}`).join('\n');
   notifications.show({
     color: 'madder',
-    title: problem?.message ?? 'Something went wrong on this page.',
+    title: problem?.message ?? words,
     message: faults,
     role: 'alert',
     autoClose: 12_000,

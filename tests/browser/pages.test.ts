@@ -1,14 +1,11 @@
-import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
 import { box } from '@data/schema';
 import { eq } from 'drizzle-orm';
 import type { Browser, Page } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { freshDatabase, type TestDatabase } from '../support/database';
 import { startServer, type TestServer } from '../support/server';
+import { axeOn } from './axe';
 import { launch, openPage, settled, signInAs } from './chromium';
-
-const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
 let base: TestDatabase;
 let server: TestServer;
@@ -35,31 +32,7 @@ afterAll(async () => {
   await base.close();
 });
 
-interface Violation {
-  readonly id: string;
-  readonly nodes: readonly { readonly html: string }[];
-}
-
-/** What axe finds on the page as it stands, in short. */
-async function axe(): Promise<string[]> {
-  await page.evaluate(AXE);
-  const violations = await page.evaluate(async () => {
-    const { axe: run } = window as unknown as {
-      axe: { run: (options: object) => Promise<{ violations: Violation[] }> };
-    };
-    return (await run.run({ resultTypes: ['violations'] })).violations.map(({ id, nodes }) => ({
-      id,
-      nodes: nodes.map(({ html }) => ({ html })),
-    }));
-  });
-  return violations.map(
-    ({ id, nodes }) =>
-      `${id}: ${nodes
-        .slice(0, 3)
-        .map(({ html }) => html.slice(0, 160))
-        .join(' | ')}`,
-  );
-}
+const axe = (): Promise<string[]> => axeOn(page);
 
 describe('every page is clean to axe and throws nothing', () => {
   const pages: readonly (readonly [string, () => string])[] = [

@@ -1,5 +1,5 @@
 import { colourNames } from '../colour';
-import { CATEGORIES, CATEGORY, type Category } from '../piece';
+import { CATEGORIES, CATEGORY, type Category, type Piece } from '../piece';
 
 /** One thing a brief wants, read from words and open to editing. */
 export interface Ask {
@@ -8,6 +8,12 @@ export interface Ask {
   /** Hex of a colour named, to look near to. */
   readonly colourHex?: string | undefined;
   readonly washable?: boolean | undefined;
+  /** May get wet. */
+  readonly waterproof?: boolean | undefined;
+  /** Nothing that wants ironing. */
+  readonly noIron?: boolean | undefined;
+  /** Most it may cost, minor units. */
+  readonly mostMinor?: number | undefined;
 }
 
 const WORDS: Readonly<Record<string, readonly Category[]>> = {
@@ -30,6 +36,32 @@ const WORDS: Readonly<Record<string, readonly Category[]>> = {
   outerwear: ['coat', 'raincoat', 'jacket'],
 };
 
+/** "under 80", "up to 120", "below 60.50": the most it may cost. */
+function mostOf(lower: string): Pick<Ask, 'mostMinor'> {
+  const match = /\b(?:under|up to|below|at most|no more than)\s*[^\d\s]?\s*(\d{1,6})(?:[.,](\d{2}))?\b/.exec(
+    lower,
+  );
+  return match ? { mostMinor: Number(match[1]) * 100 + Number(match[2] ?? 0) } : {};
+}
+
+/** Cloth that comes out of a bag as it went in. Common practice, no source. */
+export const needsNoIron = ({ fabric }: Pick<Piece, 'fabric'>): boolean =>
+  [
+    'rib',
+    'cable',
+    'denim',
+    'corduroy',
+    'leather',
+    'suede',
+    'crinkle',
+    'tweed',
+    'boucle',
+    'fur',
+    'sequin',
+  ].includes(fabric.texture) ||
+  fabric.stretchPct >= 10 ||
+  fabric.fibres.some(({ name, pct }) => pct >= 50 && /wool|merino|polyester|cashmere/.test(name));
+
 /** Reads an ask in plain words: "boots that may get wet", "something green", "nothing that needs ironing". */
 export function readAsk(text: string): Ask {
   const lower = text.toLowerCase();
@@ -49,5 +81,37 @@ export function readAsk(text: string): Ask {
     categories: [...categories],
     ...(colour ? { colourHex: colour.hex } : {}),
     ...(/wash|machine/.test(lower) ? { washable: true } : {}),
+    ...(/\b(wet|rain|waterproof|puddles?|spray)\b/.test(lower) ? { waterproof: true } : {}),
+    ...(/\biron(ing)?\b/.test(lower) ? { noIron: true } : {}),
+    ...mostOf(lower),
   };
+}
+
+/** Whether the budget reaches an ask, in the order they were asked. */
+export interface CarriedAsk {
+  readonly ask: Ask;
+  /** The cheapest that is in stock, minor units; undefined when nothing is. */
+  readonly fromMinor?: number | undefined;
+  readonly carried: boolean;
+}
+
+/**
+ * Which asks a budget can carry: each takes the cheapest piece of its kinds that is in stock, one after the
+ * other, until the money is out. Without a budget all are carried.
+ */
+export function carriedAsks(
+  asks: readonly Ask[],
+  budgetMinor: number | undefined,
+  cheapest: Readonly<Record<string, number>>,
+): CarriedAsk[] {
+  let left = budgetMinor ?? Infinity;
+  return asks.map((ask) => {
+    const kinds = ask.categories.length > 0 ? ask.categories : Object.keys(cheapest);
+    const prices = kinds.flatMap((kind) => cheapest[kind] ?? []);
+    if (prices.length === 0) return { ask, carried: false };
+    const fromMinor = Math.min(...prices);
+    const carried = fromMinor <= left;
+    if (carried) left -= fromMinor;
+    return { ask, fromMinor, carried };
+  });
 }

@@ -1,2 +1,2 @@
-export { type Ask, readAsk } from './asks';
+export { type Ask, type CarriedAsk, carriedAsks, needsNoIron, readAsk } from './asks';
 export * from './life';

@@ -19,7 +19,10 @@ export const BODY_MEASURES = [
   'calf',
 ] as const;
 export type BodyMeasure = (typeof BODY_MEASURES)[number];
-export type BodyMeasures = { readonly [name in BodyMeasure]?: number | undefined };
+export type BodyMeasures = { readonly [name in BodyMeasure]?: number | undefined } & {
+  /** Those that were not taken but follow from a usual size. */
+  readonly estimated?: readonly BodyMeasure[] | undefined;
+};
 
 /** Every body measure, given or estimated, with where it came from. */
 export type Body = { readonly [name in BodyMeasure]: number } & {
@@ -85,7 +88,10 @@ function bodyFrom(given: BodyMeasures): Body {
     calf: 365 + (hip - 990) * 0.25,
   };
   const origins = Object.fromEntries(
-    BODY_MEASURES.map((name) => [name, given[name] === undefined ? 'estimated' : 'given']),
+    BODY_MEASURES.map((name) => [
+      name,
+      given[name] === undefined || given.estimated?.includes(name) ? 'estimated' : 'given',
+    ]),
   ) as { [name in BodyMeasure]: Origin };
   const filled = Object.fromEntries(BODY_MEASURES.map((name) => [name, given[name] ?? estimate[name]]));
   return { ...(filled as { [name in BodyMeasure]: number }), origins };

@@ -4,5 +4,12 @@ export { completeness } from './complete';
 export { aboutOf, judge, mayOverrule, MOST_PIECES, type Overrule, type Verdict } from './judge';
 export { applyMend, findingKey, type Mend, mendsFor, type MendInput } from './mends';
 export type { Budget, Occasion } from './occasion';
+export {
+  atStage,
+  OCCASION_TEMPLATES,
+  type OccasionTemplate,
+  repeatDays,
+  type Stage,
+} from './occasion-templates';
 export { sceneOf, type Setting } from './scene';
 export { type Finding, type FacetScore, pointsOf, type Score, scoreOf } from './score';

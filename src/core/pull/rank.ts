@@ -1,5 +1,5 @@
 import { colourName, deltaE, lab } from '../colour';
-import type { Ask } from '../box';
+import { type Ask, needsNoIron } from '../box';
 import { type Body } from '../figure';
 import { fitWords, type FitVerdict, shoeFit, type SizeFit, sizeFit } from '../fit';
 import type { Profile } from '../look';
@@ -112,6 +112,18 @@ function rank(
     if (ask.washable) {
       if (piece.care === 'machine') [points, reasons[reasons.length]] = [points + 6, 'Goes in the machine'];
       else doubts.push('Cannot go in the machine');
+    }
+    if (ask.waterproof) {
+      if (piece.facts.waterproof) [points, reasons[reasons.length]] = [points + 8, 'May get wet'];
+      else doubts.push('Not made for wet');
+    }
+    if (ask.noIron) {
+      if (needsNoIron(piece)) [points, reasons[reasons.length]] = [points + 5, 'Wants no ironing'];
+      else doubts.push('Wants ironing');
+    }
+    if (ask.mostMinor !== undefined && (piece.priceMinor ?? 0) > ask.mostMinor) {
+      points -= 12;
+      doubts.push('Over what the ask may cost');
     }
   }
   if (client.colourCard.like.length > 0 && nearest(piece, client.colourCard.like) < 14) {

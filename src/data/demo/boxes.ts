@@ -1,4 +1,5 @@
 import type { Occasion } from '@core/look';
+import { MORE_BOXES } from './more-boxes';
 
 type Reason = 'too small' | 'too big' | 'too long' | 'too short' | 'colour' | 'cloth' | 'not my style';
 
@@ -23,7 +24,7 @@ export interface DemoBox {
   readonly notesNext?: string;
 }
 
-export const DEMO_BOXES: readonly DemoBox[] = [
+const FIRST: readonly DemoBox[] = [
   {
     client: 'cheesemaker',
     startDay: -120,
@@ -199,3 +200,5 @@ export const DEMO_BOXES: readonly DemoBox[] = [
     looks: [],
   },
 ];
+
+export const DEMO_BOXES: readonly DemoBox[] = [...FIRST, ...MORE_BOXES];

@@ -1,6 +1,7 @@
 import type { BodyMeasures } from '@core/figure';
 import type { Category } from '@core/piece';
 import type { z } from 'zod';
+import { MORE_CLIENTS } from './more-clients';
 import type { storedProfileSchema } from '@contracts/profile';
 
 export interface DemoOwned {
@@ -27,13 +28,17 @@ export interface DemoClient {
   readonly pieceBudgetMinor: Partial<Record<Category, number>>;
   readonly notes: string;
   readonly owned: readonly DemoOwned[];
+  /** The closet in words, as it would be pasted. */
+  readonly list?: string;
+  /** Beginnings of the titles that are loved. */
+  readonly lovedWords?: readonly string[];
 }
 
 const shirt = { neckline: 'collar', sleeve: 'long' };
 const cotton = { fibres: [{ name: 'cotton', pct: 100 }] };
 
 /** Invented people of an invented town. Each is here for what she asks of the rules. */
-export const DEMO_CLIENTS: readonly DemoClient[] = [
+const FIRST: readonly DemoClient[] = [
   {
     key: 'pilot',
     name: 'Ragnhild Sorley',
@@ -445,3 +450,5 @@ export const DEMO_CLIENTS: readonly DemoClient[] = [
     ],
   },
 ];
+
+export const DEMO_CLIENTS: readonly DemoClient[] = [...FIRST, ...MORE_CLIENTS];

@@ -1,5 +1,7 @@
 import type { Category, MeasureName } from '@core/piece';
 import type { Run } from './grading';
+import { MENSWEAR } from './menswear';
+import { OUTDOORS } from './outdoors';
 
 /** A style of the demo shop with its colourways. Labels, names and prices are invented. */
 export interface DemoStyle {
@@ -29,7 +31,7 @@ const shirt = { neckline: 'collar', sleeve: 'long' };
 const SHOES = [36, 37, 38, 39, 40, 41, 42] as const;
 const SHOES_MEN = [41, 42, 43, 44, 45] as const;
 
-export const DEMO_STYLES: readonly DemoStyle[] = [
+const FIRST: readonly DemoStyle[] = [
   // Tops
   {
     title: 'Jetty tee',
@@ -1036,3 +1038,5 @@ export const DEMO_STYLES: readonly DemoStyle[] = [
     with: { fabric: silk, formality: 7.5, statement: 1, care: 'dry-clean', moods: ['polished'] },
   },
 ];
+
+export const DEMO_STYLES: readonly DemoStyle[] = [...FIRST, ...MENSWEAR, ...OUTDOORS];

@@ -1,20 +1,22 @@
 import type { BoxView } from '@contracts/views';
-import { readAsk } from '@core/box';
-import { colourName } from '@core/colour';
+import { type Ask, carriedAsks } from '@core/box';
 import { parseMoney } from '@core/money';
-import { CATEGORY } from '@core/piece';
 import { daysBetween } from '@core/schedule';
 import { Button, Checkbox, TagsInput, Textarea, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
-import { IconX } from '@tabler/icons-react';
 import { dayWords } from '@ui/days';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Providers } from '@ui/Providers';
 import { useBox } from '@ui/useBox';
 import { useState } from 'react';
 import { OccasionForm } from '../occasion/OccasionForm';
+import { AskList, EMPTY_ASK } from './AskList';
 import './brief.css';
+
+/** Asks with words in them, trimmed. */
+const asked = (asks: readonly Ask[]): Ask[] =>
+  asks.filter(({ text }) => text.trim() !== '').map((ask) => ({ ...ask, text: ask.text.trim() }));
 
 /** Step 1: who, for what and when, with how much, and what was asked for. */
 export function BriefPage({ initial }: { readonly initial: BoxView }) {
@@ -25,7 +27,7 @@ export function BriefPage({ initial }: { readonly initial: BoxView }) {
     initialValues: {
       budget: view.budgetMinor === null ? '' : (view.budgetMinor / 100).toFixed(2),
       occasionIds: [...view.occasionIds],
-      asks: view.asks.length > 0 ? view.asks.map(({ ask }) => ask.text) : [''],
+      asks: view.asks.length > 0 ? view.asks.map(({ ask }) => ask) : [EMPTY_ASK],
       mood: [...view.mood],
       notToSend: view.notToSend,
     },
@@ -50,7 +52,7 @@ export function BriefPage({ initial }: { readonly initial: BoxView }) {
         version: view.version,
         budgetMinor: values.budget.trim() === '' ? null : (parseMoney(values.budget) ?? null),
         occasionIds: values.occasionIds,
-        asks: values.asks.map((text) => text.trim()).filter(Boolean),
+        asks: asked(values.asks),
         mood: values.mood,
         notToSend: values.notToSend,
       },
@@ -61,7 +63,8 @@ export function BriefPage({ initial }: { readonly initial: BoxView }) {
     if (await save()) location.assign(`/box/${view.id}/pull`);
   };
   useHotkeys([['mod+S', () => void save()]], []);
-  const asks = values.asks.filter((text) => text.trim() !== '').map(readAsk);
+  const asks = asked(values.asks);
+  const carried = carriedAsks(asks, parseMoney(values.budget), view.cheapest);
   const answered = asks.map((ask) => ({
     ask,
     owned: view.owned.filter((piece) => ask.categories.includes(piece.category)).slice(0, 4),
@@ -125,56 +128,12 @@ export function BriefPage({ initial }: { readonly initial: BoxView }) {
           <section className="sheet" aria-label="Asks">
             <h2>What was asked for</h2>
             <p className="small soft">In the client’s words, one a line. Enter adds the next.</p>
-            <div className="asks">
-              {values.asks.map((text, i) => {
-                const read = readAsk(text);
-                return (
-                  <div key={i}>
-                    <TextInput
-                      aria-label={`Ask ${i + 1}`}
-                      placeholder={i === 0 ? 'boots that may get wet' : 'something green'}
-                      value={text}
-                      onChange={(event) => form.setFieldValue(`asks.${i}`, event.currentTarget.value)}
-                      onKeyDown={(event) => {
-                        if (event.key !== 'Enter') return;
-                        event.preventDefault();
-                        form.insertListItem('asks', '', i + 1);
-                        setTimeout(() =>
-                          document.querySelector<HTMLInputElement>(`[aria-label="Ask ${i + 2}"]`)?.focus(),
-                        );
-                      }}
-                      rightSection={
-                        values.asks.length > 1 ? (
-                          <button
-                            type="button"
-                            className="plain-button"
-                            aria-label={`Remove ask ${i + 1}`}
-                            onClick={() => form.removeListItem('asks', i)}
-                          >
-                            <IconX size={14} aria-hidden />
-                          </button>
-                        ) : undefined
-                      }
-                    />
-                    {text.trim() !== '' && (
-                      <div className="ask-read small">
-                        {read.categories.length > 0 ? (
-                          read.categories.slice(0, 6).map((category) => (
-                            <span key={category} className="chip">
-                              {CATEGORY[category].label.toLowerCase()}
-                            </span>
-                          ))
-                        ) : (
-                          <span className="soft">any kind</span>
-                        )}
-                        {read.colourHex && <span className="chip">{colourName(read.colourHex)}</span>}
-                        {read.washable && <span className="chip">machine wash</span>}
-                      </div>
-                    )}
-                  </div>
-                );
-              })}
-            </div>
+            <AskList
+              asks={values.asks}
+              carried={carried}
+              currency={view.shop.currency}
+              onChange={(asks) => form.setFieldValue('asks', [...asks])}
+            />
           </section>
           <section className="sheet" aria-label="Money and mood" style={{ display: 'grid', gap: 10 }}>
             <TextInput
@@ -266,15 +225,16 @@ export function BriefPage({ initial }: { readonly initial: BoxView }) {
           </div>
         </div>
       </form>
-      <OccasionForm
-        clientId={view.client.id}
-        opened={adding}
-        onClose={close}
-        onSaved={(id, title) => {
-          setAdded((all) => [...all, { id, title }]);
-          form.setFieldValue('occasionIds', [...values.occasionIds, id]);
-        }}
-      />
+      {adding && (
+        <OccasionForm
+          clientId={view.client.id}
+          onClose={close}
+          onSaved={(id, title) => {
+            setAdded((all) => [...all, { id, title }]);
+            form.setFieldValue('occasionIds', [...values.occasionIds, id]);
+          }}
+        />
+      )}
     </Providers>
   );
 }

@@ -12,10 +12,18 @@ import { ClosetPanel } from './ClosetPanel';
 import { EditClient } from './EditClient';
 import { MEASURE_WORDS } from './measure-words';
 import { OccasionsPanel } from './OccasionsPanel';
+import { OwnBriefPanel } from './OwnBriefPanel';
+import { PersonPanel } from './PersonPanel';
 import './client.css';
 
+interface ClientPageProps {
+  readonly view: ClientView;
+  readonly currency: string;
+  readonly mayErase: boolean;
+}
+
 /** Who the client is, what is owned, what is coming, what was kept. */
-export function ClientPage({ view, currency }: { readonly view: ClientView; readonly currency: string }) {
+export function ClientPage({ view, currency, mayErase }: ClientPageProps) {
   const [editing, { open, close }] = useDisclosure(false);
   const [starting, setStarting] = useState(false);
   const open_box = view.boxes.find((box) => box.state !== 'closed' && box.state !== 'cancelled');
@@ -40,6 +48,7 @@ export function ClientPage({ view, currency }: { readonly view: ClientView; read
       keys={[
         { keys: 'e', does: 'Edit the client' },
         { keys: 'a', does: 'Add a piece to the closet' },
+        { keys: 'l', does: 'Fill the closet from a list or a file' },
         { keys: 'b', does: 'Open the box, or start one' },
       ]}
     >
@@ -138,8 +147,10 @@ export function ClientPage({ view, currency }: { readonly view: ClientView; read
           {view.notes && <p className="small">{view.notes}</p>}
         </section>
         <div style={{ display: 'grid', gap: 14 }}>
-          <ClosetPanel clientId={view.id} initial={view.owned} />
+          <ClosetPanel clientId={view.id} clientName={view.name} initial={view.owned} />
           <div className="columns" style={{ gridTemplateColumns: '1fr 1fr' }}>
+            <OwnBriefPanel view={view} currency={currency} />
+            <PersonPanel view={view} mayErase={mayErase} />
             <OccasionsPanel clientId={view.id} occasions={view.occasions} />
             <section className="sheet" aria-label="Boxes">
               <h2>Boxes</h2>

@@ -1,27 +1,48 @@
+import { closetCsv, closetJson } from '@contracts/closet-file';
 import type { OwnedView } from '@contracts/views';
-import { CATEGORY } from '@core/piece';
-import { Button, Switch } from '@mantine/core';
+import { cardOf, twinsIn } from '@core/closet';
+import { CATEGORIES, CATEGORY } from '@core/piece';
+import { Button, Menu, NativeSelect, Switch, TextInput } from '@mantine/core';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { notifications } from '@mantine/notifications';
-import { IconHeart } from '@tabler/icons-react';
+import { IconHeart, IconX } from '@tabler/icons-react';
 import { call, showProblem } from '@ui/api';
 import { GarmentSketch } from '@ui/GarmentSketch';
-import { useState } from 'react';
-import { AddPiece } from './AddPiece';
+import { Swatches } from '@ui/Swatches';
+import { memo, useCallback, useMemo, useState } from 'react';
+import { ClosetIn } from './ClosetIn';
+import { PieceForm } from './PieceForm';
+import { saveFile } from './save-file';
+
+interface Props {
+  readonly clientId: string;
+  readonly clientName: string;
+  readonly initial: readonly OwnedView[];
+}
+
+const GROUPS = ['all', 'clothes', 'loved', 'worn weekly', 'assumed'] as const;
+type Group = (typeof GROUPS)[number];
+
+const inGroup = (group: Group, { piece, loved, wornWeekly, assumed }: OwnedView): boolean =>
+  group === 'all' ||
+  (group === 'clothes' && CATEGORY[piece.category].main) ||
+  (group === 'loved' && loved) ||
+  (group === 'worn weekly' && wornWeekly) ||
+  (group === 'assumed' && assumed);
 
 /** What the client owns, hung together at one scale. */
-export function ClosetPanel({
-  clientId,
-  initial,
-}: {
-  readonly clientId: string;
-  readonly initial: readonly OwnedView[];
-}) {
+export function ClosetPanel({ clientId, clientName, initial }: Props) {
   const [owned, setOwned] = useState(initial);
-  const [mainsOnly, setMainsOnly] = useState(false);
-  const [adding, { open, close }] = useDisclosure(false);
-  useHotkeys([['a', open]]);
-  const retire = async (item: OwnedView): Promise<void> => {
+  const [group, setGroup] = useState<Group>('all');
+  const [search, setSearch] = useState('');
+  const [photos, setPhotos] = useState(true);
+  const [editing, setEditing] = useState<OwnedView | 'new'>();
+  const [filling, { open: fill, close: filled }] = useDisclosure(false);
+  useHotkeys([
+    ['a', () => setEditing('new')],
+    ['l', fill],
+  ]);
+  const retire = useCallback(async (item: OwnedView): Promise<void> => {
     try {
       await call('retire-owned', { id: item.id, retired: true });
       setOwned((all) => all.filter((each) => each.id !== item.id));
@@ -42,53 +63,179 @@ export function ClosetPanel({
     } catch (error) {
       showProblem(error);
     }
+  }, []);
+  const keep = useCallback(
+    (item: OwnedView): void =>
+      setOwned((all) =>
+        all.some(({ id }) => id === item.id)
+          ? all.map((each) => (each.id === item.id ? item : each))
+          : [...all, item],
+      ),
+    [],
+  );
+  const confirmAll = async (): Promise<void> => {
+    for (const item of owned.filter(({ assumed }) => assumed)) {
+      const { piece, loved, wornWeekly } = item;
+      try {
+        await call('save-owned', {
+          id: item.id,
+          clientId,
+          title: piece.title,
+          category: piece.category,
+          colours: piece.colours,
+          formality: piece.formality,
+          attributes: { cut: piece.cut, pattern: piece.pattern, fabric: piece.fabric } as never,
+          assumed: false,
+          loved,
+          wornWeekly,
+        });
+        keep({ ...item, assumed: false });
+      } catch (error) {
+        return showProblem(error);
+      }
+    }
   };
-  const shown = owned.filter(({ piece }) => !mainsOnly || CATEGORY[piece.category].main);
+  const shown = owned
+    .filter((item) => inGroup(group, item) && item.piece.title.toLowerCase().includes(search.toLowerCase()))
+    .sort((p, q) => CATEGORIES.indexOf(p.piece.category) - CATEGORIES.indexOf(q.piece.category));
+  const twins = useMemo(() => twinsIn(owned.map(({ piece }) => piece)), [owned]);
+  const card = useMemo(() => cardOf(owned.filter(({ loved }) => loved).map(({ piece }) => piece)), [owned]);
+  const assumed = owned.filter((item) => item.assumed).length;
+  const fileName = `closet-${clientName.toLowerCase().replace(/[^a-z]+/g, '-')}`;
   return (
     <section className="sheet" aria-label="Closet">
       <div className="closet-head">
         <h2>Closet</h2>
-        <Switch
+        <span className="small soft">
+          {shown.length === owned.length ? owned.length : `${shown.length} of ${owned.length}`} pieces
+        </span>
+        <TextInput
           size="xs"
-          label="Clothes only"
-          checked={mainsOnly}
-          onChange={(event) => setMainsOnly(event.currentTarget.checked)}
+          w={110}
+          aria-label="Find in the closet"
+          placeholder="Find"
+          value={search}
+          onChange={(event) => setSearch(event.currentTarget.value)}
         />
-        <span className="small soft">{owned.length} pieces</span>
-        <Button size="xs" onClick={open} title="Add a piece (a)">
+        <NativeSelect
+          size="xs"
+          aria-label="Show"
+          data={[...GROUPS]}
+          value={group}
+          onChange={(event) => setGroup(event.currentTarget.value as Group)}
+        />
+        {owned.some(({ photo }) => photo) && (
+          <Switch
+            size="xs"
+            label="photos"
+            checked={photos}
+            onChange={(event) => setPhotos(event.currentTarget.checked)}
+          />
+        )}
+        <Menu position="bottom-end">
+          <Menu.Target>
+            <Button size="xs" variant="default" disabled={owned.length === 0}>
+              Export
+            </Button>
+          </Menu.Target>
+          <Menu.Dropdown>
+            <Menu.Item onClick={() => saveFile(`${fileName}.csv`, 'text/csv', closetCsv(owned))}>
+              CSV
+            </Menu.Item>
+            <Menu.Item onClick={() => saveFile(`${fileName}.json`, 'application/json', closetJson(owned))}>
+              JSON
+            </Menu.Item>
+          </Menu.Dropdown>
+        </Menu>
+        <Button size="xs" variant="default" onClick={fill} title="Paste a list, a file, staples (l)">
+          List or file
+        </Button>
+        <Button size="xs" onClick={() => setEditing('new')} title="Add a piece (a)">
           Add a piece
         </Button>
       </div>
       {owned.length === 0 && (
         <p className="empty">
           <strong>The closet is empty.</strong>
-          Add what is worn most; ten pieces already open looks.
+          Add what is worn most, or paste a list; ten pieces already open looks.
         </p>
       )}
-      <div className="closet">
-        {shown.map((item) => (
-          <button
-            key={item.id}
-            className="closet-piece"
-            onClick={() => void retire(item)}
-            title={`${item.piece.title}: take out of the closet`}
-          >
-            <GarmentSketch piece={item.piece} scale={0.088} decorative />
-            <span className="garment-tag">
-              {item.loved && <IconHeart size={11} aria-label="loved" style={{ verticalAlign: -1 }} />}{' '}
-              {item.piece.title}
-              {item.assumed && ' (assumed)'}
-              {item.fromBox && ' (from a box)'}
+      {owned.length > 0 && shown.length === 0 && <p className="soft">Nothing in the closet matches.</p>}
+      {(card.length > 0 || twins.length > 0 || assumed > 0) && (
+        <div className="closet-says small">
+          {card.length > 0 && (
+            <span>
+              Loved pieces say: <Swatches hexes={card.map(({ hex }) => hex)} />
             </span>
-          </button>
+          )}
+          {twins.length > 0 && (
+            <span>
+              {twins.length === 1 ? 'Twins' : `${twins.length} pairs of twins`}:{' '}
+              <span className="soft">
+                {twins
+                  .slice(0, 2)
+                  .map(([a, b]) => `${a.title} and ${b.title}`)
+                  .join('; ')}
+              </span>
+            </span>
+          )}
+          {assumed > 0 && (
+            <span>
+              {assumed} assumed.{' '}
+              <button className="plain-button" onClick={() => void confirmAll()}>
+                Confirm all
+              </button>
+            </span>
+          )}
+        </div>
+      )}
+      <div className="closet closet-many">
+        {shown.map((item) => (
+          <OwnedCard key={item.id} item={item} photo={photos} onOpen={setEditing} onRetire={retire} />
         ))}
       </div>
-      <AddPiece
-        clientId={clientId}
-        opened={adding}
-        onClose={close}
-        onAdded={(item) => setOwned((all) => [...all, item])}
-      />
+      {editing && (
+        <PieceForm
+          key={editing === 'new' ? 'new' : editing.id}
+          clientId={clientId}
+          item={editing === 'new' ? undefined : editing}
+          onClose={() => setEditing(undefined)}
+          onSaved={keep}
+        />
+      )}
+      {filling && <ClosetIn clientId={clientId} owned={owned} onClose={filled} />}
     </section>
   );
 }
+
+interface CardProps {
+  readonly item: OwnedView;
+  readonly photo: boolean;
+  readonly onOpen: (item: OwnedView) => void;
+  readonly onRetire: (item: OwnedView) => Promise<void>;
+}
+
+/** One piece of the closet; five hundred of them stay smooth because each is drawn once. */
+const OwnedCard = memo(function OwnedCard({ item, photo, onOpen, onRetire }: CardProps) {
+  return (
+    <span className="closet-card">
+      <button className="closet-piece" onClick={() => onOpen(item)} title={`${item.piece.title}: change`}>
+        <GarmentSketch piece={item.piece} scale={0.088} photo={photo ? item.photo : undefined} decorative />
+        <span className="garment-tag">
+          {item.loved && <IconHeart size={11} aria-label="loved" style={{ verticalAlign: -1 }} />}{' '}
+          {item.piece.title}
+          {item.assumed && ' (assumed)'}
+          {item.fromBox && ' (from a box)'}
+        </span>
+      </button>
+      <button
+        className="closet-out"
+        aria-label={`Take ${item.piece.title} out of the closet`}
+        title="Take out of the closet"
+        onClick={() => void onRetire(item)}
+      >
+        <IconX size={12} aria-hidden />
+      </button>
+    </span>
+  );
+});

@@ -1,194 +1,301 @@
 import type { ClientView } from '@contracts/views';
-import type { StoredProfile } from '@contracts/profile';
+import { schoolsSchema } from '@contracts/profile';
+import {
+  BODY_MEASURES,
+  type BodyMeasure,
+  girthsOfSize,
+  heightDoubt,
+  type LengthUnit,
+  shownLength,
+  USUAL_SIZES,
+} from '@core/figure';
 import { parseMoney } from '@core/money';
-import { BODY_MEASURES } from '@core/figure';
-import { ZONES } from '@core/piece';
+import { CATEGORIES, GOALS } from '@core/piece';
 import {
   Button,
   Checkbox,
   Drawer,
   MultiSelect,
+  NativeSelect,
   NumberInput,
+  SegmentedControl,
   Select,
+  Tabs,
   TagsInput,
   Textarea,
   TextInput,
 } from '@mantine/core';
-import { useForm } from '@mantine/form';
+import { useForm, type UseFormReturnType } from '@mantine/form';
 import { ApiProblem, call, showProblem } from '@ui/api';
+import { MeasureMap, ZoneMap } from '@ui/BodyMap';
 import { useState } from 'react';
+import { ColourPicks } from './ColourPicks';
+import { type EditValues, inputOf, linesOf, measuresIn, valuesOf } from './edit-values';
 import { MEASURE_WORDS } from './measure-words';
 
-interface Values {
-  name: string;
-  about: string;
-  email: string;
-  budget: string;
-  notes: string;
-  measures: Record<string, number | string>;
-  allergies: string[];
-  nevers: string[];
-  cover: string[];
-  moods: string[];
-  heelMaxMm: number | string;
-  washableOnly: boolean;
-  statement: string | null;
-  pattern: string | null;
-  longerLeg: boolean;
-}
-
-/** Everything of a client that may be changed by hand. What the server refuses is named at its field. */
-export function EditClient({
-  view,
-  opened,
-  onClose,
-}: {
+interface Props {
   readonly view: ClientView;
   readonly opened: boolean;
   readonly onClose: () => void;
-}) {
-  const { measures: _measures, ...profile } = view.profile;
+}
+
+type Form = UseFormReturnType<EditValues>;
+
+/** Everything of a client that may be changed by hand. What the server refuses is named at its field. */
+export function EditClient({ view, opened, onClose }: Props) {
   const [busy, setBusy] = useState(false);
-  const form = useForm<Values>({
-    initialValues: {
-      name: view.name,
-      about: view.about,
-      email: view.email,
-      budget: view.boxBudgetMinor === null ? '' : (view.boxBudgetMinor / 100).toFixed(2),
-      notes: view.notes,
-      measures: Object.fromEntries(
-        BODY_MEASURES.map((name) => [
-          name,
-          view.given[name] === undefined ? '' : (view.given[name] ?? 0) / 10,
-        ]),
-      ),
-      allergies: [...profile.allergies],
-      nevers: [...profile.nevers],
-      cover: [...profile.cover],
-      moods: [...profile.moods],
-      heelMaxMm: profile.limits.heelMaxMm ?? '',
-      washableOnly: profile.limits.washableOnly,
-      statement: profile.appetite.statement ?? null,
-      pattern: profile.appetite.pattern ?? null,
-      longerLeg: profile.goals.includes('longer-leg'),
+  const [unit, setUnit] = useState<LengthUnit>('cm');
+  const form = useForm<EditValues>({
+    initialValues: valuesOf(view, unit),
+    validate: {
+      budget: (text) => (text !== '' && parseMoney(text) === undefined ? 'not an amount' : null),
+      pieceBudget: (text) => {
+        const bad = Object.entries(linesOf(text)).find(
+          ([kind, amount]) =>
+            !(CATEGORIES as readonly string[]).includes(kind) || parseMoney(amount) === undefined,
+        );
+        return bad ? `${bad.join(' ')}: a kind and an amount a line, as "coat 220"` : null;
+      },
+      measures: { heightMm: (value) => (value === '' ? null : (heightDoubt(Number(value), unit) ?? null)) },
     },
-    validate: { budget: (text) => (text !== '' && parseMoney(text) === undefined ? 'not an amount' : null) },
   });
   const save = form.onSubmit(async (values) => {
     setBusy(true);
     try {
-      const measures = Object.fromEntries(
-        Object.entries(values.measures).flatMap(([name, cm]) =>
-          cm === '' ? [] : [[name, Math.round(Number(cm) * 10)]],
-        ),
-      );
-      const changed = {
-        ...profile,
-        allergies: values.allergies,
-        nevers: values.nevers,
-        cover: values.cover as StoredProfile['cover'],
-        moods: values.moods,
-        limits: {
-          ...profile.limits,
-          heelMaxMm: values.heelMaxMm === '' ? undefined : Number(values.heelMaxMm),
-          washableOnly: values.washableOnly,
-        },
-        appetite: {
-          ...profile.appetite,
-          statement: (values.statement ?? undefined) as StoredProfile['appetite']['statement'],
-          pattern: (values.pattern ?? undefined) as StoredProfile['appetite']['pattern'],
-        },
-        goals: values.longerLeg
-          ? [...new Set([...profile.goals, 'longer-leg' as const])]
-          : profile.goals.filter((goal) => goal !== 'longer-leg'),
-      };
-      await call('save-client', {
-        id: view.id,
-        version: view.version,
-        name: values.name,
-        about: values.about,
-        email: values.email,
-        phone: view.phone,
-        sizes: view.sizes,
-        measures,
-        profile: changed,
-        boxBudgetMinor: values.budget === '' ? null : (parseMoney(values.budget) ?? null),
-        pieceBudgetMinor: view.pieceBudgetMinor,
-        notes: values.notes,
-      });
+      await call('save-client', inputOf(view, values, unit));
       location.reload();
     } catch (error) {
       if (error instanceof ApiProblem)
-        for (const { path, message } of error.faults) form.setFieldError(path, message);
+        for (const { path, message } of error.faults)
+          form.setFieldError(path.replace('profile.', ''), message);
       showProblem(error);
       setBusy(false);
     }
   });
+  const changeUnit = (next: LengthUnit): void => {
+    setUnit(next);
+    form.setFieldValue('measures', measuresIn(view, next));
+  };
   return (
-    <Drawer opened={opened} onClose={onClose} position="right" size="lg" title={`Edit ${view.name}`}>
-      <form onSubmit={save} style={{ display: 'grid', gap: 12 }}>
-        <TextInput label="Name" required {...form.getInputProps('name')} />
-        <TextInput label="About, in a line" {...form.getInputProps('about')} />
-        <TextInput label="E-mail" type="email" {...form.getInputProps('email')} />
-        <fieldset
-          style={{
-            border: '1px solid var(--line)',
-            borderRadius: 3,
-            display: 'grid',
-            gridTemplateColumns: 'repeat(3, 1fr)',
-            gap: 8,
-          }}
-        >
-          <legend>Measures in cm; what is left out is estimated</legend>
-          {BODY_MEASURES.map((name) => (
-            <NumberInput
-              key={name}
-              label={MEASURE_WORDS[name]}
-              hideControls
-              decimalScale={1}
-              {...form.getInputProps(`measures.${name}`)}
+    <Drawer opened={opened} onClose={onClose} position="right" size={720} title={`Edit ${view.name}`}>
+      <form onSubmit={save} className="edit-client">
+        <Tabs defaultValue="who">
+          <Tabs.List>
+            <Tabs.Tab value="who">Who</Tabs.Tab>
+            <Tabs.Tab value="measures">Measures</Tabs.Tab>
+            <Tabs.Tab value="limits">Limits</Tabs.Tab>
+            <Tabs.Tab value="taste">Taste</Tabs.Tab>
+            <Tabs.Tab value="schools">Schools</Tabs.Tab>
+          </Tabs.List>
+          <Tabs.Panel value="who" pt="md" className="edit-panel">
+            <TextInput label="Name" required {...form.getInputProps('name')} />
+            <TextInput label="About, in a line" {...form.getInputProps('about')} />
+            <TextInput label="E-mail" type="email" {...form.getInputProps('email')} />
+            <TextInput label="Phone" {...form.getInputProps('phone')} />
+            <TextInput label="Budget for a box" inputMode="decimal" {...form.getInputProps('budget')} />
+            <Textarea
+              label="Most for a piece"
+              description="A kind and an amount a line: coat 220"
+              autosize
+              minRows={2}
+              {...form.getInputProps('pieceBudget')}
             />
-          ))}
-        </fieldset>
-        <TagsInput
-          label="Allergies"
-          description="A match stops a piece."
-          {...form.getInputProps('allergies')}
-        />
-        <TagsInput
-          label="Never"
-          description="A category, a fibre, a cloth, a pattern or a colour."
-          {...form.getInputProps('nevers')}
-        />
-        <MultiSelect label="Keep covered" data={[...ZONES]} {...form.getInputProps('cover')} />
-        <NumberInput label="Highest heel, mm" hideControls {...form.getInputProps('heelMaxMm')} />
-        <Checkbox
-          label="Washable at home only"
-          {...form.getInputProps('washableOnly', { type: 'checkbox' })}
-        />
-        <Checkbox
-          label="Wishes for a longer leg line"
-          {...form.getInputProps('longerLeg', { type: 'checkbox' })}
-        />
-        <Select
-          label="Appetite for statements"
-          clearable
-          data={['quiet', 'one', 'bold']}
-          {...form.getInputProps('statement')}
-        />
-        <Select
-          label="Appetite for pattern"
-          clearable
-          data={['none', 'one', 'mix']}
-          {...form.getInputProps('pattern')}
-        />
-        <TagsInput label="Mood words" {...form.getInputProps('moods')} />
-        <TextInput label="Budget for a box" {...form.getInputProps('budget')} />
-        <Textarea label="Notes" autosize minRows={2} {...form.getInputProps('notes')} />
+            <Textarea label="Notes" autosize minRows={2} {...form.getInputProps('notes')} />
+          </Tabs.Panel>
+          <Tabs.Panel value="measures" pt="md">
+            <Measures view={view} form={form} unit={unit} onUnit={changeUnit} />
+          </Tabs.Panel>
+          <Tabs.Panel value="limits" pt="md" className="edit-panel">
+            <TagsInput
+              label="Allergies"
+              description="A match stops a piece."
+              {...form.getInputProps('allergies')}
+            />
+            <TagsInput
+              label="Never"
+              description="A category, a fibre, a cloth, a pattern or a colour."
+              {...form.getInputProps('nevers')}
+            />
+            <div>
+              <div>Keeps covered</div>
+              <ZoneMap
+                label="Keeps covered"
+                measures={view.given}
+                zones={form.values.cover}
+                onChange={(zones) => form.setFieldValue('cover', zones)}
+              />
+            </div>
+            <MultiSelect
+              label="Nothing may cling over"
+              data={['chest', 'midriff', 'seat', 'thighs', 'upper-arms']}
+              {...form.getInputProps('looseOver')}
+            />
+            <div className="edit-row">
+              <NumberInput label="Highest heel, mm" hideControls {...form.getInputProps('heelMaxMm')} />
+              <NumberInput label="Heaviest bag, g" hideControls {...form.getInputProps('bagMaxG')} />
+              <NativeSelect
+                label="Open toes"
+                data={[{ value: '', label: 'not said' }, 'yes', 'no']}
+                {...form.getInputProps('openToe')}
+              />
+            </div>
+            <TagsInput label="Fibres to leave out" {...form.getInputProps('avoidFibres')} />
+            <TagsInput label="Metals to leave out" {...form.getInputProps('avoidMetals')} />
+            <Checkbox
+              label="Washable at home only"
+              {...form.getInputProps('washableOnly', { type: 'checkbox' })}
+            />
+          </Tabs.Panel>
+          <Tabs.Panel value="taste" pt="md" className="edit-panel">
+            <TagsInput label="Mood words" {...form.getInputProps('moods')} />
+            <MultiSelect
+              label="Wishes of their own"
+              description="Off unless the client asks for it."
+              data={GOALS.map((value) => ({ value, label: value.replace('-', ' ') }))}
+              {...form.getInputProps('goals')}
+            />
+            <div className="edit-row">
+              <Select
+                label="Statements"
+                clearable
+                data={['quiet', 'one', 'bold']}
+                {...form.getInputProps('statement')}
+              />
+              <Select
+                label="Pattern"
+                clearable
+                data={['none', 'one', 'mix']}
+                {...form.getInputProps('pattern')}
+              />
+              <NumberInput
+                label="Edge, 0 to 5"
+                min={0}
+                max={5}
+                hideControls
+                {...form.getInputProps('edge')}
+              />
+            </div>
+            <div className="edit-row">
+              <Select label="Hair, usually" clearable data={['up', 'down']} {...form.getInputProps('hair')} />
+              <NativeSelect
+                label="Pierced ears"
+                data={[{ value: '', label: 'not said' }, 'yes', 'no']}
+                {...form.getInputProps('pierced')}
+              />
+              <TextInput
+                label="Skin colour"
+                description="Only if offered"
+                placeholder="#c8a488"
+                {...form.getInputProps('skinHex')}
+              />
+            </div>
+            {(['like', 'avoid', 'never'] as const).map((part) => (
+              <ColourPicks
+                key={part}
+                label={{ like: 'Likes', avoid: 'Leaves out', never: 'Never' }[part]}
+                hexes={form.values[part]}
+                onChange={(hexes) => form.setFieldValue(part, hexes)}
+              />
+            ))}
+          </Tabs.Panel>
+          <Tabs.Panel value="schools" pt="md" className="edit-panel">
+            <p className="small soft">
+              Several respected ways to judge. What is left open follows the shop; an appetite said under
+              Taste wins.
+            </p>
+            <div className="edit-row">
+              {Object.entries(schoolsSchema.shape).map(([matter, { options }]) => (
+                <NativeSelect
+                  key={matter}
+                  label={matter}
+                  data={[{ value: '', label: 'as the shop' }, ...options]}
+                  value={form.values.schools[matter] ?? ''}
+                  onChange={(event) => form.setFieldValue(`schools.${matter}`, event.currentTarget.value)}
+                />
+              ))}
+            </div>
+          </Tabs.Panel>
+        </Tabs>
         <Button type="submit" loading={busy}>
           Save
         </Button>
       </form>
     </Drawer>
   );
+}
+
+interface MeasuresProps {
+  readonly view: ClientView;
+  readonly form: Form;
+  readonly unit: LengthUnit;
+  readonly onUnit: (unit: LengthUnit) => void;
+}
+
+/** The measures in cm or inches, beside a figure that shows where the tape lies for the one being typed. */
+function Measures({ view, form, unit, onUnit }: MeasuresProps) {
+  const [at, setAt] = useState<BodyMeasure>('heightMm');
+  const estimate = (size: string): void => {
+    const girths = girthsOfSize(size);
+    if (!girths) return;
+    const open = Object.entries(girths).filter(
+      ([name]) => form.values.measures[name] === '' || form.values.estimated.includes(name),
+    );
+    for (const [name, mm] of open) form.setFieldValue(`measures.${name}`, shownLength(mm, unit));
+    form.setFieldValue('estimated', [...new Set([...form.values.estimated, ...open.map(([name]) => name)])]);
+  };
+  return (
+    <div className="edit-measures">
+      <div className="edit-panel">
+        <div className="edit-row">
+          <SegmentedControl
+            aria-label="Unit of the measures"
+            data={['cm', 'in']}
+            value={unit}
+            onChange={(value) => onUnit(value as LengthUnit)}
+          />
+          <NativeSelect
+            aria-label="Start from a usual size"
+            data={[{ value: '', label: 'start from a size' }, ...USUAL_SIZES]}
+            onChange={(event) => estimate(event.currentTarget.value)}
+          />
+        </div>
+        <p className="small soft">What is left out is estimated from the rest and marked so.</p>
+        <div className="edit-grid">
+          {BODY_MEASURES.map((name) => (
+            <NumberInput
+              key={name}
+              size="xs"
+              label={MEASURE_WORDS[name]}
+              placeholder={estimated(view, name, unit)}
+              hideControls
+              decimalScale={1}
+              onFocus={() => setAt(name)}
+              {...form.getInputProps(`measures.${name}`)}
+              description={form.values.estimated.includes(name) ? 'from the size' : undefined}
+              onKeyDown={() =>
+                form.setFieldValue(
+                  'estimated',
+                  form.values.estimated.filter((each) => each !== name),
+                )
+              }
+            />
+          ))}
+        </div>
+        <Textarea
+          label="Sizes by kind or label"
+          description="One a line: boots 38, Lockgate tops M"
+          autosize
+          minRows={2}
+          {...form.getInputProps('sizes')}
+        />
+      </div>
+      <MeasureMap measures={view.given} measure={at} />
+    </div>
+  );
+}
+
+/** What the app takes meanwhile for a measure nobody gave. */
+function estimated(view: ClientView, name: BodyMeasure, unit: LengthUnit): string {
+  const found = view.body.find((each) => each.name === name);
+  return found && found.origin !== 'given' ? `est. ${shownLength(found.mm, unit)}` : '';
 }

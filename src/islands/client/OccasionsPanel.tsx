@@ -1,40 +1,82 @@
 import type { OccasionView } from '@contracts/views';
 import { Button } from '@mantine/core';
-import { useDisclosure } from '@mantine/hooks';
+import { call, showProblem } from '@ui/api';
 import { dayWords } from '@ui/days';
+import { useState } from 'react';
 import { OccasionForm } from '../occasion/OccasionForm';
 
-/** Where the client is going. */
-export function OccasionsPanel({
-  clientId,
-  occasions,
-}: {
+interface Props {
   readonly clientId: string;
   readonly occasions: readonly OccasionView[];
-}) {
-  const [adding, { open, close }] = useDisclosure(false);
+}
+
+/** Where the client is going. */
+export function OccasionsPanel({ clientId, occasions }: Props) {
+  const [editing, setEditing] = useState<OccasionView | 'new'>();
+  const [all, setAll] = useState(occasions);
+  const remove = async ({ id }: OccasionView): Promise<void> => {
+    try {
+      await call('remove-occasion', { clientId, id });
+      setAll((now) => now.filter((each) => each.id !== id));
+    } catch (error) {
+      showProblem(error);
+    }
+  };
   return (
     <section className="sheet" aria-label="Occasions">
       <div className="closet-head">
         <h2>Occasions</h2>
-        <Button size="xs" variant="default" onClick={open}>
+        <Button size="xs" variant="default" onClick={() => setEditing('new')}>
           Add
         </Button>
       </div>
-      {occasions.length === 0 && <p className="soft">None yet. A box is easier to judge for an occasion.</p>}
+      {all.length === 0 && <p className="soft">None yet. A box is easier to judge for an occasion.</p>}
       <ul className="rows">
-        {occasions.map(({ id, occasion }) => (
-          <li key={id} style={{ padding: '6px 0' }}>
-            {occasion.title}
-            <div className="small soft">
-              {occasion.date && dayWords(occasion.date)}; {occasion.time}; formality{' '}
-              {occasion.formality.join(' to ')}
-              {occasion.place && `; ${occasion.place}`}
-            </div>
+        {all.map((each) => (
+          <li key={each.id} className="occasion-line">
+            <span>
+              {each.occasion.title}
+              <span className="small soft occasion-facts">{factsOf(each)}</span>
+            </span>
+            <button
+              className="plain-button small"
+              aria-label={`Change ${each.occasion.title}`}
+              onClick={() => setEditing(each)}
+            >
+              change
+            </button>
+            <button
+              className="plain-button small"
+              aria-label={`Remove ${each.occasion.title}`}
+              onClick={() => void remove(each)}
+            >
+              remove
+            </button>
           </li>
         ))}
       </ul>
-      <OccasionForm clientId={clientId} opened={adding} onClose={close} onSaved={() => location.reload()} />
+      {editing && (
+        <OccasionForm
+          clientId={clientId}
+          of={editing === 'new' ? undefined : editing}
+          onClose={() => setEditing(undefined)}
+          onSaved={() => location.reload()}
+        />
+      )}
     </section>
   );
+}
+
+function factsOf({ occasion, stages }: OccasionView): string {
+  return [
+    occasion.date && dayWords(occasion.date),
+    occasion.time,
+    `formality ${occasion.formality.join(' to ')}`,
+    occasion.place,
+    stages.length > 0 && `stages: ${stages.map(({ title }) => title).join(', ')}`,
+    occasion.bans.length > 0 && `no ${occasion.bans.join(', ')}`,
+    occasion.musts.length > 0 && occasion.musts.join(', '),
+  ]
+    .filter(Boolean)
+    .join('; ');
 }

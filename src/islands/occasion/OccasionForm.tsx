@@ -1,13 +1,28 @@
-import { Button, Modal, NumberInput, RangeSlider, SegmentedControl, TextInput } from '@mantine/core';
-import { useForm } from '@mantine/form';
+import type { OccasionView } from '@contracts/views';
+import { OCCASION_TEMPLATES, type Occasion, type Stage } from '@core/look';
+import {
+  Button,
+  Checkbox,
+  Modal,
+  MultiSelect,
+  NativeSelect,
+  NumberInput,
+  RangeSlider,
+  SegmentedControl,
+  TagsInput,
+  TextInput,
+} from '@mantine/core';
+import { useForm, type UseFormReturnType } from '@mantine/form';
 import { ApiProblem, call, showProblem } from '@ui/api';
 import { useState } from 'react';
+import './occasion.css';
 
 interface Props {
   readonly clientId: string;
-  readonly opened: boolean;
   readonly onClose: () => void;
   readonly onSaved: (id: string, title: string) => void;
+  /** The occasion to change; absent: a new one. */
+  readonly of?: OccasionView | undefined;
 }
 
 const MARKS = [
@@ -18,39 +33,120 @@ const MARKS = [
   { value: 8, label: 'cocktail' },
   { value: 10, label: 'gala' },
 ];
+const SURFACES: readonly Occasion['surfaces'][number][] = ['grass', 'cobbles', 'ice', 'deck', 'sand', 'wet'];
+const ACTIVITY = [
+  { value: '', label: 'not said' },
+  { value: '1', label: 'seated' },
+  { value: '1.2', label: 'standing' },
+  { value: '2', label: 'walking' },
+  { value: '4', label: 'cycling' },
+];
 
-/** An occasion in one small form: what, when, how dressed, how warm. */
-export function OccasionForm({ clientId, opened, onClose, onSaved }: Props) {
-  const [busy, setBusy] = useState(false);
-  const form = useForm({
-    initialValues: {
-      title: '',
-      date: '',
-      place: '',
-      time: 'day',
-      formality: [4, 7] as [number, number],
-      indoorC: '' as number | string,
-      outdoorC: '' as number | string,
+interface StageValues {
+  title: string;
+  outdoorC: number | string;
+  formality: [number, number] | null;
+  surfaces: string[];
+}
+
+interface Values {
+  title: string;
+  date: string;
+  place: string;
+  time: string;
+  formality: [number, number];
+  indoorC: number | string;
+  outdoorC: number | string;
+  humidityPct: number | string;
+  windMs: number | string;
+  activityMet: string;
+  hoursOnFeet: number | string;
+  surfaces: string[];
+  carry: string[];
+  bans: string[];
+  musts: string[];
+  seenBy: string[];
+  stages: StageValues[];
+  everyDays: string;
+  times: number | string;
+}
+
+const valuesOf = (occasion: Partial<Occasion>, stages: readonly Stage[]): Values => ({
+  title: occasion.title ?? '',
+  date: occasion.date ?? '',
+  place: occasion.place ?? '',
+  time: occasion.time ?? 'day',
+  formality: [...(occasion.formality ?? [4, 7])] as [number, number],
+  indoorC: occasion.indoorC ?? '',
+  outdoorC: occasion.outdoorC ?? '',
+  humidityPct: occasion.humidityPct ?? 50,
+  windMs: occasion.windMs ?? '',
+  activityMet: occasion.activityMet === undefined ? '' : String(occasion.activityMet),
+  hoursOnFeet: occasion.hoursOnFeet ?? '',
+  surfaces: [...(occasion.surfaces ?? [])],
+  carry: [...(occasion.carry ?? [])],
+  bans: [...(occasion.bans ?? [])],
+  musts: [...(occasion.musts ?? [])],
+  seenBy: [...(occasion.seenBy ?? [])],
+  stages: stages.map(({ title, changes }) => ({
+    title,
+    outdoorC: changes.outdoorC ?? '',
+    formality: changes.formality ? ([...changes.formality] as [number, number]) : null,
+    surfaces: [...(changes.surfaces ?? [])],
+  })),
+  everyDays: '',
+  times: 3,
+});
+
+const number = (value: number | string): number | undefined => (value === '' ? undefined : Number(value));
+
+/** What the API is sent. */
+function inputOf(values: Values) {
+  return {
+    occasion: {
+      title: values.title,
+      date: values.date,
+      place: values.place || undefined,
+      time: values.time as 'day' | 'evening',
+      formality: values.formality,
+      indoorC: number(values.indoorC),
+      outdoorC: number(values.outdoorC),
+      humidityPct: number(values.humidityPct) ?? 50,
+      windMs: number(values.windMs),
+      activityMet: number(values.activityMet),
+      hoursOnFeet: number(values.hoursOnFeet),
+      surfaces: values.surfaces as Occasion['surfaces'],
+      carry: values.carry,
+      bans: values.bans,
+      musts: values.musts,
+      seenBy: values.seenBy,
     },
-  });
+    stages: values.stages
+      .filter(({ title }) => title.trim() !== '')
+      .map(({ title, outdoorC, formality, surfaces }) => ({
+        title,
+        changes: {
+          ...(outdoorC === '' ? {} : { outdoorC: Number(outdoorC) }),
+          ...(formality ? { formality } : {}),
+          ...(surfaces.length > 0 ? { surfaces: surfaces as Occasion['surfaces'] } : {}),
+        },
+      })),
+    repeat:
+      values.everyDays === ''
+        ? undefined
+        : { everyDays: Number(values.everyDays), times: Number(values.times) },
+  };
+}
+
+/** An occasion: what, when, how dressed, how warm, on what ground, before whom, and in which stages. */
+export function OccasionForm({ clientId, onClose, onSaved, of }: Props) {
+  const [busy, setBusy] = useState(false);
+  const form = useForm<Values>({ initialValues: valuesOf(of?.occasion ?? {}, of?.stages ?? []) });
   const save = form.onSubmit(async (values) => {
     setBusy(true);
     try {
-      const { indoorC, outdoorC, place, ...rest } = values;
-      const degrees = (value: number | string): number | undefined =>
-        value === '' ? undefined : Number(value);
-      const { id } = await call('save-occasion', {
-        clientId,
-        occasion: {
-          ...rest,
-          time: values.time as 'day' | 'evening',
-          place: place || undefined,
-          indoorC: degrees(indoorC),
-          outdoorC: degrees(outdoorC),
-        },
-      });
+      const { id } = await call('save-occasion', { clientId, id: of?.id, ...inputOf(values) });
       onSaved(id, values.title);
-      form.reset();
       onClose();
     } catch (error) {
       if (error instanceof ApiProblem)
@@ -61,16 +157,37 @@ export function OccasionForm({ clientId, opened, onClose, onSaved }: Props) {
       setBusy(false);
     }
   });
+  const start = (name: string): void => {
+    const template = OCCASION_TEMPLATES.find((each) => each.name === name);
+    if (!template) return;
+    const { date, place, stages, everyDays, times } = form.values;
+    form.setValues({ ...valuesOf(template.occasion, []), date, place, stages, everyDays, times });
+  };
   return (
-    <Modal opened={opened} onClose={onClose} title="Add an occasion">
-      <form onSubmit={save} style={{ display: 'grid', gap: 12 }}>
-        <TextInput label="What" required data-autofocus {...form.getInputProps('title')} />
-        <TextInput label="Day" type="date" required {...form.getInputProps('date')} />
-        <SegmentedControl
-          aria-label="Time of day"
-          data={['day', 'evening']}
-          {...form.getInputProps('time')}
-        />
+    <Modal opened onClose={onClose} title={of ? `Change ${of.occasion.title}` : 'Add an occasion'} size="lg">
+      <form onSubmit={save} className="occasion-form">
+        {!of && (
+          <NativeSelect
+            label="Start from"
+            data={[
+              { value: '', label: 'nothing in particular' },
+              ...OCCASION_TEMPLATES.map(({ name }) => name),
+            ]}
+            onChange={(event) => start(event.currentTarget.value)}
+          />
+        )}
+        <div className="occasion-row">
+          <TextInput label="What" required data-autofocus {...form.getInputProps('title')} />
+          <TextInput label="Day" type="date" required {...form.getInputProps('date')} />
+        </div>
+        <div className="occasion-row">
+          <TextInput label="Place" {...form.getInputProps('place')} />
+          <SegmentedControl
+            aria-label="Time of day"
+            data={['day', 'evening']}
+            {...form.getInputProps('time')}
+          />
+        </div>
         <div style={{ padding: '0 14px 22px' }}>
           <span id="formality-label">How dressed</span>
           <RangeSlider
@@ -84,15 +201,111 @@ export function OccasionForm({ clientId, opened, onClose, onSaved }: Props) {
             {...form.getInputProps('formality')}
           />
         </div>
-        <TextInput label="Place" {...form.getInputProps('place')} />
-        <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 10 }}>
+        <div className="occasion-numbers">
           <NumberInput label="Indoors, °C" hideControls {...form.getInputProps('indoorC')} />
           <NumberInput label="Outdoors, °C" hideControls {...form.getInputProps('outdoorC')} />
+          <NumberInput label="Wind, m/s" hideControls {...form.getInputProps('windMs')} />
+          <NumberInput label="Humidity, %" hideControls {...form.getInputProps('humidityPct')} />
+          <NumberInput label="Hours on the feet" hideControls {...form.getInputProps('hoursOnFeet')} />
+          <NativeSelect label="Mostly" data={ACTIVITY} {...form.getInputProps('activityMet')} />
         </div>
+        <MultiSelect label="Ground" data={[...SURFACES]} {...form.getInputProps('surfaces')} />
+        <div className="occasion-row">
+          <TagsInput
+            label="Not to be worn"
+            description="A colour, a kind, a cloth or a zone left bare."
+            {...form.getInputProps('bans')}
+          />
+          <TagsInput
+            label="Must be"
+            description="all-black, a kind, a covered zone."
+            {...form.getInputProps('musts')}
+          />
+          <TagsInput label="To be carried" {...form.getInputProps('carry')} />
+          <TagsInput label="Seen by" {...form.getInputProps('seenBy')} />
+        </div>
+        <Stages form={form} />
+        {!of && (
+          <div className="occasion-row">
+            <NativeSelect
+              label="Comes again"
+              data={[
+                { value: '', label: 'no' },
+                { value: '1', label: 'every day' },
+                { value: '7', label: 'every week' },
+                { value: '14', label: 'every other week' },
+                { value: '28', label: 'every four weeks' },
+              ]}
+              {...form.getInputProps('everyDays')}
+            />
+            {form.values.everyDays !== '' && (
+              <NumberInput
+                label="How often more"
+                min={1}
+                max={52}
+                hideControls
+                {...form.getInputProps('times')}
+              />
+            )}
+          </div>
+        )}
         <Button type="submit" loading={busy}>
-          Add
+          {of ? 'Save' : 'Add'}
         </Button>
       </form>
     </Modal>
+  );
+}
+
+/** Ceremony, quay, supper: what differs in each. */
+function Stages({ form }: { readonly form: UseFormReturnType<Values> }) {
+  return (
+    <fieldset className="occasion-stages">
+      <legend>Stages, when it is more than one thing</legend>
+      {form.values.stages.map((stage, i) => (
+        <div key={i} className="occasion-stage">
+          <TextInput size="xs" label="Stage" {...form.getInputProps(`stages.${i}.title`)} />
+          <NumberInput
+            size="xs"
+            label="Outdoors, °C"
+            hideControls
+            {...form.getInputProps(`stages.${i}.outdoorC`)}
+          />
+          <MultiSelect
+            size="xs"
+            label="Ground"
+            data={[...SURFACES]}
+            {...form.getInputProps(`stages.${i}.surfaces`)}
+          />
+          <Checkbox
+            size="xs"
+            label="less dressed"
+            checked={stage.formality !== null}
+            onChange={(event) => {
+              const [lo, hi] = form.values.formality;
+              const less: [number, number] = [Math.max(0, lo - 2), Math.max(0, hi - 2)];
+              form.setFieldValue(`stages.${i}.formality`, event.currentTarget.checked ? less : null);
+            }}
+          />
+          <Button
+            size="xs"
+            variant="default"
+            aria-label={`Remove stage ${stage.title || i + 1}`}
+            onClick={() => form.removeListItem('stages', i)}
+          >
+            Remove
+          </Button>
+        </div>
+      ))}
+      <Button
+        size="xs"
+        variant="default"
+        onClick={() =>
+          form.insertListItem('stages', { title: '', outdoorC: '', formality: null, surfaces: [] })
+        }
+      >
+        Add a stage
+      </Button>
+    </fieldset>
   );
 }

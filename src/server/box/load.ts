@@ -2,7 +2,7 @@ import { stepOf } from '@core/box';
 import { NOBODY } from '@core/look';
 import { boxTotal, type BoxTotal, type MoneyTerms } from '@core/money';
 import { dueDates, earliestOccasion } from '@core/schedule';
-import type { BoxView, LineView, OccasionView } from '@contracts/views';
+import type { BoxView, LineView } from '@contracts/views';
 import type { Reader } from '@data/db';
 import { pieceOfGarment, pieceOfOwned } from '@data/pieces';
 import {
@@ -14,12 +14,13 @@ import {
   garment,
   hold,
   look,
-  occasion,
   ownedItem,
   promotion,
+  stockBalance,
   variant,
 } from '@data/schema';
-import { and, asc, desc, eq, inArray, isNull, ne } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, inArray, isNull, min, ne } from 'drizzle-orm';
+import { occasionsOf } from '../client/occasions';
 import { clientOf } from '../client/profile';
 import type { Actor } from '../context';
 import { isId, notFound } from '../problem';
@@ -65,16 +66,6 @@ export const priceOf = ({ line, garment: row }: Pick<LineRecord, 'line' | 'garme
 
 const alteringOf = (record: LineRecord): number =>
   record.alterations.reduce((sum, job) => sum + job.priceMinor, 0);
-
-export const occasionView = (row: typeof occasion.$inferSelect): OccasionView => ({
-  id: row.id,
-  occasion: {
-    ...row.details,
-    title: row.title,
-    date: row.day ?? undefined,
-    formality: [row.formalityLo, row.formalityHi],
-  },
-});
 
 /** Terms of money of a box: frozen once it is out, the shop's of today before. */
 export async function termsOf(db: Reader, row: BoxRecord, shop: ShopRow, today: string): Promise<MoneyTerms> {
@@ -159,6 +150,25 @@ async function learnedFrom(db: Reader, clientId: string, boxId: string): Promise
   ];
 }
 
+/** Cheapest price by kind of what stands on the shelf. */
+async function cheapestOf(db: Reader, shopId: string): Promise<Record<string, number>> {
+  const rows = await db
+    .select({ category: garment.category, price: min(garment.priceMinor) })
+    .from(garment)
+    .innerJoin(variant, eq(variant.garmentId, garment.id))
+    .innerJoin(stockBalance, eq(stockBalance.variantId, variant.id))
+    .where(
+      and(
+        eq(garment.shopId, shopId),
+        isNull(garment.archivedAt),
+        eq(stockBalance.place, 'shelf'),
+        gt(stockBalance.qty, 0),
+      ),
+    )
+    .groupBy(garment.category);
+  return Object.fromEntries(rows.map(({ category, price }) => [category, price ?? 0]));
+}
+
 /** A box with everything its six steps show; without the client's person where the role has no need of it. */
 export async function boxView(db: Reader, actor: Actor, id: string, now: Date): Promise<BoxView> {
   const { shopId } = actor;
@@ -166,11 +176,7 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
   const shop = await shopOf(db, shopId);
   const { row: person, profile } = await clientOf(db, shopId, row.clientId);
   const lines = await linesOf(db, id);
-  const occasions = await db
-    .select()
-    .from(occasion)
-    .where(eq(occasion.clientId, row.clientId))
-    .orderBy(asc(occasion.day));
+  const occasions = await occasionsOf(db, row.clientId);
   const chosen = await db.select().from(boxOccasion).where(eq(boxOccasion.boxId, id));
   const asks = await db.select().from(boxAsk).where(eq(boxAsk.boxId, id)).orderBy(asc(boxAsk.position));
   const owned = await db
@@ -196,8 +202,8 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
   const today = dayIn(shop.zone, now);
   const occasionIds = chosen.map((each) => each.occasionId);
   const day = occasions
-    .filter((each) => occasionIds.includes(each.id) && each.day)
-    .map((each) => each.day as string)
+    .filter((each) => occasionIds.includes(each.id) && each.occasion.date)
+    .map((each) => each.occasion.date as string)
     .sort()[0];
   const altering = Math.max(0, ...lines.flatMap((record) => record.alterations.map((job) => job.leadDays)));
   const due = day ? dueDates(day, leadTimes(shop), calendarOf(shop), altering) : undefined;
@@ -220,9 +226,10 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
     budgetMinor: row.budgetMinor,
     spentMinor: lines.reduce((sum, record) => sum + priceOf(record) + alteringOf(record), 0),
     asks: asks.map((each) => ({ id: each.id, ask: each.ask })),
+    cheapest: await cheapestOf(db, shopId),
     mood: row.mood,
     notToSend: row.notToSend,
-    occasions: occasions.map(occasionView),
+    occasions,
     occasionIds,
     due,
     earliest:

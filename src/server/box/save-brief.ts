@@ -1,4 +1,4 @@
-import { readAsk } from '@core/box';
+import { type Ask, readAsk } from '@core/box';
 import type { Fault } from '@contracts/faults';
 import type { Writer } from '@data/db';
 import { box, boxAsk, boxOccasion, occasion } from '@data/schema';
@@ -36,7 +36,11 @@ export const saveBrief = defineUseCase({
     await tx.delete(boxOccasion).where(eq(boxOccasion.boxId, row.id));
     if (known.length > 0)
       await tx.insert(boxOccasion).values(known.map((each) => ({ boxId: row.id, occasionId: each.id })));
-    await keepAsks(context.tx, row.id, input.asks);
+    await keepAsks(
+      context.tx,
+      row.id,
+      input.asks.map((ask) => (typeof ask === 'string' ? readAsk(ask) : ask)),
+    );
     await tx
       .update(box)
       .set({
@@ -53,14 +57,16 @@ export const saveBrief = defineUseCase({
 });
 
 /** Asks keep their identity by their words, so that lines pulled for one stay with it. */
-async function keepAsks(tx: Writer, boxId: string, texts: readonly string[]): Promise<void> {
+async function keepAsks(tx: Writer, boxId: string, asks: readonly Ask[]): Promise<void> {
   const before = await tx.select().from(boxAsk).where(eq(boxAsk.boxId, boxId));
-  const gone = before.filter((each) => !texts.includes(each.ask.text)).map((each) => each.id);
+  const gone = before
+    .filter((each) => !asks.some(({ text }) => text === each.ask.text))
+    .map((each) => each.id);
   if (gone.length > 0) await tx.delete(boxAsk).where(inArray(boxAsk.id, gone));
-  for (const [position, text] of texts.entries()) {
-    const same = before.find((each) => each.ask.text === text);
-    if (same) await tx.update(boxAsk).set({ position }).where(eq(boxAsk.id, same.id));
-    else await tx.insert(boxAsk).values({ boxId, position, ask: readAsk(text) });
+  for (const [position, ask] of asks.entries()) {
+    const same = before.find((each) => each.ask.text === ask.text);
+    if (same) await tx.update(boxAsk).set({ position, ask }).where(eq(boxAsk.id, same.id));
+    else await tx.insert(boxAsk).values({ boxId, position, ask });
   }
 }
 

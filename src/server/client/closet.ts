@@ -1,6 +1,8 @@
-import { pieceFrom } from '@core/piece';
+import { closetKey, storedOf } from '@contracts/closet-file';
+import { type GivenPiece, pieceFrom } from '@core/piece';
+import type { StoredAttributes } from '@contracts/piece';
 import { ownedItem } from '@data/schema';
-import { and, eq } from 'drizzle-orm';
+import { and, eq, isNull } from 'drizzle-orm';
 import { note } from '../audit';
 import { notFound } from '../problem';
 import { defineUseCase } from '../use-case';
@@ -32,6 +34,43 @@ export const saveOwned = defineUseCase({
     if (!made) throw new Error('the piece was not added');
     await note(context, 'add', 'owned_item', made.id, { clientId });
     return { id: made.id };
+  },
+});
+
+/** Takes many pieces at once (a pasted list, a file, staples). What the closet holds already is not added twice. */
+export const saveOwnedMany = defineUseCase({
+  name: 'save-owned-many',
+  roles: ['owner', 'stylist'],
+  writes: true,
+  async run(context, { clientId, items }) {
+    const { tx, actor, now } = context;
+    await clientOf(tx, actor.shopId, clientId);
+    const held = await tx
+      .select({ title: ownedItem.title, category: ownedItem.category, colours: ownedItem.colours })
+      .from(ownedItem)
+      .where(and(eq(ownedItem.clientId, clientId), isNull(ownedItem.retiredAt)));
+    const known = new Set(held.map((each) => closetKey(each as Parameters<typeof closetKey>[0])));
+    const fresh = items.flatMap(({ piece, assumed, loved, wornWeekly }) => {
+      const stored = storedOf(piece as GivenPiece);
+      const key = closetKey(stored);
+      if (known.has(key)) return [];
+      known.add(key);
+      return [
+        {
+          ...stored,
+          colours: [...stored.colours],
+          attributes: stored.attributes as StoredAttributes,
+          clientId,
+          assumed,
+          loved,
+          wornWeekly,
+          createdAt: now,
+        },
+      ];
+    });
+    if (fresh.length > 0) await tx.insert(ownedItem).values(fresh);
+    await note(context, 'add pieces', 'client', clientId, { added: fresh.length });
+    return { added: fresh.length, known: items.length - fresh.length };
   },
 });
 

@@ -17,8 +17,12 @@ export async function clientOf(
     .select()
     .from(client)
     .where(and(eq(client.id, id), eq(client.shopId, shopId)));
-  if (!row) throw notFound('That client');
+  if (!row || row.erasedAt) throw notFound('That client');
   const measures = await db.select().from(clientMeasure).where(eq(clientMeasure.clientId, id));
-  const given = Object.fromEntries(measures.map((each) => [each.name, each.mm])) as BodyMeasures;
+  const estimated = measures.filter(({ origin }) => origin === 'estimated').map(({ name }) => name);
+  const given: BodyMeasures = {
+    ...Object.fromEntries(measures.map((each) => [each.name, each.mm])),
+    ...(estimated.length > 0 ? { estimated } : {}),
+  };
   return { row, given, profile: { ...row.profile, measures: given } };
 }

@@ -47,7 +47,15 @@ export const saveClient = defineUseCase({
       const mm = input.measures[name];
       return mm === undefined
         ? []
-        : [{ clientId: id, name, mm: Math.round(mm), origin: 'given' as const, takenAt: now }];
+        : [
+            {
+              clientId: id,
+              name,
+              mm: Math.round(mm),
+              origin: input.estimated.includes(name) ? ('estimated' as const) : ('given' as const),
+              takenAt: now,
+            },
+          ];
     });
     if (given.length > 0) await tx.insert(clientMeasure).values(given);
     await note(context, input.id ? 'change' : 'add', 'client', id);

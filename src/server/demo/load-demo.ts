@@ -2,7 +2,9 @@ import { HOUSE_SCHOOLS } from '@core/look';
 import { addDays } from '@core/schedule';
 import { shopEan } from '@core/stock';
 import type { Answer, Input, UseCaseName } from '@contracts/api';
-import { readColourList, type StockCsvRow } from '@contracts/stock-csv';
+import { readList } from '@core/closet';
+import { readColourList } from '@contracts/piece-cells';
+import type { StockCsvRow } from '@contracts/stock-csv';
 import type { StoredAttributes } from '@contracts/piece';
 import type { BoxView } from '@contracts/views';
 import type { Database } from '@data/db';
@@ -149,7 +151,7 @@ async function call<N extends UseCaseName>(
 
 async function makeClients(db: Database, actor: Actor, at: Date): Promise<Map<string, string>> {
   const ids = new Map<string, string>();
-  for (const { key, owned, ...client } of DEMO_CLIENTS) {
+  for (const { key, owned, list, lovedWords = [], ...client } of DEMO_CLIENTS) {
     const { id } = await call(db, actor, at, 'save-client', {
       ...client,
       pieceBudgetMinor: client.pieceBudgetMinor,
@@ -164,6 +166,20 @@ async function makeClients(db: Database, actor: Actor, at: Date): Promise<Map<st
         wornWeekly: weekly ?? false,
       });
     }
+    if (list)
+      await call(db, actor, at, 'save-owned-many', {
+        clientId: id,
+        items: readList(list).flatMap(({ piece }, i) =>
+          piece
+            ? [
+                {
+                  piece: { ...piece, id: `row-${i}` } as never,
+                  loved: lovedWords.some((word) => piece.title?.toLowerCase().startsWith(word)),
+                },
+              ]
+            : [],
+        ),
+      });
   }
   return ids;
 }

@@ -1,7 +1,7 @@
 import { PERSONAL_ROLES } from '../context';
 import type { Actor } from '../context';
 import type { Reader } from '@data/db';
-import { briefLink, client, garment, ownedItem, photo } from '@data/schema';
+import { garment, ownedItem, photo } from '@data/schema';
 import { and, eq, inArray } from 'drizzle-orm';
 import { note } from '../audit';
 import { clientOf } from '../client/profile';
@@ -89,18 +89,4 @@ export async function photosOf(
     .from(photo)
     .where(inArray(column, [...ids]));
   return new Map(rows.flatMap(({ id, shows }) => (shows ? [[shows, id] as const] : [])));
-}
-
-/** Photos a client sent along with her own brief. */
-export async function photosOfBrief(
-  db: Reader,
-  shopId: string,
-  linkId: string,
-): Promise<{ id: string; caption: string }[]> {
-  return db
-    .select({ id: photo.id, caption: photo.caption })
-    .from(photo)
-    .innerJoin(briefLink, eq(briefLink.id, photo.briefLinkId))
-    .innerJoin(client, eq(client.id, briefLink.clientId))
-    .where(and(eq(photo.briefLinkId, linkId), eq(client.shopId, shopId)));
 }

@@ -1,0 +1,178 @@
+import { type GivenPiece, type Piece, pieceFrom } from '@core/piece';
+import Papa from 'papaparse';
+import { z } from 'zod';
+import { faultsOf } from './faults';
+import { cellsOfPiece, isPieceColumn, pieceCells } from './piece-cells';
+import { measuresSchema, pieceSchema } from './piece';
+import type { ImportFault } from './views';
+
+/** An item of a closet file: the piece, and how the client stands to it. */
+export interface ClosetItem {
+  readonly piece: GivenPiece;
+  readonly assumed: boolean;
+  readonly loved: boolean;
+  readonly wornWeekly: boolean;
+}
+
+export interface ClosetFile {
+  readonly items: readonly ClosetItem[];
+  readonly faults: readonly ImportFault[];
+}
+
+export const CLOSET_FORMAT = 'ivory-rail/closet@1';
+const FLAGS = ['assumed', 'loved', 'wornWeekly'] as const;
+const REQUIRED = ['title', 'category', 'colours'] as const;
+
+const itemSchema = z.strictObject({
+  piece: pieceSchema,
+  assumed: z.boolean().default(false),
+  loved: z.boolean().default(false),
+  wornWeekly: z.boolean().default(false),
+});
+
+/** Reads a closet file, CSV or JSON. Every faulty row is told with its reason; the others are ready to take. */
+export function readCloset(text: string): ClosetFile {
+  const trimmed = text.replace(/^\uFEFF/, '').trim();
+  return trimmed.startsWith('{') || trimmed.startsWith('[') ? readJson(trimmed) : readCsv(trimmed);
+}
+
+function readJson(text: string): ClosetFile {
+  const none = (message: string): ClosetFile => ({
+    items: [],
+    faults: [{ row: 1, path: '(file)', message }],
+  });
+  let value: unknown;
+  try {
+    value = JSON.parse(text);
+  } catch {
+    return none('not JSON');
+  }
+  const list = Array.isArray(value) ? value : (value as { items?: unknown }).items;
+  if (!Array.isArray(list)) return none(`a list of items is wanted, as ${CLOSET_FORMAT} writes it`);
+  const items: ClosetItem[] = [];
+  const faults: ImportFault[] = [];
+  list.forEach((raw, i) => {
+    const read = itemSchema.safeParse(raw);
+    if (read.success) items.push(read.data as ClosetItem);
+    else faults.push(...faultsOf(read.error).map((each) => ({ row: i + 1, ...each })));
+  });
+  return { items, faults };
+}
+
+function readCsv(text: string): ClosetFile {
+  const parsed = Papa.parse<Record<string, string>>(text, {
+    header: true,
+    skipEmptyLines: 'greedy',
+    transformHeader: (header) => header.trim(),
+  });
+  const headers = parsed.meta.fields ?? [];
+  const faults: ImportFault[] = [];
+  for (const column of REQUIRED)
+    if (!headers.includes(column)) faults.push({ row: 1, path: column, message: 'this column is missing' });
+  if (faults.length > 0) return { items: [], faults };
+  for (const header of headers)
+    if (header !== '' && !isPieceColumn(header) && !(FLAGS as readonly string[]).includes(header))
+      faults.push({ row: 1, path: header, message: 'not a known column' });
+  const items: ClosetItem[] = [];
+  parsed.data.forEach((record, i) => {
+    const row = i + 2;
+    const broken = parsed.errors.find((error) => error.row === i);
+    if (broken) return void faults.push({ row, path: '(row)', message: broken.message });
+    const { given, measures } = pieceCells(record);
+    const sizes = measuresSchema.safeParse(measures);
+    if (!sizes.success) faults.push(...faultsOf(sizes.error, 'measures.').map((each) => ({ row, ...each })));
+    const piece = pieceSchema.safeParse({ ...given, measures: sizes.data ?? {} });
+    if (!piece.success) faults.push(...faultsOf(piece.error).map((each) => ({ row, ...each })));
+    if ((record.title ?? '').trim() === '') faults.push({ row, path: 'title', message: 'missing' });
+    else if (piece.success && sizes.success) {
+      const is = (flag: string): boolean => /^(true|yes|1|x)$/i.test((record[flag] ?? '').trim());
+      items.push({
+        piece: piece.data as GivenPiece,
+        assumed: is('assumed'),
+        loved: is('loved'),
+        wornWeekly: is('wornWeekly'),
+      });
+    }
+  });
+  if (parsed.data.length === 0)
+    faults.push({ row: 1, path: '(file)', message: 'there are no rows below the header' });
+  return { items, faults };
+}
+
+type Owned = Omit<ClosetItem, 'piece'> & { readonly piece: Piece };
+
+/** A cell that a spreadsheet would take for a formula is written as words. */
+const neutral = (cell: string): string => (/^[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell);
+
+/** The closet as CSV, comma separated, one row a piece; it reads back in with `readCloset`. */
+export function closetCsv(owned: readonly Owned[]): string {
+  const rows = owned.map(({ piece, assumed, loved, wornWeekly }) => ({
+    ...cellsOfPiece(piece),
+    assumed: assumed ? 'yes' : '',
+    loved: loved ? 'yes' : '',
+    wornWeekly: wornWeekly ? 'yes' : '',
+  }));
+  const columns = [...new Set(rows.flatMap((row) => Object.keys(row)))];
+  const data = rows.map((row) => columns.map((name) => neutral((row as Record<string, string>)[name] ?? '')));
+  return Papa.unparse({ fields: columns, data }, { newline: '\r\n' });
+}
+
+/** The closet as JSON, all of it. */
+export const closetJson = (owned: readonly Owned[]): string =>
+  JSON.stringify(
+    {
+      format: CLOSET_FORMAT,
+      items: owned.map(({ piece, assumed, loved, wornWeekly }) => ({
+        piece: givenOf(piece),
+        assumed,
+        loved,
+        wornWeekly,
+      })),
+    },
+    null,
+    2,
+  );
+
+/** A piece without what was only filled in for it. */
+function givenOf({
+  modes: _modes,
+  mode: _mode,
+  priceMinor: _price,
+  ...piece
+}: Piece): Record<string, unknown> {
+  const own = Object.entries(piece.measures).filter(
+    ([name]) => piece.origins[name as keyof typeof piece.origins] !== 'defaulted',
+  );
+  return { ...piece, measures: Object.fromEntries(own), origins: undefined, slot: undefined };
+}
+
+/** How a piece is told from another of the same closet when a file comes in twice. */
+export const closetKey = (piece: Pick<Piece, 'title' | 'category' | 'colours'>): string =>
+  `${piece.title.trim().toLowerCase()}|${piece.category}|${piece.colours.map(({ hex }) => hex).join(' ')}`;
+
+/** The attributes of a given piece as they are stored, and the rest as the columns. */
+export function storedOf(given: GivenPiece): {
+  readonly title: string;
+  readonly category: GivenPiece['category'];
+  readonly colours: GivenPiece['colours'];
+  readonly formality: number;
+  readonly attributes: Record<string, unknown>;
+} {
+  const whole = pieceFrom(given);
+  const {
+    id: _id,
+    title: _title,
+    owned: _owned,
+    assumed: _assumed,
+    styleId: _style,
+    set: _set,
+    category,
+    colours,
+    formality: _formality,
+    priceMinor: _price,
+    origins: _origins,
+    mode: _mode,
+    ...attributes
+  } = given;
+  return { title: whole.title, category, colours, formality: whole.formality, attributes };
+}

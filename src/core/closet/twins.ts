@@ -1,0 +1,37 @@
+import { deltaE, lab } from '../colour';
+import type { Piece } from '../piece';
+
+/** Below this two colours are one to the eye that owns both (rule U2). */
+export const TWIN_DELTA_E = 6;
+
+/** The details of a cut that make two pieces of one kind different things to wear. */
+const CUT_KEYS = ['neckline', 'sleeve', 'silhouette', 'leg', 'rise', 'toe'] as const;
+
+const sameCut = (a: Piece, b: Piece): boolean =>
+  CUT_KEYS.every((key) => a.cut[key] === b.cut[key] || a.cut[key] === undefined || b.cut[key] === undefined);
+
+/** Same kind, cut and volume in nearly the same colour. */
+export function isTwin(a: Piece, b: Piece): boolean {
+  const [one, other] = [a.colours[0], b.colours[0]];
+  return (
+    a.id !== b.id &&
+    a.category === b.category &&
+    a.volume === b.volume &&
+    a.pattern.kind === b.pattern.kind &&
+    one !== undefined &&
+    other !== undefined &&
+    sameCut(a, b) &&
+    deltaE(lab(one.hex), lab(other.hex)) < TWIN_DELTA_E
+  );
+}
+
+/** Same kind and cut in another colour: a sister. */
+export const isSister = (a: Piece, b: Piece): boolean =>
+  a.id !== b.id && a.category === b.category && a.volume === b.volume && sameCut(a, b) && !isTwin(a, b);
+
+/** Pairs of twins in a closet, each pair once. */
+export function twinsIn(pieces: readonly Piece[]): (readonly [Piece, Piece])[] {
+  return pieces.flatMap((a, i) =>
+    pieces.slice(i + 1).flatMap((b) => (isTwin(a, b) ? [[a, b] as const] : [])),
+  );
+}

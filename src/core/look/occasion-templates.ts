@@ -1,0 +1,173 @@
+import type { Occasion } from './occasion';
+
+/** A usual occasion to start from; the date and the place are the client's. Common practice, no source. */
+export interface OccasionTemplate {
+  readonly name: string;
+  readonly occasion: Omit<Occasion, 'date'>;
+}
+
+const usual: Pick<Occasion, 'humidityPct' | 'surfaces' | 'carry' | 'bans' | 'musts' | 'seenBy'> = {
+  humidityPct: 50,
+  surfaces: [],
+  carry: [],
+  bans: [],
+  musts: [],
+  seenBy: [],
+};
+
+export const OCCASION_TEMPLATES: readonly OccasionTemplate[] = [
+  {
+    name: 'Interview',
+    occasion: {
+      ...usual,
+      title: 'Interview',
+      formality: [5.5, 7.5],
+      time: 'day',
+      indoorC: 21,
+      activityMet: 1,
+      hoursOnFeet: 1,
+      carry: ['papers'],
+      seenBy: ['the panel'],
+    },
+  },
+  {
+    name: 'Guest at a wedding',
+    // Nobody outshines the couple: white and its neighbours are theirs.
+    occasion: {
+      ...usual,
+      title: 'Wedding, as a guest',
+      formality: [6.5, 9],
+      time: 'day',
+      indoorC: 21,
+      activityMet: 1.4,
+      hoursOnFeet: 5,
+      surfaces: ['grass'],
+      bans: ['white', 'ivory', 'cream'],
+      seenBy: ['friends', 'family'],
+    },
+  },
+  {
+    name: 'Funeral',
+    occasion: {
+      ...usual,
+      title: 'Funeral',
+      formality: [5.5, 8],
+      time: 'day',
+      indoorC: 18,
+      activityMet: 1.2,
+      hoursOnFeet: 2,
+      bans: ['red', 'sequin'],
+      seenBy: ['family'],
+    },
+  },
+  {
+    name: 'Performance',
+    occasion: {
+      ...usual,
+      title: 'Performance',
+      formality: [6, 9],
+      time: 'evening',
+      indoorC: 23,
+      activityMet: 1.6,
+      hoursOnFeet: 3,
+      musts: ['all-black'],
+      seenBy: ['an audience'],
+    },
+  },
+  {
+    name: 'Travel',
+    occasion: {
+      ...usual,
+      title: 'Travel',
+      formality: [2, 5],
+      time: 'day',
+      indoorC: 21,
+      outdoorC: 14,
+      activityMet: 1.6,
+      hoursOnFeet: 3,
+      carry: ['passport', 'water', 'book'],
+    },
+  },
+  {
+    name: 'School day',
+    occasion: {
+      ...usual,
+      title: 'School day',
+      formality: [2, 5],
+      time: 'day',
+      indoorC: 21,
+      activityMet: 1.6,
+      hoursOnFeet: 5,
+      carry: ['laptop'],
+      seenBy: ['pupils', 'parents'],
+    },
+  },
+  {
+    name: 'Office day',
+    occasion: {
+      ...usual,
+      title: 'Office day',
+      formality: [4, 6.5],
+      time: 'day',
+      indoorC: 22,
+      activityMet: 1.1,
+      hoursOnFeet: 2,
+      carry: ['laptop'],
+      seenBy: ['colleagues'],
+    },
+  },
+  {
+    name: 'Dinner out',
+    occasion: {
+      ...usual,
+      title: 'Dinner out',
+      formality: [4.5, 7.5],
+      time: 'evening',
+      indoorC: 22,
+      outdoorC: 10,
+      activityMet: 1.1,
+      hoursOnFeet: 1,
+      seenBy: ['friends'],
+    },
+  },
+  {
+    name: 'Weekend outdoors',
+    occasion: {
+      ...usual,
+      title: 'Weekend outdoors',
+      formality: [0, 4],
+      time: 'day',
+      outdoorC: 12,
+      windMs: 4,
+      activityMet: 2,
+      hoursOnFeet: 4,
+      surfaces: ['grass', 'wet'],
+    },
+  },
+];
+
+/** A part of an occasion: what differs there. The look passes through it by taking things off or on. */
+export interface Stage {
+  readonly title: string;
+  readonly changes: Partial<
+    Pick<
+      Occasion,
+      'formality' | 'time' | 'place' | 'indoorC' | 'outdoorC' | 'windMs' | 'surfaces' | 'bans' | 'musts'
+    >
+  >;
+}
+
+/** The occasion as it is in one of its stages. */
+export const atStage = (occasion: Occasion, stage: Stage): Occasion => ({
+  ...occasion,
+  ...stage.changes,
+  title: `${occasion.title}: ${stage.title}`,
+});
+
+/** Days of a repeating occasion: the first and its next `times` repeats, `everyDays` apart. */
+export function repeatDays(first: string, everyDays: number, times: number): string[] {
+  const start = Date.parse(`${first}T00:00:00Z`);
+  return Array.from({ length: times + 1 }, (_, i) =>
+    new Date(start + i * everyDays * 86_400_000).toISOString().slice(0, 10),
+  );
+}

@@ -1,0 +1,101 @@
+import type { StoredAttributes } from '@contracts/piece';
+import type { OwnedView } from '@contracts/views';
+import { type ReadLine, readList } from '@core/closet';
+import { colourName } from '@core/colour';
+import { CATEGORY, type Category, type GivenPiece, type Piece, pieceFrom, type Swatch } from '@core/piece';
+
+/** A piece of the closet while it is being entered or changed. */
+export interface PieceDraft {
+  readonly id?: string | undefined;
+  readonly title: string;
+  readonly category: Category;
+  readonly colours: readonly Swatch[];
+  readonly attributes: Partial<
+    Pick<GivenPiece, 'cut' | 'fabric' | 'pattern' | 'measures' | 'volume' | 'care'>
+  >;
+  readonly formality?: number | undefined;
+  readonly assumed: boolean;
+  readonly loved: boolean;
+  readonly wornWeekly: boolean;
+}
+
+export const NEW_PIECE: PieceDraft = {
+  title: '',
+  category: 'shirt',
+  colours: [{ hex: '#fbfbf9', share: 1 }],
+  attributes: {},
+  assumed: false,
+  loved: false,
+  wornWeekly: false,
+};
+
+/** "Navy fine knit": what a piece is called until somebody names it. */
+export function usualTitle({ colours, category }: Pick<PieceDraft, 'colours' | 'category'>): string {
+  const words = `${colourName(colours[0]?.hex ?? '#808080')} ${CATEGORY[category].label.toLowerCase()}`;
+  return (words[0] ?? '').toUpperCase() + words.slice(1);
+}
+
+export const pieceOfDraft = (draft: PieceDraft): Piece =>
+  pieceFrom({
+    id: draft.id ?? 'new',
+    title: draft.title || usualTitle(draft),
+    owned: true,
+    category: draft.category,
+    colours: draft.colours,
+    formality: draft.formality,
+    ...draft.attributes,
+  });
+
+export const draftOf = ({ id, piece, assumed, loved, wornWeekly }: OwnedView): PieceDraft => ({
+  id,
+  title: piece.title,
+  category: piece.category,
+  colours: piece.colours,
+  attributes: {
+    cut: piece.cut,
+    fabric: piece.fabric,
+    pattern: piece.pattern,
+    volume: piece.volume,
+    care: piece.care,
+    measures: Object.fromEntries(
+      Object.entries(piece.measures).filter(
+        ([name]) => piece.origins[name as keyof typeof piece.origins] !== 'defaulted',
+      ),
+    ),
+  },
+  formality: piece.formality,
+  assumed,
+  loved,
+  wornWeekly,
+});
+
+/** The first line of what was typed, as a draft with its guesses; undefined while no kind is named. */
+export function draftOfWords(text: string, before: PieceDraft): { draft?: PieceDraft; read?: ReadLine } {
+  const [read] = readList(text);
+  if (!read) return {};
+  if (!read.piece) return { read };
+  const { title, category, colours, owned: _owned, ...attributes } = read.piece;
+  return {
+    read,
+    draft: {
+      ...before,
+      title: title ?? '',
+      category,
+      colours,
+      attributes: attributes as PieceDraft['attributes'],
+    },
+  };
+}
+
+/** What the API is sent for a draft. */
+export const inputOf = (draft: PieceDraft) => ({
+  id: draft.id,
+  title: draft.title || usualTitle(draft),
+  category: draft.category,
+  colours: draft.colours.map((swatch) => ({ ...swatch, name: swatch.name ?? colourName(swatch.hex) })),
+  attributes: draft.attributes as StoredAttributes,
+  formality: draft.formality,
+  assumed: draft.assumed,
+  loved: draft.loved,
+  wornWeekly: draft.wornWeekly,
+});

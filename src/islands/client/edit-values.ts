@@ -1,0 +1,171 @@
+import type { StoredProfile } from '@contracts/profile';
+import type { ClientView } from '@contracts/views';
+import { BODY_MEASURES, type LengthUnit, shownLength, typedLength } from '@core/figure';
+import { parseMoney } from '@core/money';
+import { GOALS, type Zone } from '@core/piece';
+
+/** The fields of the client's form, as typed. */
+export interface EditValues {
+  name: string;
+  about: string;
+  email: string;
+  phone: string;
+  budget: string;
+  pieceBudget: string;
+  notes: string;
+  measures: Record<string, number | string>;
+  sizes: string;
+  /** Measures that follow from a usual size. */
+  estimated: string[];
+  allergies: string[];
+  nevers: string[];
+  avoidFibres: string[];
+  avoidMetals: string[];
+  cover: Zone[];
+  looseOver: Zone[];
+  moods: string[];
+  goals: string[];
+  heelMaxMm: number | string;
+  bagMaxG: number | string;
+  openToe: string;
+  washableOnly: boolean;
+  statement: string | null;
+  pattern: string | null;
+  edge: number | string;
+  hair: string | null;
+  pierced: string;
+  skinHex: string;
+  like: string[];
+  avoid: string[];
+  never: string[];
+  schools: Record<string, string>;
+}
+
+const yesNo = (value: boolean | undefined): string => (value === undefined ? '' : value ? 'yes' : 'no');
+const fromYesNo = (value: string): boolean | undefined => (value === '' ? undefined : value === 'yes');
+const number = (value: number | string): number | undefined => (value === '' ? undefined : Number(value));
+
+export function valuesOf(view: ClientView, unit: LengthUnit): EditValues {
+  const { profile } = view;
+  return {
+    name: view.name,
+    about: view.about,
+    email: view.email,
+    phone: view.phone,
+    budget: view.boxBudgetMinor === null ? '' : (view.boxBudgetMinor / 100).toFixed(2),
+    pieceBudget: Object.entries(view.pieceBudgetMinor)
+      .map(([kind, minor]) => `${kind} ${(minor / 100).toFixed(2)}`)
+      .join('\n'),
+    notes: view.notes,
+    measures: measuresIn(view, unit),
+    estimated: [...(view.given.estimated ?? [])],
+    sizes: Object.entries(view.sizes)
+      .map(([kind, size]) => `${kind} ${size}`)
+      .join('\n'),
+    allergies: [...profile.allergies],
+    nevers: [...profile.nevers],
+    avoidFibres: [...profile.limits.avoidFibres],
+    avoidMetals: [...profile.limits.avoidMetals],
+    cover: [...profile.cover],
+    looseOver: [...profile.looseOver],
+    moods: [...profile.moods],
+    goals: [...profile.goals],
+    heelMaxMm: profile.limits.heelMaxMm ?? '',
+    bagMaxG: profile.limits.bagMaxG ?? '',
+    openToe: yesNo(profile.limits.openToe),
+    washableOnly: profile.limits.washableOnly,
+    statement: profile.appetite.statement ?? null,
+    pattern: profile.appetite.pattern ?? null,
+    edge: profile.appetite.edge ?? '',
+    hair: profile.hair ?? null,
+    pierced: yesNo(profile.pierced),
+    skinHex: profile.skinHex ?? '',
+    like: [...profile.colourCard.like],
+    avoid: [...profile.colourCard.avoid],
+    never: [...profile.colourCard.never],
+    schools: Object.fromEntries(Object.entries(profile.schools ?? {})) as Record<string, string>,
+  };
+}
+
+export const measuresIn = (view: ClientView, unit: LengthUnit): Record<string, number | string> =>
+  Object.fromEntries(
+    BODY_MEASURES.map((name) => {
+      const mm = view.given[name];
+      return [name, mm === undefined ? '' : shownLength(mm, unit)];
+    }),
+  );
+
+/** "boots 38" a line each, as a record; the last word is the size. */
+export function linesOf(text: string): Record<string, string> {
+  return Object.fromEntries(
+    text
+      .split('\n')
+      .map((line) => line.trim())
+      .filter(Boolean)
+      .map((line) => {
+        const at = line.lastIndexOf(' ');
+        return at < 0 ? [line, ''] : [line.slice(0, at).trim(), line.slice(at + 1)];
+      }),
+  );
+}
+
+/** What the API is sent. A measure that was not touched keeps its millimetres. */
+export function inputOf(view: ClientView, values: EditValues, unit: LengthUnit) {
+  const { measures: _measures, ...profile } = view.profile;
+  const shown = measuresIn(view, unit);
+  const measures = Object.fromEntries(
+    BODY_MEASURES.flatMap((name) => {
+      const value = values.measures[name] ?? '';
+      if (value === '') return [];
+      return [[name, value === shown[name] ? view.given[name] : typedLength(Number(value), unit)]];
+    }),
+  );
+  const changed = {
+    ...profile,
+    allergies: values.allergies,
+    nevers: values.nevers,
+    cover: values.cover,
+    looseOver: values.looseOver,
+    moods: values.moods,
+    goals: values.goals.filter((goal): goal is (typeof GOALS)[number] =>
+      (GOALS as readonly string[]).includes(goal),
+    ),
+    hair: (values.hair ?? undefined) as StoredProfile['hair'],
+    pierced: fromYesNo(values.pierced),
+    skinHex: values.skinHex || undefined,
+    limits: {
+      heelMaxMm: number(values.heelMaxMm),
+      bagMaxG: number(values.bagMaxG),
+      openToe: fromYesNo(values.openToe),
+      avoidFibres: values.avoidFibres,
+      avoidMetals: values.avoidMetals,
+      washableOnly: values.washableOnly,
+    },
+    appetite: {
+      statement: (values.statement ?? undefined) as StoredProfile['appetite']['statement'],
+      pattern: (values.pattern ?? undefined) as StoredProfile['appetite']['pattern'],
+      edge: number(values.edge),
+    },
+    colourCard: { like: values.like, avoid: values.avoid, never: values.never },
+    schools: Object.fromEntries(
+      Object.entries(values.schools).filter(([, school]) => school !== ''),
+    ) as StoredProfile['schools'],
+  };
+  return {
+    id: view.id,
+    version: view.version,
+    name: values.name,
+    about: values.about,
+    email: values.email,
+    phone: values.phone,
+    sizes: linesOf(values.sizes),
+    measures,
+    estimated: BODY_MEASURES.filter((name) => values.estimated.includes(name) && name in measures),
+    profile: changed,
+    boxBudgetMinor: values.budget === '' ? null : (parseMoney(values.budget) ?? null),
+    pieceBudgetMinor: Object.fromEntries(
+      Object.entries(linesOf(values.pieceBudget)).map(([kind, amount]) => [kind, parseMoney(amount) ?? -1]),
+    ),
+    notes: values.notes,
+  };
+}

@@ -1,0 +1,287 @@
+import { createHash, randomBytes } from 'node:crypto';
+import { type BriefAnswers, type BriefField, briefAnswersSchema } from '@contracts/own-brief';
+import type { BriefLinkView } from '@contracts/views';
+import { faultsOf } from '@contracts/faults';
+import type { Database, Reader } from '@data/db';
+import { briefLink, client, clientMeasure, occasion, photo, shop } from '@data/schema';
+import { and, count, desc, eq, inArray, sql } from 'drizzle-orm';
+import { note } from '../audit';
+import { readPhoto } from '../photo/read-photo';
+import { conflict, invalid, notFound, Refusal } from '../problem';
+import { mayTry } from '../sign-in';
+import { defineUseCase } from '../use-case';
+import { clientOf } from './profile';
+
+type LinkRow = typeof briefLink.$inferSelect;
+
+/** 256 bits: nobody guesses it. */
+const TOKEN_BYTES = 32;
+const LINK_DAYS = 14;
+const DAY_MS = 86_400_000;
+const PHOTOS_MOST = 12;
+
+const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
+
+/** Makes a private link for a client; the ones before it stop working. The token is answered once and never kept. */
+export const makeBriefLink = defineUseCase({
+  name: 'make-brief-link',
+  roles: ['owner', 'stylist'],
+  // An answer kept for a second sender would keep the token: asked twice, the first link stops working.
+  writes: false,
+  async run(context, { clientId }) {
+    const { tx, actor, now } = context;
+    await clientOf(tx, actor.shopId, clientId);
+    await tx
+      .update(briefLink)
+      .set({ revokedAt: now })
+      .where(
+        and(
+          eq(briefLink.clientId, clientId),
+          sql`${briefLink.sentAt} is null and ${briefLink.revokedAt} is null`,
+        ),
+      );
+    const token = randomBytes(TOKEN_BYTES).toString('base64url');
+    const expiresAt = new Date(now.getTime() + LINK_DAYS * DAY_MS);
+    const [made] = await tx
+      .insert(briefLink)
+      .values({ clientId, tokenHash: hashOf(token), expiresAt, createdAt: now })
+      .returning({ id: briefLink.id });
+    if (!made) throw new Error('the link was not made');
+    await note(context, 'make brief link', 'client', clientId);
+    return { id: made.id, path: `/brief/${token}`, expiresOn: expiresAt.toISOString().slice(0, 10) };
+  },
+});
+
+export const revokeBriefLink = defineUseCase({
+  name: 'revoke-brief-link',
+  roles: ['owner', 'stylist'],
+  writes: true,
+  async run(context, { clientId, id }) {
+    const { tx, actor, now } = context;
+    await clientOf(tx, actor.shopId, clientId);
+    await tx
+      .update(briefLink)
+      .set({ revokedAt: now })
+      .where(and(eq(briefLink.id, id), eq(briefLink.clientId, clientId)));
+    await note(context, 'revoke brief link', 'client', clientId);
+    return { id };
+  },
+});
+
+/** Takes the chosen lines of a sent brief over into the client's page; the rest is left as it was. */
+export const settleBrief = defineUseCase({
+  name: 'settle-brief',
+  roles: ['owner', 'stylist'],
+  writes: true,
+  async run(context, { clientId, id, take }) {
+    const { tx, actor, now } = context;
+    const { row, profile } = await clientOf(tx, actor.shopId, clientId);
+    const [link] = await tx
+      .select()
+      .from(briefLink)
+      .where(and(eq(briefLink.id, id), eq(briefLink.clientId, clientId)))
+      .for('update');
+    if (!link?.sentAt) throw notFound('That brief');
+    if (link.settledAt) throw conflict('Somebody went through this brief already.');
+    const said = link.draft;
+    const { measures: _measures, ...stored } = profile;
+    const chosen = (field: BriefField): boolean => take.includes(field) && said[field] !== undefined;
+    const union = (before: readonly string[], after: readonly string[] | undefined): string[] => [
+      ...new Set([...before, ...(after ?? [])]),
+    ];
+    const card = stored.colourCard;
+    await tx
+      .update(client)
+      .set({
+        profile: {
+          ...stored,
+          goals: [...stored.goals],
+          looseOver: [...stored.looseOver],
+          moods: chosen('moods') ? [...(said.moods ?? [])] : [...stored.moods],
+          cover: chosen('cover') ? [...(said.cover ?? [])] : [...stored.cover],
+          allergies: chosen('allergies') ? union(stored.allergies, said.allergies) : [...stored.allergies],
+          nevers: chosen('nevers') ? union(stored.nevers, said.nevers) : [...stored.nevers],
+          limits: {
+            ...stored.limits,
+            avoidFibres: [...stored.limits.avoidFibres],
+            avoidMetals: [...stored.limits.avoidMetals],
+            ...(chosen('heelMaxMm') ? { heelMaxMm: said.heelMaxMm } : {}),
+          },
+          colourCard: {
+            like: chosen('like') ? [...(said.like ?? [])] : [...card.like],
+            avoid: chosen('avoid') ? [...(said.avoid ?? [])] : [...card.avoid],
+            never: [...card.never],
+          },
+        },
+        sizes: chosen('sizes') ? { ...row.sizes, ...said.sizes } : row.sizes,
+        boxBudgetMinor: chosen('budgetMinor') ? (said.budgetMinor ?? null) : row.boxBudgetMinor,
+        notes: [
+          row.notes,
+          chosen('notes') && said.notes,
+          chosen('asks') && said.asks?.length && `Asked for: ${said.asks.join('; ')}`,
+        ]
+          .filter(Boolean)
+          .join('\n'),
+        version: sql`${client.version} + 1`,
+      })
+      .where(eq(client.id, clientId));
+    if (chosen('heightMm') && said.heightMm !== undefined)
+      await tx
+        .insert(clientMeasure)
+        .values({ clientId, name: 'heightMm', mm: said.heightMm, origin: 'given', takenAt: now })
+        .onConflictDoUpdate({
+          target: [clientMeasure.clientId, clientMeasure.name],
+          set: { mm: said.heightMm, origin: 'given', takenAt: now },
+        });
+    if (chosen('occasions'))
+      for (const { title, day } of said.occasions ?? [])
+        await tx.insert(occasion).values({
+          clientId,
+          title,
+          day: day ?? null,
+          formalityLo: 2,
+          formalityHi: 8,
+          details: { time: 'day', humidityPct: 50, surfaces: [], carry: [], bans: [], musts: [], seenBy: [] },
+          createdAt: now,
+        });
+    await tx.update(briefLink).set({ settledAt: now }).where(eq(briefLink.id, id));
+    await note(context, 'settle brief', 'client', clientId, { taken: take });
+    return { id, asks: chosen('asks') ? (said.asks ?? []) : [] };
+  },
+});
+
+const GONE = 'This link does not work any more. Please ask your stylist for a new one.';
+
+/** The link a token opens; throws in words that say nothing of whether it ever existed. */
+async function linkOf(db: Reader, token: string, now: Date, lock = false): Promise<LinkRow> {
+  if (!/^[\w-]{43}$/.test(token)) throw new Refusal(404, GONE);
+  const query = db
+    .select()
+    .from(briefLink)
+    .where(eq(briefLink.tokenHash, hashOf(token)));
+  const [row] = await (lock ? query.for('update') : query);
+  if (!row || row.revokedAt || row.settledAt || row.expiresAt <= now) throw new Refusal(404, GONE);
+  return row;
+}
+
+export interface OwnBriefView {
+  readonly shopName: string;
+  readonly firstName: string;
+  readonly currency: string;
+  readonly answers: BriefAnswers;
+  readonly sent: boolean;
+  readonly photos: number;
+}
+
+/** What the private form shows: a first name and what was written, nothing else of the client's page. */
+export async function ownBriefView(
+  db: Database,
+  token: string,
+  address: string,
+  now: Date,
+): Promise<OwnBriefView> {
+  const link = await guessed(db, token, address, now);
+  const [person] = await db
+    .select({ name: client.name, shopName: shop.name, currency: shop.currency })
+    .from(client)
+    .innerJoin(shop, eq(shop.id, client.shopId))
+    .where(eq(client.id, link.clientId));
+  if (!person) throw new Refusal(404, GONE);
+  const [sum] = await db.select({ n: count() }).from(photo).where(eq(photo.briefLinkId, link.id));
+  return {
+    shopName: person.shopName,
+    firstName: person.name.split(' ')[0] ?? '',
+    currency: person.currency,
+    answers: link.draft,
+    sent: link.sentAt !== null,
+    photos: sum?.n ?? 0,
+  };
+}
+
+/** Counts wrong tokens of an address, so that nobody tries them by the thousand. */
+async function guessed(db: Database, token: string, address: string, now: Date): Promise<LinkRow> {
+  try {
+    return await linkOf(db, token, now);
+  } catch (error) {
+    if (!(await mayTry(db, 'brief-link', address, now)))
+      throw new Refusal(429, 'Too many tries. Please wait ten minutes.');
+    throw error;
+  }
+}
+
+/** Keeps what the client wrote so far; with `send` it goes to the stylist and the form is done. */
+export async function saveOwnBrief(
+  db: Database,
+  token: string,
+  raw: unknown,
+  address: string,
+  now: Date,
+): Promise<{ saved: true; sent: boolean }> {
+  await guessed(db, token, address, now);
+  const { answers, send, photoBase64, caption } = (raw ?? {}) as Record<string, unknown>;
+  return db.transaction(async (tx) => {
+    const link = await linkOf(tx, token, now, true);
+    if (link.sentAt) throw new Refusal(409, 'This brief was sent already. Thank you; your stylist has it.');
+    if (typeof photoBase64 === 'string') {
+      const [sum] = await tx.select({ n: count() }).from(photo).where(eq(photo.briefLinkId, link.id));
+      if ((sum?.n ?? 0) >= PHOTOS_MOST)
+        throw invalid([{ path: 'photo', message: `at most ${PHOTOS_MOST} photos` }]);
+      const kept = await readPhoto(Buffer.from(photoBase64, 'base64'));
+      const [person] = await tx.select().from(client).where(eq(client.id, link.clientId));
+      if (!person) throw new Refusal(404, GONE);
+      await tx.insert(photo).values({
+        ...kept,
+        shopId: person.shopId,
+        briefLinkId: link.id,
+        caption: String(caption ?? '').slice(0, 120),
+        createdAt: now,
+      });
+      return { saved: true as const, sent: false };
+    }
+    const parsed = briefAnswersSchema.safeParse(answers ?? {});
+    if (!parsed.success) throw invalid(faultsOf(parsed.error));
+    if (send === true && Object.keys(parsed.data).length === 0)
+      throw invalid([{ path: '(whole)', message: 'nothing is written yet' }]);
+    await tx
+      .update(briefLink)
+      .set({ draft: parsed.data, savedAt: now, sentAt: send === true ? now : null })
+      .where(eq(briefLink.id, link.id));
+    return { saved: true as const, sent: send === true };
+  });
+}
+
+/** Links of a client as the stylist sees them, newest first: open ones, and sent ones to go through. */
+export async function linksOf(db: Reader, clientId: string, now: Date): Promise<BriefLinkView[]> {
+  const rows = await db
+    .select()
+    .from(briefLink)
+    .where(eq(briefLink.clientId, clientId))
+    .orderBy(desc(briefLink.createdAt))
+    .limit(5);
+  const photos =
+    rows.length === 0
+      ? []
+      : await db
+          .select({ id: photo.id, caption: photo.caption, linkId: photo.briefLinkId })
+          .from(photo)
+          .where(
+            inArray(
+              photo.briefLinkId,
+              rows.map(({ id }) => id),
+            ),
+          );
+  return rows.map((row) => ({
+    id: row.id,
+    state: stateOf(row, now),
+    expiresOn: row.expiresAt.toISOString().slice(0, 10),
+    answers: row.sentAt && !row.settledAt ? row.draft : undefined,
+    photos: photos.filter(({ linkId }) => linkId === row.id).map(({ id, caption }) => ({ id, caption })),
+  }));
+}
+
+function stateOf(row: LinkRow, now: Date): BriefLinkView['state'] {
+  if (row.settledAt) return 'settled';
+  if (row.sentAt) return 'sent';
+  if (row.revokedAt) return 'revoked';
+  return row.expiresAt <= now ? 'expired' : 'open';
+}

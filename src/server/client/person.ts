@@ -1,0 +1,190 @@
+import { closetJson } from '@contracts/closet-file';
+import type { ChangeView } from '@contracts/views';
+import { NOBODY } from '@core/look';
+import type { Reader } from '@data/db';
+import { pieceOfOwned } from '@data/pieces';
+import {
+  audit,
+  box,
+  boxAsk,
+  boxLine,
+  boxOccasion,
+  briefLink,
+  client,
+  clientMeasure,
+  garment,
+  idempotency,
+  look,
+  occasion,
+  ownedItem,
+  user,
+  variant,
+} from '@data/schema';
+import { and, desc, eq, gt, inArray, notInArray, or, sql } from 'drizzle-orm';
+import { note } from '../audit';
+import { conflict } from '../problem';
+import { dayIn } from '../shop/settings';
+import { defineUseCase } from '../use-case';
+import { clientOf } from './profile';
+
+/** Everything the shop holds of one client, as one JSON document to hand over. */
+export const exportClient = defineUseCase({
+  name: 'export-client',
+  roles: ['owner', 'stylist'],
+  // Nothing but a line in the audit is written, and the answer must not be kept.
+  writes: false,
+  async run(context, { clientId }) {
+    const { tx, actor, now } = context;
+    const { row, profile } = await clientOf(tx, actor.shopId, clientId);
+    const measures = await tx.select().from(clientMeasure).where(eq(clientMeasure.clientId, clientId));
+    const owned = await tx.select().from(ownedItem).where(eq(ownedItem.clientId, clientId));
+    const boxes = await tx.select().from(box).where(eq(box.clientId, clientId));
+    const ids = boxes.map(({ id }) => id);
+    const lines =
+      ids.length === 0
+        ? []
+        : await tx
+            .select({ line: boxLine, title: garment.title, size: variant.size })
+            .from(boxLine)
+            .innerJoin(variant, eq(variant.id, boxLine.variantId))
+            .innerJoin(garment, eq(garment.id, variant.garmentId))
+            .where(inArray(boxLine.boxId, ids));
+    const whole = {
+      format: 'ivory-rail/client@1',
+      exportedAt: now.toISOString(),
+      name: row.name,
+      about: row.about,
+      email: row.email,
+      phone: row.phone,
+      address: row.address,
+      sizes: row.sizes,
+      profile: { ...profile, measures: undefined },
+      measures: measures.map(({ name, mm, origin, takenAt }) => ({ name, mm, origin, takenAt })),
+      budget: { boxMinor: row.boxBudgetMinor, pieceMinor: row.pieceBudgetMinor },
+      notes: row.notes,
+      closet: JSON.parse(
+        closetJson(
+          owned.map((each) => ({
+            piece: pieceOfOwned(each),
+            assumed: each.assumed,
+            loved: each.loved,
+            wornWeekly: each.wornWeekly,
+          })),
+        ),
+      ) as unknown,
+      occasions: await tx.select().from(occasion).where(eq(occasion.clientId, clientId)),
+      boxes: boxes.map((each) => ({
+        number: each.number,
+        state: each.state,
+        outAt: each.outAt,
+        mood: each.mood,
+        notToSend: each.notToSend,
+        letter: each.letter,
+        notesNext: each.notesNext,
+        lines: lines
+          .filter(({ line }) => line.boxId === each.id)
+          .map(({ line, title, size }) => ({
+            title,
+            size,
+            decision: line.decision,
+            reason: line.reason,
+            note: line.note,
+            priceMinor: line.priceMinor,
+          })),
+      })),
+      ownBriefs: (await tx.select().from(briefLink).where(eq(briefLink.clientId, clientId))).map(
+        ({ draft, sentAt }) => ({ answers: draft, sentAt }),
+      ),
+    };
+    await note(context, 'export', 'client', clientId);
+    return { fileName: `client-${clientId.slice(0, 8)}.json`, json: JSON.stringify(whole, null, 2) };
+  },
+});
+
+/** States in which goods or money are still on their way. */
+const SETTLED = ['closed', 'cancelled'] as const;
+
+/**
+ * Erases a person: name, addresses, measures, closet, photos, limits, occasions, letters and notes. What a shop
+ * must keep for its books (box numbers, lines, prices, tax, payments, stock movements) stays, without a name.
+ */
+export const eraseClient = defineUseCase({
+  name: 'erase-client',
+  roles: ['owner'],
+  writes: true,
+  async run(context, { clientId, name }) {
+    const { tx, actor, now } = context;
+    const { row } = await clientOf(tx, actor.shopId, clientId);
+    if (row.name !== name) throw conflict('The name does not match; nothing was erased.');
+    const open = await tx
+      .select({ number: box.number })
+      .from(box)
+      .where(and(eq(box.clientId, clientId), notInArray(box.state, [...SETTLED])));
+    if (open.length > 0)
+      throw conflict(
+        `Box ${open.map(({ number }) => number).join(', ')} is still open; close or cancel it first.`,
+      );
+    const boxes = await tx.select({ id: box.id }).from(box).where(eq(box.clientId, clientId));
+    const ids = boxes.map(({ id }) => id);
+    await tx.delete(ownedItem).where(eq(ownedItem.clientId, clientId));
+    await tx.delete(clientMeasure).where(eq(clientMeasure.clientId, clientId));
+    await tx.delete(briefLink).where(eq(briefLink.clientId, clientId));
+    if (ids.length > 0) {
+      await tx.delete(look).where(inArray(look.boxId, ids));
+      await tx.delete(boxOccasion).where(inArray(boxOccasion.boxId, ids));
+      await tx.update(boxLine).set({ askId: null, note: '', fit: '' }).where(inArray(boxLine.boxId, ids));
+      await tx.delete(boxAsk).where(inArray(boxAsk.boxId, ids));
+      await tx
+        .update(box)
+        .set({ letter: null, mood: [], notToSend: '', notesNext: '' })
+        .where(inArray(box.id, ids));
+    }
+    await tx.delete(occasion).where(eq(occasion.clientId, clientId));
+    // Answers kept for second senders may hold this person; none is waited for after so long.
+    await tx.delete(idempotency).where(gt(idempotency.status, 0));
+    const { measures: _measures, ...nobody } = NOBODY;
+    await tx
+      .update(client)
+      .set({
+        name: 'Erased',
+        about: '',
+        email: null,
+        phone: null,
+        address: null,
+        sizes: {},
+        profile: nobody as typeof row.profile,
+        boxBudgetMinor: null,
+        pieceBudgetMinor: {},
+        notes: '',
+        erasedAt: now,
+      })
+      .where(eq(client.id, clientId));
+    await note(context, 'erase', 'client', clientId, { boxes: ids.length });
+    return { kept: ids.length };
+  },
+});
+
+/** What was done to a client's page, when and by whom, newest first; never what was written. */
+export async function changesOf(
+  db: Reader,
+  shopId: string,
+  clientId: string,
+  zone: string,
+): Promise<ChangeView[]> {
+  const rows = await db
+    .select({ action: audit.action, at: audit.at, by: user.name })
+    .from(audit)
+    .leftJoin(user, eq(user.id, audit.actorId))
+    .where(
+      and(
+        eq(audit.shopId, shopId),
+        or(
+          and(eq(audit.entity, 'client'), eq(audit.entityId, clientId)),
+          sql`${audit.details}->>'clientId' = ${clientId}`,
+        ),
+      ),
+    )
+    .orderBy(desc(audit.at))
+    .limit(40);
+  return rows.map(({ action, at, by }) => ({ action, day: dayIn(zone, at), by: by ?? 'the app' }));
+}

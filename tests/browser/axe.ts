@@ -1,0 +1,31 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import type { Page } from 'puppeteer-core';
+
+const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+interface Violation {
+  readonly id: string;
+  readonly nodes: readonly { readonly html: string }[];
+}
+
+/** What axe finds on a page as it stands, in short. */
+export async function axeOn(page: Page): Promise<string[]> {
+  await page.evaluate(AXE);
+  const violations = await page.evaluate(async () => {
+    const { axe: run } = window as unknown as {
+      axe: { run: (options: object) => Promise<{ violations: Violation[] }> };
+    };
+    return (await run.run({ resultTypes: ['violations'] })).violations.map(({ id, nodes }) => ({
+      id,
+      nodes: nodes.map(({ html }) => ({ html })),
+    }));
+  });
+  return violations.map(
+    ({ id, nodes }) =>
+      `${id}: ${nodes
+        .slice(0, 3)
+        .map(({ html }) => html.slice(0, 160))
+        .join(' | ')}`,
+  );
+}

@@ -1,0 +1,291 @@
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { deltaE, lab } from '@core/colour';
+import type { Category } from '@core/piece';
+import { client, ownedItem, photo } from '@data/schema';
+import { and, desc, eq } from 'drizzle-orm';
+import type { Browser, ElementHandle, Page } from 'puppeteer-core';
+import sharp from 'sharp';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { freshDatabase, type TestDatabase } from '../support/database';
+import { photograph } from '../support/photos';
+import { startServer, type TestServer } from '../support/server';
+import { axeOn } from './axe';
+import { launch, openPage, settled, signInAs } from './chromium';
+import { byKeyboard, byMouse, type Person, tabTo } from './person';
+
+let base: TestDatabase;
+let server: TestServer;
+let browser: Browser;
+let page: Page;
+let errors: string[];
+let person: Person;
+let clientId: string;
+
+beforeAll(async () => {
+  base = await freshDatabase();
+  server = await startServer(base.url);
+  browser = await launch();
+  ({ page, errors } = await openPage(browser));
+  await page.setBypassCSP(true);
+  await signInAs(page, server.origin, 'stylist@heronroom.invalid', 'heron-stylist-demo');
+  person = byMouse(page, server.origin);
+  clientId = (await base.db.select().from(client)).find(({ name }) => name.startsWith('Isolde'))!.id;
+});
+afterAll(async () => {
+  await browser.close();
+  await server.stop();
+  await base.close();
+});
+
+const newest = async () =>
+  (
+    await base.db
+      .select()
+      .from(ownedItem)
+      .where(eq(ownedItem.clientId, clientId))
+      .orderBy(desc(ownedItem.createdAt), desc(ownedItem.id))
+      .limit(1)
+  )[0]!;
+const count = async (): Promise<number> =>
+  (await base.db.select().from(ownedItem).where(eq(ownedItem.clientId, clientId))).length;
+/** Presses a key until its dialog stands there: the page may not listen yet. */
+async function openBy(key: string): Promise<void> {
+  for (let i = 0; i < 40; i++) {
+    await page.keyboard.press(key as 'a');
+    await new Promise((done) => setTimeout(done, 250));
+    if (await page.$('[role="dialog"] form, [role="dialog"] [role="tab"]')) return;
+  }
+  throw new Error(`the key ${key} opens nothing`);
+}
+async function choose(label: string, file: string): Promise<void> {
+  const [chooser] = await Promise.all([page.waitForFileChooser(), person.press('button', label)]);
+  await chooser.accept([file]);
+}
+
+interface Target {
+  readonly says: string;
+  readonly category: Category;
+  readonly hex: string;
+  readonly has: Record<string, unknown>;
+}
+/** Ten things out of a wardrobe, and two details each that must be stored. Written before the reader was. */
+const TEN: readonly Target[] = [
+  {
+    says: 'navy crew knit, wool',
+    category: 'fine-knit',
+    hex: '#1f2a44',
+    has: { cut: { neckline: 'crew' }, fabric: { fibres: [{ name: 'wool', pct: 100 }] } },
+  },
+  {
+    says: 'black slim jeans, high rise',
+    category: 'jeans',
+    hex: '#17171a',
+    has: { cut: { leg: 'slim', rise: 'high' } },
+  },
+  {
+    says: 'white linen shirt, long sleeve',
+    category: 'shirt',
+    hex: '#fbfbf9',
+    has: { cut: { sleeve: 'long' }, fabric: { texture: 'linen' } },
+  },
+  {
+    says: 'bottle green pleated skirt, wool',
+    category: 'skirt',
+    hex: '#1f4032',
+    has: { cut: { waistDetail: 'pleat' }, fabric: { fibres: [{ name: 'wool', pct: 100 }] } },
+  },
+  {
+    says: 'grey wide leg trousers, flannel',
+    category: 'trousers',
+    hex: '#84868a',
+    has: { cut: { leg: 'wide' }, fabric: { texture: 'flannel' } },
+  },
+  {
+    says: 'rust velvet blazer, lined',
+    category: 'blazer',
+    hex: '#9c4a24',
+    has: { fabric: { texture: 'velvet', lined: true } },
+  },
+  {
+    says: 'red pointed heels, suede',
+    category: 'heel',
+    hex: '#b3222e',
+    has: { cut: { toe: 'pointed' }, fabric: { texture: 'suede' } },
+  },
+  {
+    says: 'teal wrap dress, midi',
+    category: 'dress',
+    hex: '#1f6a6b',
+    has: { cut: { neckline: 'wrap' }, measures: { length: 1120 } },
+  },
+  {
+    says: 'oatmeal chunky cardigan, cashmere',
+    category: 'cardigan',
+    hex: '#d3c5ab',
+    has: { fabric: { fibres: [{ name: 'cashmere', pct: 100 }], finish: 'soft' } },
+  },
+  {
+    says: 'plum v-neck tee, ribbed',
+    category: 'tee',
+    hex: '#532a45',
+    has: { cut: { neckline: 'v' }, fabric: { texture: 'rib' } },
+  },
+];
+
+describe('a closet, entered', () => {
+  it('ten pieces by keyboard: at most six words a piece, each stored as it was meant', async () => {
+    const keys = byKeyboard(page, server.origin);
+    await keys.go(`/clients/${clientId}`);
+    await openBy('a');
+    await tabTo(page, 'textbox', 'Say it in words (Enter adds it)');
+    for (const { says, category, hex, has } of TEN) {
+      expect(says.split(' ').length, says).toBeLessThanOrEqual(6);
+      const before = await count();
+      await page.keyboard.type(says);
+      await page.keyboard.press('Enter');
+      for (let i = 0; i < 100 && (await count()) === before; i++)
+        await new Promise((done) => setTimeout(done, 50));
+      const stored = await newest();
+      expect(stored.category, says).toBe(category);
+      expect(deltaE(lab(stored.colours[0]!.hex), lab(hex)), says).toBeLessThan(5);
+      expect(stored.attributes, says).toMatchObject(has);
+      await page.waitForFunction(
+        () =>
+          document.querySelector<HTMLInputElement>('input[placeholder="navy crew knit, wool"]')?.value === '',
+      );
+    }
+    expect(errors).toEqual([]);
+  });
+
+  it('a pasted list: every guess shown, one line left out, one given its kind by hand', async () => {
+    await person.go(`/clients/${clientId}`);
+    const before = await count();
+    await openBy('l');
+    await person.fill(
+      'textbox',
+      'One piece a line or between semicolons',
+      'mint polo; sage whatsit; camel coat, wool',
+    );
+    await person.see('not understood: whatsit');
+    await page.select('select[aria-label="Kind of sage whatsit"]', 'hat');
+    await page.locator('input[aria-label="Take mint polo"]').click();
+    await person.press('button', 'Add 2 to the closet');
+    await person.see('2 pieces added');
+    await page.waitForNavigation();
+    expect(await count()).toBe(before + 2);
+  });
+
+  it('a file with faults: rows named, the good ones taken, the same file adding nothing', async () => {
+    const file = join(mkdtempSync(join(tmpdir(), 'closet-')), 'closet.csv');
+    writeFileSync(
+      file,
+      '\uFEFFtitle;category;colours;cut.neckline\nLake vest;tank;lake;scoop\nOdd;hut;navy;\n',
+    );
+    for (const says of ['1 piece added', '0 pieces added; 1 were there already']) {
+      await person.go(`/clients/${clientId}`);
+      await openBy('l');
+      await person.press('tab', 'From a file');
+      await choose('Choose a file', file);
+      await person.see('1 good, 1 faults');
+      await person.see('Row 3, category');
+      await person.press('button', 'Add the 1 good ones');
+      await person.see(says);
+      await page.waitForNavigation();
+    }
+  });
+
+  it('a photo gives its palette, is kept, and a file that is none is refused in words', async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'photo-'));
+    const taken = await photograph(
+      { id: 'p', category: 'tee', colours: [{ hex: '#2f6b4f', share: 1 }] },
+      { name: 'wood', ground: 'wood', noise: 6, jpeg: 85 },
+    );
+    const jpeg = join(folder, 'tee.jpg');
+    await sharp(taken.data, { raw: { width: taken.width, height: taken.height, channels: 4 } })
+      .jpeg()
+      .toFile(jpeg);
+    const exe = join(folder, 'coat.jpg');
+    writeFileSync(exe, 'MZ this is a program');
+    await person.go(`/clients/${clientId}`);
+    await openBy('a');
+    await choose('From a photo', exe);
+    await person.see('cannot be read as a photo');
+    await choose('From a photo', jpeg);
+    await person.see('Another photo');
+    await page.locator('.silhouettes button:first-child').click();
+    await person.press('button', 'Add this piece');
+    await person.see('is in the closet');
+    const stored = await newest();
+    expect(stored.category).toBe('tee');
+    expect(deltaE(lab(stored.colours[0]!.hex), lab('#2f6b4f'))).toBeLessThan(3);
+    for (let i = 0; i < 60; i++) {
+      if ((await base.db.select().from(photo).where(eq(photo.ownedItemId, stored.id))).length === 1) break;
+      await new Promise((done) => setTimeout(done, 100));
+    }
+    await page.reload();
+    await settled(page);
+    expect(await page.$$eval('.closet img.garment-photo', (shown) => shown.length)).toBe(1);
+  });
+
+  it('the client form and the piece form are clean to axe', async () => {
+    await person.go(`/clients/${clientId}`);
+    await openBy('e');
+    await person.see('About, in a line');
+    for (const tab of ['Measures', 'Limits', 'Taste', 'Schools']) {
+      await person.press('tab', tab);
+      await new Promise((done) => setTimeout(done, 400));
+      expect(await axeOn(page), tab).toEqual([]);
+    }
+  });
+});
+
+describe('the client’s own brief, on a phone', () => {
+  it('is filled in, kept over a reload, sent, and taken over line by line', async () => {
+    await person.go(`/clients/${clientId}`);
+    await person.press('button', 'Make a private link');
+    await page.waitForSelector('input[aria-label="Private link"]');
+    const address = await page.$eval(
+      'input[aria-label="Private link"]',
+      (field) => (field as HTMLInputElement).value,
+    );
+    const phone = await openPage(browser);
+    await phone.page.setViewport({ width: 390, height: 800, isMobile: true, hasTouch: true });
+    await phone.page.setBypassCSP(true);
+    await phone.page.goto(address);
+    await settled(phone.page);
+    expect(await axeOn(phone.page)).toEqual([]);
+    expect(await phone.page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    const she = byMouse(phone.page, server.origin);
+    await phone.page.locator('::-p-text(romantic)').click();
+    await she.fill('textbox', 'What', 'A christening');
+    await she.press('button', 'Add it');
+    await she.fill('textbox', 'About how much for all of it in EUR', '310');
+    await she.fill('textbox', 'How tall in cm', '166');
+    await she.fill('textbox', 'Highest heel you walk in (mm)', '30');
+    await she.see('Kept.');
+    await phone.page.reload();
+    await settled(phone.page);
+    await she.see('A christening');
+    await she.press('button', 'Send to The Heron Room');
+    await she.see('Thank you, Isolde');
+    expect(phone.errors).toEqual([]);
+
+    await person.go(`/clients/${clientId}`);
+    await person.see('Isolde Venn-Marsh wrote.');
+    const budget = (await page.$(
+      '::-p-aria([name="Budget"][role="checkbox"])',
+    )) as ElementHandle<HTMLElement>;
+    await budget.click();
+    await Promise.all([page.waitForNavigation(), page.locator('.proposal button[type=submit]').click()]);
+    const [after] = await base.db
+      .select()
+      .from(client)
+      .where(and(eq(client.id, clientId)));
+    expect(after!.profile).toMatchObject({ moods: ['romantic'], limits: { heelMaxMm: 30 } });
+    expect(after!.boxBudgetMinor).toBe(42_000);
+    await phone.page.goto(address);
+    expect(await phone.page.evaluate(() => document.body.innerText)).toContain('does not work any more');
+  });
+});

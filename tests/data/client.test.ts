@@ -1,0 +1,206 @@
+import {
+  briefLink,
+  client,
+  clientMeasure,
+  idempotency,
+  occasion,
+  ownedItem,
+  stockMovement,
+} from '@data/schema';
+import { eq } from 'drizzle-orm';
+import sharp from 'sharp';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { freshDatabase, type TestDatabase } from '../support/database';
+import { type Caller, callerOf, startServer, type TestServer } from '../support/server';
+
+let base: TestDatabase;
+let server: TestServer;
+let stylist: Caller;
+let owner: Caller;
+let clientId: string;
+
+beforeAll(async () => {
+  base = await freshDatabase();
+  server = await startServer(base.url);
+  stylist = await callerOf(server.origin, 'stylist');
+  owner = await callerOf(server.origin, 'owner');
+  const rows = await base.db.select().from(client);
+  clientId = rows.find(({ name }) => name.startsWith('Halvard'))!.id;
+});
+afterAll(async () => {
+  await server.stop();
+  await base.close();
+});
+
+const own = async (token: string, body: unknown) => {
+  const answer = await fetch(`${server.origin}/api/own-brief/${token}`, {
+    method: 'POST',
+    headers: { origin: server.origin, 'content-type': 'application/json' },
+    body: JSON.stringify(body),
+  });
+  return {
+    status: answer.status,
+    body: (await answer.json()) as { title?: string; faults?: { path: string }[] },
+  };
+};
+const newToken = async (): Promise<string> =>
+  (await stylist.call('make-brief-link', { clientId })).answer.path.replace('/brief/', '');
+
+describe('the client’s own brief', () => {
+  it('opens without an account, is kept as it goes, is sent once, and is settled line by line', async () => {
+    const token = await newToken();
+    const page = await (await fetch(`${server.origin}/brief/${token}`)).text();
+    expect(page).toContain('Halvard');
+    for (const secret of ['Odling', 'halvard@', '&quot;bust&quot;'])
+      expect(page, secret).not.toContain(secret);
+    expect((await own(token, { answers: { moods: ['calm'] } })).status).toBe(200);
+    const answers = {
+      moods: ['sharp'],
+      allergies: ['wool'],
+      nevers: ['lime'],
+      budgetMinor: 50_000,
+      occasions: [{ title: 'A wedding', day: '2027-06-05' }],
+      asks: ['a linen jacket'],
+      heightMm: 1870,
+      heelMaxMm: 40,
+    };
+    expect((await own(token, { answers, send: true })).status).toBe(200);
+    expect((await own(token, { answers, send: true })).status).toBe(409);
+    const [link] = await base.db.select().from(briefLink).where(eq(briefLink.clientId, clientId));
+    expect(link!.draft).toMatchObject(answers);
+    const take = ['moods', 'allergies', 'occasions', 'asks', 'heightMm'] as const;
+    expect((await stylist.call('settle-brief', { clientId, id: link!.id, take: [...take] })).status).toBe(
+      200,
+    );
+    const [after] = await base.db.select().from(client).where(eq(client.id, clientId));
+    expect(after!.profile).toMatchObject({ moods: ['sharp'], allergies: ['wool'] });
+    expect(after!.profile.nevers).not.toContain('lime');
+    expect(after!.boxBudgetMinor).toBe(90_000);
+    expect(after!.notes).toContain('Asked for: a linen jacket');
+    const measures = await base.db.select().from(clientMeasure).where(eq(clientMeasure.clientId, clientId));
+    expect(measures.find(({ name }) => name === 'heightMm')?.mm).toBe(1870);
+    const days = await base.db.select().from(occasion).where(eq(occasion.clientId, clientId));
+    expect(days.map(({ title }) => title)).toContain('A wedding');
+    expect((await stylist.call('settle-brief', { clientId, id: link!.id, take: [] })).status).toBe(409);
+    expect((await own(token, { answers })).status).toBe(404);
+  });
+
+  it('a link that expired, was revoked, replaced or guessed says the same and leaks nothing', async () => {
+    const replaced = await newToken();
+    const expired = await newToken();
+    const [row] = await base.db.select().from(briefLink).orderBy(briefLink.createdAt).limit(1).offset(2);
+    await base.db
+      .update(briefLink)
+      .set({ expiresAt: new Date(0) })
+      .where(eq(briefLink.id, row!.id));
+    const revoked = await newToken();
+    const links = await base.db.select().from(briefLink).where(eq(briefLink.clientId, clientId));
+    const open = links.find(
+      ({ revokedAt, sentAt, expiresAt }) => !revokedAt && !sentAt && expiresAt > new Date(),
+    );
+    await stylist.call('revoke-brief-link', { clientId, id: open!.id });
+    const said = new Set<string>();
+    for (const token of [replaced, expired, revoked, 'A'.repeat(43), 'short', `${revoked.slice(0, -1)}_`]) {
+      const { status, body } = await own(token, { answers: {} });
+      expect(status).toBe(404);
+      said.add(body.title ?? '');
+    }
+    expect(said.size).toBe(1);
+    expect(JSON.stringify(links)).not.toContain(replaced);
+  });
+
+  it('takes photos as JPEG and refuses what is none', async () => {
+    const token = await newToken();
+    const png = await sharp({ create: { width: 40, height: 40, channels: 3, background: '#123456' } })
+      .png()
+      .toBuffer();
+    expect((await own(token, { photoBase64: png.toString('base64'), caption: 'my coat' })).status).toBe(200);
+    const bad = await own(token, { photoBase64: Buffer.from('MZ program').toString('base64') });
+    expect([bad.status, bad.body.faults?.[0]?.path]).toEqual([422, 'photo']);
+    const wrong = await own(token, { answers: { heightMm: 168 } });
+    expect([wrong.status, wrong.body.faults?.[0]?.path]).toEqual([422, 'heightMm']);
+  });
+
+  it('stops guessing after a while', async () => {
+    let last = 0;
+    for (let i = 0; i < 14; i++) last = (await own(`${'B'.repeat(41)}${10 + i}`, {})).status;
+    expect(last).toBe(429);
+  });
+});
+
+describe('closets', () => {
+  it('the same list twice adds nothing the second time', async () => {
+    const items = [
+      {
+        piece: {
+          id: 'a',
+          title: 'Teal vest',
+          category: 'tank' as const,
+          colours: [{ hex: '#1f6a6b', share: 1 }],
+        },
+      },
+      {
+        piece: {
+          id: 'b',
+          title: 'Teal vest',
+          category: 'tank' as const,
+          colours: [{ hex: '#1f6a6b', share: 1 }],
+        },
+      },
+    ];
+    expect((await stylist.call('save-owned-many', { clientId, items })).answer).toEqual({
+      added: 1,
+      known: 1,
+    });
+    expect((await stylist.call('save-owned-many', { clientId, items })).answer).toEqual({
+      added: 0,
+      known: 2,
+    });
+  });
+  it('an occasion keeps its stages, and one that a box is styled for stays', async () => {
+    const made = await stylist.call('save-occasion', {
+      clientId,
+      occasion: { title: 'Fair', date: '2027-05-01' },
+      stages: [{ title: 'supper', changes: { outdoorC: 6 } }],
+      repeat: { everyDays: 7, times: 2 },
+    });
+    const days = await base.db.select().from(occasion).where(eq(occasion.title, 'Fair'));
+    expect(days.map(({ day }) => day).sort()).toEqual(['2027-05-01', '2027-05-08', '2027-05-15']);
+    expect((await stylist.call('remove-occasion', { clientId, id: made.answer.id })).status).toBe(200);
+    const used = (await base.db.select().from(occasion).where(eq(occasion.title, 'Summer concert')))[0]!;
+    expect((await stylist.call('remove-occasion', { clientId, id: used.id })).status).toBe(409);
+  });
+});
+
+describe('leaving', () => {
+  it('everything of one client comes as one file', async () => {
+    const { answer } = await stylist.call('export-client', { clientId });
+    const whole = JSON.parse(answer.json) as Record<string, unknown>;
+    expect(whole).toMatchObject({ format: 'ivory-rail/client@1', name: 'Halvard Odling' });
+    for (const part of ['measures', 'closet', 'occasions', 'boxes', 'profile'])
+      expect(whole[part], part).toBeTruthy();
+    expect(JSON.stringify(await base.db.select().from(idempotency))).not.toContain('ivory-rail/client@1');
+  });
+  it('an erased client is gone by name and in person; the books stay', async () => {
+    const before = (await base.db.select().from(stockMovement)).length;
+    expect((await stylist.call('erase-client', { clientId, name: 'Halvard Odling' })).status).toBe(403);
+    expect((await owner.call('erase-client', { clientId, name: 'Somebody' })).status).toBe(409);
+    expect((await owner.call('erase-client', { clientId, name: 'Halvard Odling' })).answer).toEqual({
+      kept: 1,
+    });
+    expect(await base.db.select().from(ownedItem).where(eq(ownedItem.clientId, clientId))).toEqual([]);
+    const [row] = await base.db.select().from(client).where(eq(client.id, clientId));
+    expect(JSON.stringify(row)).not.toMatch(/Halvard|odling|1870/);
+    expect((await base.db.select().from(stockMovement)).length).toBe(before);
+    const page = await fetch(`${server.origin}/clients/${clientId}`, { headers: { cookie: owner.cookie } });
+    expect(page.status).toBe(404);
+    const list = await (
+      await fetch(`${server.origin}/clients`, { headers: { cookie: owner.cookie } })
+    ).text();
+    expect(list).not.toContain('Halvard');
+  });
+  it('a client with an open box is not erased', async () => {
+    const open = (await base.db.select().from(client)).find(({ name }) => name.startsWith('Ragnhild'))!;
+    expect((await owner.call('erase-client', { clientId: open.id, name: open.name })).status).toBe(409);
+  });
+});

@@ -1,0 +1,64 @@
+import { carriedAsks, needsNoIron, readAsk } from '@core/box';
+import { heightDoubt, shownLength, typedLength } from '@core/figure';
+import { atStage, OCCASION_TEMPLATES, repeatDays } from '@core/look';
+import { pieceFrom } from '@core/piece';
+import { describe, expect, it } from 'vitest';
+
+describe('asks', () => {
+  it('hears wet, ironing and money', () => {
+    expect(readAsk('boots that may get wet')).toMatchObject({ waterproof: true });
+    expect(readAsk('nothing that needs ironing')).toMatchObject({ noIron: true });
+    expect(readAsk('trainers under 120')).toMatchObject({ mostMinor: 12_000, categories: ['sneaker'] });
+    expect(readAsk('a coat up to €85.50').mostMinor).toBe(8550);
+    expect(readAsk('shoes under 40 mm heel').categories).toContain('loafer');
+  });
+  it('says which the budget carries, in the order they were asked', () => {
+    const asks = [readAsk('a coat'), readAsk('a belt'), readAsk('a veil')];
+    const carried = carriedAsks(asks, 10_000, { coat: 20_000, belt: 4_000 });
+    expect(carried.map(({ carried: ok, fromMinor }) => [ok, fromMinor])).toEqual([
+      [false, 20_000],
+      [true, 4_000],
+      [false, undefined],
+    ]);
+    expect(
+      carriedAsks(asks, undefined, { coat: 20_000, belt: 4_000, veil: 1 }).every(({ carried: ok }) => ok),
+    ).toBe(true);
+  });
+  it('knows cloth that wants no iron', () => {
+    const cloth = (texture: 'rib' | 'linen') =>
+      needsNoIron(
+        pieceFrom({ id: 'x', category: 'tee', colours: [{ hex: '#123456', share: 1 }], fabric: { texture } }),
+      );
+    expect([cloth('rib'), cloth('linen')]).toEqual([true, false]);
+  });
+});
+
+describe('heights in the wrong unit', () => {
+  it.each([
+    [168, 'in', '168 in? That looks like 168 cm.'],
+    [66, 'cm', '66 cm? That looks like 66 in.'],
+    [1.68, 'cm', '1.68 cm? That looks like 1.68 m.'],
+    [168, 'cm', undefined],
+    [66, 'in', undefined],
+  ] as const)('%d %s', (value, unit, says) => expect(heightDoubt(value, unit)).toBe(says));
+  it('inches go and come back to the half inch', () => {
+    expect(shownLength(typedLength(36.5, 'in'), 'in')).toBe(36.5);
+    expect(typedLength(92, 'cm')).toBe(920);
+  });
+});
+
+describe('occasions', () => {
+  it('a wedding guest is warned off white by the template', () => {
+    const guest = OCCASION_TEMPLATES.find(({ name }) => name.includes('wedding'));
+    expect(guest?.occasion.bans).toContain('white');
+  });
+  it('repeats day by day over a change of clock and a leap day', () => {
+    expect(repeatDays('2028-02-28', 1, 2)).toEqual(['2028-02-28', '2028-02-29', '2028-03-01']);
+    expect(repeatDays('2026-10-24', 7, 1)).toEqual(['2026-10-24', '2026-10-31']);
+  });
+  it('a stage changes what it says and nothing else', () => {
+    const { occasion } = OCCASION_TEMPLATES[0]!;
+    const at = atStage(occasion, { title: 'outside', changes: { outdoorC: 4 } });
+    expect(at).toMatchObject({ outdoorC: 4, formality: occasion.formality, title: 'Interview: outside' });
+  });
+});
