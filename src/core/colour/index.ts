@@ -2,3 +2,4 @@ export { average, chroma, hue, hueApart, isHex, lab, labToHex, type Lab } from '
 export { deltaE } from './delta-e';
 export { isNeutral, isPale, warmth } from './families';
 export { colourName, colourNames } from './names';
+export { harmonyDistance, HUE_TEMPLATES, hueDistance, type HueWeight, hsv } from './hue-template';

@@ -1,6 +1,7 @@
 import type { Hem } from '../figure';
 import type { Piece } from '../piece';
-import { RULES, type Scene, type Settings, thresholdsOf } from '../rules';
+import { ruleOf, RULES, type Scene, type Settings, thresholdsOf } from '../rules';
+import { ensembleClo } from '../weather';
 import { beneathOf, type BeneathLine } from '../letter/beneath';
 import { completeness } from './complete';
 import { sceneOf, type Setting } from './scene';
@@ -66,18 +67,11 @@ export function judge(
     hems: scene.hems,
     areas: scene.areas,
     beneath: beneathOf(scene.pieces),
-    clo: cloOf(scene),
+    clo: ensembleClo(scene.pieces),
   };
 }
 
 /** Own nevers and cover, allergies, codes, stock and money stand; everything else may be overruled. */
 export function mayOverrule(finding: Finding): boolean {
-  return finding.tone !== 'blocks' && (RULES.find(({ id }) => id === finding.rule)?.mayOverrule ?? false);
-}
-
-function cloOf({ pieces }: Scene): number | undefined {
-  const slots = new Set(pieces.map((worn) => worn.slot));
-  if (!slots.has('whole') && !(slots.has('top') && slots.has('bottom'))) return undefined;
-  const sum = pieces.reduce((total, worn) => total + worn.clo, 0);
-  return Math.round((0.835 * sum + 0.161) * 1000) / 1000;
+  return finding.tone !== 'blocks' && (ruleOf(finding.rule)?.mayOverrule ?? false);
 }

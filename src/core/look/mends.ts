@@ -33,6 +33,8 @@ export function applyMend(pieces: readonly Piece[], mend: Mend, pool: readonly P
   }
 }
 
+/** Points that a mend of a fight or a block may cost. */
+const LEAST_GAIN = -3;
 const tenth = (value: number): number => Math.round(value * 10) / 10;
 const severity = (verdict: Verdict): number =>
   verdict.findings.reduce(
@@ -113,7 +115,9 @@ export function mendsFor(
       );
       const gain = tenth(after.score.mean - verdict.score.mean);
       const lifted = severity(after) < before;
-      if (still || !lifted || gain < 0 || (verdict.complete && !after.complete)) continue;
+      // What stops or spoils a look is worth a little of its score; a note is not.
+      const least = finding.tone === 'note' ? 0 : LEAST_GAIN;
+      if (still || !lifted || gain < least || (verdict.complete && !after.complete)) continue;
       good.push({ ...mend, gain, ease: severity(after) });
     }
     good.sort((a, b) => a.ease - b.ease || b.gain - a.gain);

@@ -1,4 +1,4 @@
-import { type Facet, FACETS, RULES, type Said, type Settings } from '../rules';
+import { type Facet, FACETS, ruleOf, RULES, type Said, type Settings } from '../rules';
 
 /** A finding with the rule that speaks. */
 export interface Finding extends Said {
@@ -25,19 +25,23 @@ const START = 70;
 /** Ways of wearing and use are shown, and stay out of a look's score. */
 const OUTSIDE: readonly Facet[] = ['M', 'U'];
 
+/** Facets that count for a look's score. */
+const SCORED = (Object.keys(FACETS) as Facet[]).filter(
+  (facet) => !OUTSIDE.includes(facet) && RULES.some((rule) => rule.facet === facet),
+);
+
 /** Points of a finding: its rule's weight, or the shop's. A block counts as a fight; it stops the look by itself. */
 export function pointsOf(finding: Finding, settings: Settings = {}): number {
-  const rule = RULES.find(({ id }) => id === finding.rule);
+  // What cannot be told moves nothing.
+  if (finding.cannotTell) return 0;
+  const rule = ruleOf(finding.rule);
   const tone = finding.tone === 'blocks' ? 'fights' : finding.tone;
   return settings[finding.rule]?.weight?.[tone] ?? rule?.weight[tone] ?? 0;
 }
 
 /** Score of a look with a breakdown that adds up to the number shown. */
 export function scoreOf(findings: readonly Finding[], settings: Settings = {}): Score {
-  const present = new Set(RULES.map((rule) => rule.facet));
-  const facets = (Object.keys(FACETS) as Facet[])
-    .filter((facet) => present.has(facet) && !OUTSIDE.includes(facet))
-    .map((facet) => facetScore(facet, findings, settings));
+  const facets = SCORED.map((facet) => facetScore(facet, findings, settings));
   const mean = facets.reduce((sum, facet) => sum + facet.score, 0) / Math.max(1, facets.length);
   const score = Math.round(mean);
   return { facets, mean, rounding: score - mean, score };
@@ -46,7 +50,7 @@ export function scoreOf(findings: readonly Finding[], settings: Settings = {}): 
 function facetScore(facet: Facet, findings: readonly Finding[], settings: Settings): FacetScore {
   const rows = [{ label: 'Start', points: START }];
   for (const finding of findings) {
-    if (RULES.find(({ id }) => id === finding.rule)?.facet !== facet) continue;
+    if (ruleOf(finding.rule)?.facet !== facet) continue;
     rows.push({ label: finding.rule, points: pointsOf(finding, settings) });
   }
   const sum = rows.reduce((total, row) => total + row.points, 0);

@@ -1,4 +1,5 @@
 import type { Body, Hem, Landmarks } from '../figure';
+import { memo } from '../memo';
 import type { Budget, Occasion } from '../look/occasion';
 import type { Profile, Schools } from '../look/client';
 import type { GivenPiece, Worn, Zone } from '../piece';
@@ -93,11 +94,13 @@ export interface Tuning {
 }
 export type Settings = Readonly<Record<string, Tuning>>;
 
+const defaultsOf = memo((rule: Rule): Record<string, number> =>
+  Object.fromEntries(Object.entries(rule.thresholds).map(([name, { value }]) => [name, value])),
+);
+
 /** Thresholds in force: the rule's defaults with the shop's changes over them. */
 export function thresholdsOf(rule: Rule, tuning: Tuning | undefined): Record<string, number> {
-  return Object.fromEntries(
-    Object.entries(rule.thresholds).map(([name, { value }]) => [name, tuning?.thresholds?.[name] ?? value]),
-  );
+  return tuning?.thresholds ? { ...defaultsOf(rule), ...tuning.thresholds } : defaultsOf(rule);
 }
 
 /** Names the pieces of a sentence: "Lake shirt", "Lake shirt and Rope belt". */

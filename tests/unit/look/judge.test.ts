@@ -1,5 +1,4 @@
 import { aboutOf, applyMend, findingKey, judge, mendsFor, NOBODY, pointsOf, type Profile } from '@core/look';
-import { RULES } from '@core/rules';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyLook, one } from '../../support/pieces';
@@ -73,12 +72,7 @@ describe('the score', () => {
       }),
       { numRuns: 1500, seed: 7 },
     );
-    // Silence must not pass for health: every rule spoke, and these tones came up often.
-    for (const rule of RULES)
-      expect(
-        [...reached.keys()].some((key) => key.startsWith(`${rule.id} `)),
-        `${rule.id} spoke`,
-      ).toBe(true);
+    // Silence must not pass for health; tests/unit/look/reach.test.ts goes through every tone of every rule.
     for (const tone of [
       'C1 works',
       'N1 works',

@@ -1,0 +1,54 @@
+import { defineRule } from '../define';
+import { solid } from '../given';
+import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
+
+/** K9: nothing clings where the client wants nothing to cling. */
+export const cling = defineRule({
+  id: 'K9',
+  facet: 'K',
+  title: 'Cling',
+  question: 'Does something cling where nothing may?',
+  thresholds: {
+    stretch: { value: 10, unit: '%', says: 'From this stretch close cloth clings.', min: 4, max: 40 },
+  },
+  weight: USUAL_WEIGHT,
+  mayOverrule: true,
+  source: COMMON_PRACTICE,
+  evaluate({ pieces, client, cover }, at) {
+    return pieces.flatMap((worn): Said[] => {
+      const { volume, fabric } = worn.piece;
+      if (volume !== 'close' || fabric.stretchPct < at.stretch) return [];
+      const over = pieces.filter(({ order, mode }) => order > worn.order && mode.id !== 'open');
+      const zone = client.looseOver.find(
+        (each) =>
+          cover.get(worn.piece.id)?.has(each) && !over.some(({ piece }) => cover.get(piece.id)?.has(each)),
+      );
+      return zone
+        ? [
+            {
+              tone: 'fights',
+              zone,
+              pieces: [worn.piece.id],
+              text: `${named(worn)} clings over the ${zone.replace('-', ' ')}; something looser, or a layer over it.`,
+            },
+          ]
+        : [];
+    });
+  },
+  examples: [
+    [
+      {
+        title: 'A close stretchy knit for a client who wants nothing to cling at the midriff',
+        look: [solid('fine-knit', '#84868a', { volume: 'close', fabric: { stretchPct: 20 } })],
+        client: { looseOver: ['midriff'] },
+        expect: 'fights',
+      },
+      {
+        title: 'An easy one',
+        look: [solid('fine-knit', '#84868a', { volume: 'easy', fabric: { stretchPct: 20 } })],
+        client: { looseOver: ['midriff'] },
+        expect: 'silent',
+      },
+    ],
+  ],
+});

@@ -1,0 +1,64 @@
+import { chroma, isNeutral, lab } from '../colour';
+import type { Hem } from '../figure';
+import type { Slot, Swatch, Worn } from '../piece';
+import type { Scene } from './rule';
+
+/** A colour of the look with the share of the visible cloth it takes. */
+export interface Field {
+  readonly worn: Worn;
+  readonly hex: string;
+  readonly area: number;
+}
+
+/** Visible share of a piece, 0..1. */
+export const areaOf = ({ areas }: Pick<Scene, 'areas'>, worn: Worn): number =>
+  areas.pieces.get(worn.piece.id) ?? 0;
+
+/** Colours as seen, of at least `least` of the visible cloth. */
+export const fieldsOf = (scene: Scene, least: number): Field[] =>
+  scene.pieces.flatMap((worn) =>
+    worn.seen
+      .map((swatch) => ({ worn, hex: swatch.hex, area: areaOf(scene, worn) * swatch.share }))
+      .filter(({ area }) => area >= least),
+  );
+
+export const inSlot = ({ pieces }: Pick<Scene, 'pieces'>, ...slots: readonly Slot[]): Worn[] =>
+  pieces.filter((worn) => slots.includes(worn.slot));
+
+export const oneIn = (scene: Pick<Scene, 'pieces'>, ...slots: readonly Slot[]): Worn | undefined =>
+  inSlot(scene, ...slots)[0];
+
+export const mainsOf = ({ pieces }: Pick<Scene, 'pieces'>): Worn[] =>
+  pieces.filter((worn) => worn.facts.main && worn.slot !== 'shoes');
+
+/** Largest colour of a piece as the eye meets it. */
+export const mainHex = (worn: Worn): string => worn.seen[0]?.hex ?? '#808080';
+
+/** Denim is a neutral by its cloth, whatever its blue; an animal print in neutrals behaves as one. */
+export const isChromatic = (worn: Worn, swatch: Pick<Swatch, 'hex'>): boolean =>
+  worn.piece.fabric.texture !== 'denim' && !isNeutral(swatch.hex);
+
+/** A pattern that is seen as one: not plain, not too small. */
+export const isPrint = (worn: Worn): boolean =>
+  !worn.micro && worn.piece.pattern.kind !== 'solid' && worn.piece.pattern.kind !== 'marl';
+
+export const isVivid = (hex: string, least: number): boolean => chroma(lab(hex)) >= least;
+
+export const hemOf = ({ hems }: Pick<Scene, 'hems'>, worn: Worn | undefined): Hem | undefined =>
+  worn && hems.find(({ piece }) => piece === worn.piece.id);
+
+/** True when the client's own heights are known well enough for a hem to be judged. */
+export const knowsBody = ({ client: { measures } }: Pick<Scene, 'client'>): boolean =>
+  measures.heightMm !== undefined ||
+  measures.insideLegLength !== undefined ||
+  measures.waistHeight !== undefined;
+
+/** Height above the floor, in shoes, of the waist the eye sees: the waistband, or the natural waist. */
+export function waistbandOf(scene: Scene, lift: number): number {
+  const bottom = oneIn(scene, 'bottom');
+  const rise = bottom?.measures.rise;
+  return (
+    (rise === undefined ? scene.marks.waist : Math.min(scene.marks.crotch + rise, scene.marks.waist + 40)) +
+    lift
+  );
+}

@@ -1,0 +1,63 @@
+import { defineRule } from '../define';
+import { areaOf, isPrint } from '../fields';
+import { printed, solid } from '../given';
+import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
+
+/** N3: a loud print wants calm company. */
+export const calm = defineRule({
+  id: 'N3',
+  facet: 'N',
+  title: 'Calm company',
+  question: 'Does a loud print have calm company?',
+  thresholds: {
+    contrast: { value: 0.5, unit: '', says: 'From this contrast a print is loud.', min: 0.2, max: 1 },
+    repeat: { value: 40, unit: 'mm', says: 'From this repeat a print is loud.', min: 10, max: 200 },
+    area: { value: 0.25, unit: 'share', says: 'From this area a print is loud.', min: 0.05, max: 0.8 },
+  },
+  weight: USUAL_WEIGHT,
+  mayOverrule: true,
+  source: COMMON_PRACTICE,
+  evaluate(scene, at) {
+    const loud = scene.pieces.find(
+      (worn) =>
+        isPrint(worn) &&
+        worn.piece.pattern.contrast >= at.contrast &&
+        worn.piece.pattern.repeatMm >= at.repeat &&
+        areaOf(scene, worn) >= at.area,
+    );
+    if (!loud) return [];
+    const others = scene.pieces.filter(
+      (worn) =>
+        worn !== loud && isPrint(worn) && (worn.piece.set === undefined || worn.piece.set !== loud.piece.set),
+    );
+    return others.length === 0
+      ? [{ tone: 'works', pieces: [loud.piece.id], text: `${named(loud)} speaks, and the rest listens.` }]
+      : [
+          {
+            tone: 'note',
+            pieces: [loud.piece.id, ...others.map(({ piece }) => piece.id)],
+            text: `${named(loud)} is loud by itself; plain company, or a plain layer over it, would calm it.`,
+          },
+        ];
+  },
+  examples: [
+    [
+      {
+        title: 'A bold floral dress under a striped jacket',
+        look: [
+          printed('dress', ['#1f3a4a', '#e58aa0'], { kind: 'floral', repeatMm: 90, contrast: 0.7 }),
+          printed('scarf', ['#f4f1e8', '#1f2a44'], { kind: 'stripe', repeatMm: 30 }),
+        ],
+        expect: 'note',
+      },
+      {
+        title: 'The same dress with a plain scarf',
+        look: [
+          printed('dress', ['#1f3a4a', '#e58aa0'], { kind: 'floral', repeatMm: 90, contrast: 0.7 }),
+          solid('scarf', '#1f3a4a'),
+        ],
+        expect: 'works',
+      },
+    ],
+  ],
+});

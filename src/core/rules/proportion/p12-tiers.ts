@@ -1,0 +1,75 @@
+import { measure } from '../../piece';
+import { defineRule } from '../define';
+import { hemOf, inSlot } from '../fields';
+import { solid } from '../given';
+import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
+
+/** P12: an inner hem that shows below a layer by accident. */
+export const tiers = defineRule({
+  id: 'P12',
+  facet: 'P',
+  title: 'Tiers',
+  question: 'Do the hems of two layers quarrel?',
+  thresholds: {
+    from: { value: 15, unit: 'mm', says: 'From here an inner hem shows.', min: 5, max: 60 },
+    to: { value: 60, unit: 'mm', says: 'Beyond this it is meant.', min: 20, max: 150 },
+    coat: {
+      value: 100,
+      unit: 'mm',
+      says: 'A dress shows less than this below a coat by accident.',
+      min: 40,
+      max: 250,
+    },
+  },
+  weight: USUAL_WEIGHT,
+  mayOverrule: true,
+  source: COMMON_PRACTICE,
+  evaluate(scene, at) {
+    const said: Said[] = [];
+    for (const layer of inSlot(scene, 'layer')) {
+      const outer = hemOf(scene, layer);
+      if (!outer || outer.defaulted) continue;
+      for (const inner of inSlot(scene, 'top', 'whole')) {
+        const hem = hemOf(scene, inner);
+        if (
+          !hem ||
+          hem.defaulted ||
+          ['shirt', 'tunic', 'bodysuit'].includes(inner.piece.category) ||
+          measure(inner, 'inseam')
+        )
+          continue;
+        const shows = outer.heightMm - hem.heightMm;
+        const coat = layer.piece.category === 'coat' || layer.piece.category === 'raincoat';
+        const most = inner.piece.category === 'dress' ? (coat ? at.coat : 0) : at.to;
+        if (shows < at.from || shows >= most) continue;
+        said.push({
+          tone: 'note',
+          pieces: [inner.piece.id, layer.piece.id],
+          measured: `${shows} mm below the layer; under ${most} mm looks like an accident`,
+          text: `${named(inner)} shows just below ${named(layer)}; longer, shorter, or tucked.`,
+        });
+      }
+    }
+    return said;
+  },
+  examples: [
+    [
+      {
+        title: 'A dress that peeps out below its coat',
+        look: [
+          solid('dress', '#1f4032', { measures: { length: 1150 } }),
+          solid('coat', '#1f2a44', { measures: { length: 1090 } }),
+        ],
+        expect: 'note',
+      },
+      {
+        title: 'A coat as long as the dress',
+        look: [
+          solid('dress', '#1f4032', { measures: { length: 1150 } }),
+          solid('coat', '#1f2a44', { measures: { length: 1160 } }),
+        ],
+        expect: 'silent',
+      },
+    ],
+  ],
+});

@@ -1,0 +1,80 @@
+import type { Worn } from '../../piece';
+import { defineRule } from '../define';
+import { inSlot, isPrint, oneIn } from '../fields';
+import { solid } from '../given';
+import { COMMON_PRACTICE, type Said, USUAL_WEIGHT } from '../rule';
+import { hasWaist } from './p5-volume';
+
+/** Draws the eye: a print, a statement, a shine, a full shape. */
+const draws = (worn: Worn): boolean =>
+  isPrint(worn) ||
+  worn.piece.statement >= 2 ||
+  worn.piece.fabric.finish === 'sheen' ||
+  worn.piece.volume === 'full';
+
+/** P14: interest where the client's own line asks for it. School balance only; own it is silent. */
+export const balance = defineRule({
+  id: 'P14',
+  facet: 'P',
+  title: 'Balance',
+  question: 'School balance: is the interest where the line wants it?',
+  thresholds: {
+    apart: { value: 50, unit: 'mm', says: 'Bust and hip this far apart want balance.', min: 20, max: 150 },
+    waist: {
+      value: 180,
+      unit: 'mm',
+      says: 'A waist this much below both wants following.',
+      min: 100,
+      max: 300,
+    },
+  },
+  weight: USUAL_WEIGHT,
+  mayOverrule: true,
+  source: COMMON_PRACTICE,
+  evaluate(scene, at) {
+    const { bust, waist, hip } = scene.client.measures;
+    if (scene.schools.shape !== 'balance' || bust === undefined || hip === undefined) return [];
+    const upper = inSlot(scene, 'top', 'layer', 'neck', 'scarf').filter(draws);
+    const lower = inSlot(scene, 'bottom').filter(draws);
+    const said: Said[] = [];
+    const speak = (good: readonly Worn[], other: readonly Worn[], where: string): void => {
+      if (good.length > 0)
+        said.push({
+          tone: 'works',
+          pieces: good.map(({ piece }) => piece.id),
+          text: `The interest is ${where}, where it balances.`,
+        });
+      else if (other.length > 0)
+        said.push({
+          tone: 'note',
+          pieces: other.map(({ piece }) => piece.id),
+          text: `Interest ${where} would balance this line.`,
+        });
+    };
+    if (hip >= bust + at.apart) speak(upper, lower, 'above');
+    else if (bust >= hip + at.apart) speak(lower, upper, 'below');
+    if (waist !== undefined && Math.min(bust, hip) - waist >= at.waist && oneIn(scene, 'top', 'whole'))
+      said.push(
+        hasWaist(scene)
+          ? { tone: 'works', pieces: [], text: 'The waist is followed.' }
+          : { tone: 'note', pieces: [], text: 'A tuck, a belt or a seam would follow the waist.' },
+      );
+    return said;
+  },
+  examples: [
+    [
+      {
+        title: 'A printed skirt under a plain top, school balance, fuller hip',
+        look: [solid('tee', '#1f2a44', { statement: 0 }), solid('skirt', '#b3222e', { statement: 3 })],
+        client: { measures: { bust: 900, hip: 1000 }, schools: { shape: 'balance' } },
+        expect: 'note',
+      },
+      {
+        title: 'The interest above instead',
+        look: [solid('blouse', '#b3222e', { statement: 3 }), solid('skirt', '#1f2a44', { statement: 0 })],
+        client: { measures: { bust: 900, hip: 1000 }, schools: { shape: 'balance' } },
+        expect: 'works',
+      },
+    ],
+  ],
+});

@@ -1,0 +1,62 @@
+import { measure } from '../../piece';
+import { defineRule } from '../define';
+import { oneIn } from '../fields';
+import { solid } from '../given';
+import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
+
+/** P15: a short hem wants cover above and a low shoe under shorts. */
+export const shortHem = defineRule({
+  id: 'P15',
+  facet: 'P',
+  title: 'Short hem',
+  question: 'Is a short hem balanced?',
+  thresholds: { heel: { value: 40, unit: 'mm', says: 'Highest heel under shorts.', min: 10, max: 90 } },
+  weight: USUAL_WEIGHT,
+  mayOverrule: true,
+  source: COMMON_PRACTICE,
+  evaluate(scene, at) {
+    const lower = oneIn(scene, 'bottom', 'whole');
+    if (!lower) return [];
+    const covered = new Set([...scene.cover.values()].flatMap((zones) => [...zones]));
+    if (covered.has('thighs')) return [];
+    const said: Said[] = [];
+    if (covered.has('upper-arms') && covered.has('lower-arms') && covered.has('chest'))
+      said.push({
+        tone: 'works',
+        pieces: [lower.piece.id],
+        text: `Covered above, ${named(lower)} may be short.`,
+      });
+    const shoe = oneIn(scene, 'shoes');
+    const heel = shoe && measure(shoe, 'heel');
+    if (lower.piece.category === 'shorts' && shoe && heel && heel.origin !== 'defaulted' && heel.mm > at.heel)
+      said.push({
+        tone: 'note',
+        pieces: [lower.piece.id, shoe.piece.id],
+        measured: `heel ${heel.mm} mm; up to ${at.heel} mm under shorts`,
+        text: `A lower shoe suits ${named(lower)}.`,
+      });
+    return said;
+  },
+  examples: [
+    [
+      {
+        title: 'Shorts over high heels',
+        look: [
+          solid('tee', '#fbfbf9'),
+          solid('shorts', '#1f2a44', { measures: { inseam: 90 } }),
+          solid('heel', '#17171a', { measures: { heel: 80 } }),
+        ],
+        expect: 'note',
+      },
+      {
+        title: 'Shorts under a long-sleeved shirt, with flat shoes',
+        look: [
+          solid('shirt', '#fbfbf9'),
+          solid('shorts', '#1f2a44', { measures: { inseam: 90 } }),
+          solid('flat', '#17171a', { measures: { heel: 10 } }),
+        ],
+        expect: 'works',
+      },
+    ],
+  ],
+});

@@ -1,0 +1,77 @@
+import { defineRule } from '../define';
+import { oneIn } from '../fields';
+import { solid } from '../given';
+import { COMMON_PRACTICE, named, type Scene, USUAL_WEIGHT } from '../rule';
+import { effectOf } from '../ways/m2-effect';
+
+/** True when something draws a waist: a tuck, a knot, a belt, a cut. */
+export const hasWaist = (scene: Scene): boolean =>
+  oneIn(scene, 'belt') !== undefined ||
+  scene.pieces.some(
+    (worn) =>
+      effectOf(worn, scene.pieces)?.waist !== undefined ||
+      (['seam', 'tie', 'elastic'].includes(worn.piece.cut.waistDetail ?? 'none') && worn.slot === 'whole'),
+  );
+
+const isLoose = (leg: string | undefined): boolean => leg === 'wide' || leg === 'barrel' || leg === 'flare';
+
+/** P5: full and close balance each other. */
+export const volume = defineRule({
+  id: 'P5',
+  facet: 'P',
+  title: 'Volume',
+  question: 'Do full and close balance each other?',
+  thresholds: {},
+  weight: USUAL_WEIGHT,
+  mayOverrule: true,
+  source: COMMON_PRACTICE,
+  evaluate(scene) {
+    const [top, bottom] = [oneIn(scene, 'top'), oneIn(scene, 'bottom')];
+    if (!top || !bottom) return [];
+    const pieces = [top.piece.id, bottom.piece.id];
+    const fullBelow = bottom.piece.volume === 'full' || isLoose(bottom.piece.cut.leg);
+    const closeBelow =
+      bottom.piece.volume === 'close' ||
+      ['skinny', 'slim'].includes(bottom.piece.cut.leg ?? '') ||
+      bottom.piece.cut.silhouette === 'pencil';
+    if (top.piece.volume === 'full' && fullBelow && !hasWaist(scene))
+      return [
+        {
+          tone: top.piece.set && top.piece.set === bottom.piece.set ? 'note' : 'fights',
+          pieces,
+          text: `${named(top)} over ${named(bottom)}: wide over wide with no waist. Tuck, belt, or take one of them closer.`,
+        },
+      ];
+    if (top.piece.volume === 'easy' && top.mode.id === 'untucked' && isLoose(bottom.piece.cut.leg))
+      return [
+        {
+          tone: 'note',
+          pieces,
+          text: `${named(top)} hangs loose over a loose leg; a tuck would draw a waist.`,
+        },
+      ];
+    if ((top.piece.volume === 'full' && closeBelow) || (top.piece.volume === 'close' && fullBelow))
+      return [{ tone: 'works', pieces, text: `Full and close: ${named(top, bottom)}.` }];
+    return [];
+  },
+  examples: [
+    [
+      {
+        title: 'A wide top worn loose over wide trousers',
+        look: [
+          solid('blouse', '#fbfbf9', { volume: 'full', mode: 'untucked' }),
+          solid('trousers', '#17171a', { cut: { leg: 'wide' } }),
+        ],
+        expect: 'fights',
+      },
+      {
+        title: 'The same top over slim trousers',
+        look: [
+          solid('blouse', '#fbfbf9', { volume: 'full', mode: 'untucked' }),
+          solid('trousers', '#17171a', { cut: { leg: 'slim' } }),
+        ],
+        expect: 'works',
+      },
+    ],
+  ],
+});

@@ -1,0 +1,116 @@
+import { deltaE, lab } from '../../colour';
+import { measure } from '../../piece';
+import { defineRule } from '../define';
+import { hemOf, knowsBody, mainHex, oneIn } from '../fields';
+import { solid } from '../given';
+import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
+
+/** P6: the strip of leg between a hem and a boot. */
+export const gap = defineRule({
+  id: 'P6',
+  facet: 'P',
+  title: 'Gap',
+  question: 'What shows between hem and boot?',
+  thresholds: {
+    strip: {
+      value: 60,
+      unit: 'mm',
+      says: 'A strip narrower than this looks like a mistake.',
+      min: 20,
+      max: 120,
+    },
+    under: {
+      value: -10,
+      unit: 'mm',
+      says: 'A cropped leg may reach this far into an ankle boot.',
+      min: -60,
+      max: 0,
+    },
+    over: { value: 40, unit: 'mm', says: 'Or stand this far above it.', min: 0, max: 90 },
+    run: {
+      value: 15,
+      unit: 'ΔE',
+      says: 'Legwear within this of either side closes the gap.',
+      min: 5,
+      max: 30,
+    },
+  },
+  weight: USUAL_WEIGHT,
+  mayOverrule: true,
+  source: COMMON_PRACTICE,
+  evaluate(scene, at) {
+    const [bottom, shoe] = [oneIn(scene, 'bottom', 'whole'), oneIn(scene, 'shoes')];
+    const shaft = shoe && measure(shoe, 'shaft');
+    const hem = hemOf(scene, bottom);
+    if (
+      !bottom ||
+      !shoe ||
+      !shaft ||
+      !hem ||
+      bottom.mode.id === 'into-boots' ||
+      !shoe.piece.category.endsWith('boot')
+    )
+      return [];
+    const heel = measure(shoe, 'heel')?.mm ?? 0;
+    const strip = Math.round(hem.heightMm - (shaft.mm + heel));
+    const pieces = [bottom.piece.id, shoe.piece.id];
+    const known = !hem.defaulted && shaft.origin !== 'defaulted' && knowsBody(scene);
+    const measured = `${strip} mm between hem and shaft`;
+    const legwear = oneIn(scene, 'legwear');
+    const closes =
+      legwear && [bottom, shoe].some((worn) => deltaE(lab(mainHex(worn)), lab(mainHex(legwear))) <= at.run);
+    if (strip > 0 && closes)
+      return [
+        {
+          tone: 'works',
+          pieces: [...pieces, legwear.piece.id],
+          measured,
+          text: `${named(legwear)} closes the gap above ${named(shoe)}.`,
+        },
+      ];
+    if (!known) return [];
+    const leg = ['trousers', 'jeans', 'jumpsuit'].includes(bottom.piece.category);
+    if (leg && shoe.piece.category === 'ankle-boot' && strip >= at.under && strip <= at.over)
+      return [
+        {
+          tone: 'works',
+          pieces,
+          measured,
+          text: `${named(bottom)} meets ${named(shoe)} as a cropped leg should.`,
+        },
+      ];
+    if (strip > 0 && strip < at.strip)
+      return [
+        {
+          tone: 'note',
+          pieces,
+          measured: `${measured}; under ${at.strip} mm looks like a mistake`,
+          text: `A narrow strip shows between ${named(bottom, shoe)}; a longer hem, a shorter one, or legwear in one of the two colours.`,
+        },
+      ];
+    return [];
+  },
+  examples: [
+    [
+      {
+        title: 'A skirt that ends just above a tall boot',
+        look: [
+          solid('skirt', '#1f2a44', { measures: { length: 640 } }),
+          solid('tall-boot', '#17171a', { measures: { shaft: 380, heel: 30 } }),
+        ],
+        client: { measures: { heightMm: 1700, waistHeight: 1060 } },
+        expect: 'note',
+      },
+      {
+        title: 'The same with black tights',
+        look: [
+          solid('skirt', '#1f2a44', { measures: { length: 640 } }),
+          solid('tall-boot', '#17171a', { measures: { shaft: 380, heel: 30 } }),
+          solid('tights', '#17171a'),
+        ],
+        client: { measures: { heightMm: 1700, waistHeight: 1060 } },
+        expect: 'works',
+      },
+    ],
+  ],
+});

@@ -1,0 +1,69 @@
+import { defineRule } from '../define';
+import { hemOf, oneIn } from '../fields';
+import { solid } from '../given';
+import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
+import { readsAs } from './p1-hem-off-floor';
+
+/** P8: a wide leg wants a toe that comes out from under it. */
+export const toe = defineRule({
+  id: 'P8',
+  facet: 'P',
+  title: 'Toe',
+  question: 'Does the toe come out from under a wide leg?',
+  thresholds: {
+    thighEase: { value: 60, unit: 'mm', says: 'As in P1.', min: 20, max: 150 },
+    pool: { value: 30, unit: 'mm', says: 'A hem below this pools on the shoe.', min: 0, max: 60 },
+  },
+  weight: USUAL_WEIGHT,
+  mayOverrule: true,
+  source: COMMON_PRACTICE,
+  evaluate(scene, at) {
+    const [bottom, shoe] = [oneIn(scene, 'bottom'), oneIn(scene, 'shoes')];
+    if (!bottom || !shoe || !['trousers', 'jeans'].includes(bottom.piece.category)) return [];
+    const { leg } = bottom.piece.cut;
+    if (leg !== 'wide' && leg !== 'flare' && leg !== 'bootcut') return [];
+    if (readsAs(bottom, scene, at.thighEase) !== 'wide') return [];
+    const pieces = [bottom.piece.id, shoe.piece.id];
+    const cut = shoe.piece.cut.toe;
+    if (cut === 'pointed' || cut === 'almond')
+      return [
+        {
+          tone: 'works',
+          pieces,
+          text: `The ${cut} toe of ${named(shoe)} comes out from under ${named(bottom)}.`,
+        },
+      ];
+    const clearance = hemOf(scene, bottom)?.clearanceMm;
+    const chunky = cut === 'round' && (shoe.piece.category === 'sneaker' || shoe.piece.cut.sole === 'lug');
+    return chunky && clearance !== undefined && clearance < at.pool
+      ? [
+          {
+            tone: 'note',
+            pieces,
+            text: `${named(shoe)} is round and heavy under a hem that pools; a pointed toe, or a shorter hem.`,
+          },
+        ]
+      : [];
+  },
+  examples: [
+    [
+      {
+        title: 'Wide trousers over a pointed toe',
+        look: [
+          solid('trousers', '#17171a', { cut: { leg: 'wide' } }),
+          solid('heel', '#17171a', { cut: { toe: 'pointed' } }),
+        ],
+        expect: 'works',
+      },
+      {
+        title: 'Wide trousers pooling on a chunky trainer',
+        look: [
+          solid('trousers', '#17171a', { cut: { leg: 'wide' }, measures: { inseam: 800 } }),
+          solid('sneaker', '#fbfbf9', { cut: { toe: 'round' }, measures: { heel: 25 } }),
+        ],
+        client: { measures: { heightMm: 1700, insideLegLength: 790 } },
+        expect: 'note',
+      },
+    ],
+  ],
+});

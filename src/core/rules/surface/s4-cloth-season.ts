@@ -1,0 +1,52 @@
+import type { Worn } from '../../piece';
+import { defineRule } from '../define';
+import { solid } from '../given';
+import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
+
+const summery = ({ piece: { fabric } }: Worn): boolean =>
+  fabric.texture === 'linen' ||
+  fabric.texture === 'mesh' ||
+  (fabric.texture === 'crinkle' && fabric.weight === 'light');
+const wintry = ({ piece: { fabric } }: Worn): boolean =>
+  ['velvet', 'fur', 'tweed'].includes(fabric.texture) ||
+  (fabric.weight === 'heavy' && fabric.fibres.some(({ name }) => /wool|cashmere/.test(name)));
+
+/** S4: cloths of high summer and deep winter in one look. */
+export const clothSeason = defineRule({
+  id: 'S4',
+  facet: 'S',
+  title: 'Cloth and season',
+  question: 'Do the cloths belong to one season?',
+  thresholds: {},
+  weight: USUAL_WEIGHT,
+  mayOverrule: true,
+  source: COMMON_PRACTICE,
+  evaluate({ pieces }) {
+    const [cool, warm] = [pieces.find(summery), pieces.find(wintry)];
+    if (!cool || !warm || cool === warm) return [];
+    return [
+      {
+        tone: 'note',
+        pieces: [cool.piece.id, warm.piece.id],
+        text: `${named(cool)} is high summer and ${named(warm)} deep winter.`,
+      },
+    ];
+  },
+  examples: [
+    [
+      {
+        title: 'Linen trousers under a velvet blazer',
+        look: [
+          solid('trousers', '#d3c5ab', { fabric: { texture: 'linen' } }),
+          solid('blazer', '#532a45', { fabric: { texture: 'velvet' } }),
+        ],
+        expect: 'note',
+      },
+      {
+        title: 'Wool trousers under it',
+        look: [solid('trousers', '#d3c5ab'), solid('blazer', '#532a45', { fabric: { texture: 'velvet' } })],
+        expect: 'silent',
+      },
+    ],
+  ],
+});
