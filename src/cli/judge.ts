@@ -1,13 +1,60 @@
 import { readFileSync } from 'node:fs';
-import { judgementOf, readLooks } from '@contracts/look-file';
+import { faultsOf } from '@contracts/faults';
+import { judgementOf, type LookFile, readLooks } from '@contracts/look-file';
+import { schoolsSchema } from '@contracts/profile';
+import type { Schools } from '@core/look';
+import { ruleOf, RULES, type Settings } from '@core/rules';
 
-/** `npm run -s judge -- FILE`: judges a look file; `-` reads standard input. Exit 2 on a bad file, with every fault. */
+const USAGE =
+  'usage: npm run -s judge -- [--rules C1,P1] [--schools colour=harmony,metals=mix] FILE   (or - for standard input)';
+
+interface Asked {
+  readonly file: string;
+  readonly schools: Partial<Schools>;
+  /** Rules left out by `--rules` are off. */
+  readonly settings: Settings;
+}
+
+function readArguments(args: readonly string[]): Asked | { readonly faults: readonly string[] } {
+  const faults: string[] = [];
+  const files: string[] = [];
+  let schools: Partial<Schools> = {};
+  let settings: Settings = {};
+  for (let i = 0; i < args.length; i++) {
+    const arg = args[i] ?? '';
+    if (arg === '--rules') {
+      const wanted = (args[++i] ?? '').split(',').filter(Boolean);
+      for (const id of wanted) if (!ruleOf(id)) faults.push(`--rules: ${id} is not a rule`);
+      if (wanted.length === 0) faults.push('--rules: a list of rules is wanted, as C1,P1');
+      settings = Object.fromEntries(
+        RULES.filter(({ id }) => !wanted.includes(id)).map(({ id }) => [id, { off: true }]),
+      );
+    } else if (arg === '--schools') {
+      const given = Object.fromEntries((args[++i] ?? '').split(',').map((pair) => pair.split('=')));
+      const read = schoolsSchema.partial().safeParse(given);
+      if (read.success) schools = read.data;
+      else faults.push(...faultsOf(read.error).map(({ path, message }) => `--schools: ${path}: ${message}`));
+    } else if (arg.startsWith('--')) faults.push(`${arg}: not known here`);
+    else files.push(arg);
+  }
+  const [file] = files;
+  if (file === undefined || files.length > 1) faults.push(USAGE);
+  return faults.length > 0 || file === undefined ? { faults } : { file, schools, settings };
+}
+
+const withSchools = (look: LookFile, schools: Partial<Schools>): LookFile => ({
+  ...look,
+  setting: { ...look.setting, schools: { ...look.setting.schools, ...schools } },
+});
+
+/** Judges a look file; `-` reads standard input. Exit 2 on a bad file or argument, with every fault. */
 function main(args: readonly string[]): number {
-  const file = args[0];
-  if (file === undefined || args.length > 1) {
-    process.stderr.write('usage: npm run -s judge -- FILE   (or - for standard input)\n');
+  const asked = readArguments(args);
+  if ('faults' in asked) {
+    for (const fault of asked.faults) process.stderr.write(`${fault}\n`);
     return 2;
   }
+  const { file, schools, settings } = asked;
   let text: string;
   try {
     text = readFileSync(file === '-' ? 0 : file, 'utf8');
@@ -20,7 +67,7 @@ function main(args: readonly string[]): number {
     for (const { path, message } of read.faults) process.stderr.write(`${path}: ${message}\n`);
     return 2;
   }
-  const judged = read.looks.map(judgementOf);
+  const judged = read.looks.map((look) => judgementOf(withSchools(look, schools), settings));
   process.stdout.write(`${JSON.stringify(read.many ? judged : judged[0], null, 2)}\n`);
   return 0;
 }

@@ -33,6 +33,7 @@ export const inputs = {
   'decide-line': requests.decideLineInput,
   'check-in-line': requests.checkInLineInput,
   'close-box': requests.closeBoxInput,
+  'save-rules': requests.saveRulesInput,
   'first-owner': requests.firstOwnerInput,
 } as const;
 
@@ -75,6 +76,7 @@ export interface Answers {
   'decide-line': BoxView;
   'check-in-line': BoxView;
   'close-box': BoxView;
+  'save-rules': { readonly version: number };
   'first-owner': { readonly email: string };
 }
 export type Answer<N extends UseCaseName> = Answers[N];

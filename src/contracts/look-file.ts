@@ -1,5 +1,6 @@
 import { judge, mendsFor, MOST_PIECES, findingKey, type Setting, type Verdict } from '@core/look';
 import { type Piece, pieceFrom } from '@core/piece';
+import type { Settings } from '@core/rules';
 import { z } from 'zod';
 import { type Fault, faultsOf } from './faults';
 import { budgetSchema, occasionSchema } from './occasion';
@@ -87,9 +88,9 @@ function parseJson(text: string): Parsed {
 }
 
 /** The judgement of a look as the file format prints it. */
-export function judgementOf(look: LookFile): Record<string, unknown> {
-  const verdict = judge(look.pieces, look.setting);
-  const mends = mendsFor({ pieces: look.pieces, pool: look.pool, setting: look.setting }, verdict);
+export function judgementOf(look: LookFile, settings: Settings = {}): Record<string, unknown> {
+  const verdict = judge(look.pieces, look.setting, settings);
+  const mends = mendsFor({ pieces: look.pieces, pool: look.pool, setting: look.setting, settings }, verdict);
   return {
     format: JUDGEMENT_FORMAT,
     complete: verdict.complete,

@@ -5,7 +5,8 @@ import { z } from 'zod';
 import { daySchema, occasionSchema, stageSchema } from './occasion';
 import { BRIEF_FIELDS } from './own-brief';
 import { coloursSchema, hexSchema, minorSchema, pieceSchema, storedAttributesSchema } from './piece';
-import { bodyMeasuresSchema, storedProfileSchema } from './profile';
+import { bodyMeasuresSchema, schoolsSchema, storedProfileSchema } from './profile';
+import { ruleSettingsSchema } from './rule-settings';
 
 const uuid = z.uuid({ error: 'not an id' });
 const version = z.number().int().min(1, 'the version is missing');
@@ -215,6 +216,12 @@ export const decideLineInput = z.strictObject({
 });
 export const checkInLineInput = z.strictObject({ boxId: uuid, lineId: uuid });
 export const closeBoxInput = z.strictObject({ boxId: uuid, version, notesNext: text(2000).default('') });
+
+export const saveRulesInput = z.strictObject({
+  version,
+  settings: ruleSettingsSchema,
+  schools: schoolsSchema,
+});
 
 export const firstOwnerInput = z.strictObject({
   shopName: name,

@@ -21,6 +21,20 @@ export interface ShopView {
   readonly settings: Settings;
 }
 
+export interface HouseRulesView {
+  readonly version: number;
+  readonly shop: ShopView;
+  /** Looks in which a rule spoke, and findings of it that were put aside, by rule id. */
+  readonly spoke: Readonly<Record<string, number>>;
+  readonly overruled: Readonly<Record<string, number>>;
+  readonly looks: readonly {
+    readonly title: string;
+    readonly pieces: readonly Piece[];
+    readonly client: Profile;
+    readonly occasion?: Occasion | undefined;
+  }[];
+}
+
 export interface DeskView {
   readonly today: string;
   readonly actions: readonly DeskAction[];

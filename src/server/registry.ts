@@ -13,11 +13,13 @@ import { eraseClient, exportClient } from './client/person';
 import { saveClient } from './client/save-client';
 import { removeOccasion, saveOccasion } from './client/save-occasion';
 import { removePhoto, savePhoto } from './photo/photos';
+import { saveRules } from './rules/house-rules';
 import { importStock } from './stock/import-stock';
 import type { UseCase } from './use-case';
 
 const ALL = [
   saveClient,
+  saveRules,
   saveOwned,
   retireOwned,
   saveOwnedMany,

@@ -13,3 +13,4 @@ export {
 } from './occasion-templates';
 export { sceneOf, type Setting } from './scene';
 export { type Finding, type FacetScore, pointsOf, type Score, scoreOf } from './score';
+export { SCHOOLS_WHY } from './schools-why';

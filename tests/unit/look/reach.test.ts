@@ -78,7 +78,7 @@ function anyOf(category: Category, id: string): Piece {
         : undefined,
     fabric: {
       texture: pick(TEXTURES),
-      finish: pick(['matt', 'matt', 'sheen', 'sparkle']),
+      finish: pick(['matt', 'matt', 'matt', 'matt', 'sheen', 'sparkle']),
       weight: pick(['light', 'mid', 'heavy']),
       sheer: pick(['opaque', 'opaque', 'opaque', 'semi', 'sheer']),
       stretchPct: pick([0, 0, 15, 30]),

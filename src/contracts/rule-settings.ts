@@ -1,0 +1,37 @@
+import { ruleOf, RULES, type Settings } from '@core/rules';
+import { z } from 'zod';
+
+const points = z.number().int('a whole number').min(-60, 'at least −60').max(60, 'at most 60');
+
+/** A shop's own tuning of the rules: known rules and thresholds only, inside the bounds each states. */
+export const ruleSettingsSchema = z
+  .record(
+    z.string(),
+    z.strictObject({
+      off: z.boolean().optional(),
+      weight: z.strictObject({ works: points, note: points, fights: points }).partial().optional(),
+      thresholds: z.record(z.string(), z.number()).optional(),
+    }),
+  )
+  .superRefine((settings, context) => {
+    for (const [id, { thresholds = {} }] of Object.entries(settings)) {
+      const rule = ruleOf(id);
+      if (!rule) {
+        context.addIssue({ code: 'custom', path: [id], message: `not a rule; ${RULES.length} are known` });
+        continue;
+      }
+      for (const [name, value] of Object.entries(thresholds)) {
+        const known = rule.thresholds[name];
+        const path = [id, 'thresholds', name];
+        if (!known) context.addIssue({ code: 'custom', path, message: 'not a threshold of this rule' });
+        else if (value < known.min || value > known.max)
+          context.addIssue({
+            code: 'custom',
+            path,
+            message: `${value} ${known.unit}: ${known.min} to ${known.max} is possible`,
+          });
+      }
+    }
+  });
+
+export const asSettings = (settings: z.output<typeof ruleSettingsSchema>): Settings => settings as Settings;

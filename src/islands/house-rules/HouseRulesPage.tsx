@@ -1,0 +1,234 @@
+import type { HouseRulesView } from '@contracts/views';
+import { judge, type Schools, SCHOOLS_WHY } from '@core/look';
+import { type Facet, FACETS, MISSING_RULES, RULES, type Settings, type Tuning } from '@core/rules';
+import { Button, NativeSelect, TextInput } from '@mantine/core';
+import { useHotkeys } from '@mantine/hooks';
+import { call, showDone, showProblem } from '@ui/api';
+import { Providers } from '@ui/Providers';
+import { useMemo, useRef, useState } from 'react';
+import { RuleCard } from './RuleCard';
+import './house-rules.css';
+
+interface Props {
+  readonly view: HouseRulesView;
+  readonly mayTune: boolean;
+}
+
+/** Every rule the shop judges by: its question, its thresholds, two looks that it tells apart; on, off, tuned. */
+export function HouseRulesPage({ view, mayTune }: Props) {
+  const [settings, setSettings] = useState<Settings>(view.shop.settings);
+  const [schools, setSchools] = useState<Schools>(view.shop.schools);
+  const [version, setVersion] = useState(view.version);
+  const [saved, setSaved] = useState({ settings: view.shop.settings, schools: view.shop.schools });
+  const [facet, setFacet] = useState<Facet>('C');
+  const [search, setSearch] = useState('');
+  const [busy, setBusy] = useState(false);
+  const find = useRef<HTMLInputElement>(null);
+  const dirty = JSON.stringify({ settings, schools }) !== JSON.stringify(saved);
+  const save = async (): Promise<void> => {
+    setBusy(true);
+    try {
+      const answer = await call('save-rules', { version, settings: settings as never, schools });
+      setVersion(answer.version);
+      setSaved({ settings, schools });
+      showDone('The house rules are saved.');
+    } catch (error) {
+      showProblem(error);
+    } finally {
+      setBusy(false);
+    }
+  };
+  useHotkeys([
+    ['/', () => find.current?.focus()],
+    ['mod+S', () => mayTune && dirty && void save()],
+  ]);
+  const tune = (id: string, tuning: Tuning | undefined): void =>
+    setSettings((now) => {
+      const { [id]: _before, ...rest } = now;
+      return tuning ? { ...rest, [id]: tuning } : rest;
+    });
+  const wanted = search.trim().toLowerCase();
+  const shown = RULES.filter((rule) =>
+    wanted
+      ? `${rule.id} ${rule.title} ${rule.question}`.toLowerCase().includes(wanted)
+      : rule.facet === facet,
+  );
+  const before = useMemo(() => scores(view, saved.settings, saved.schools), [view, saved]);
+  const after = useMemo(() => scores(view, settings, schools), [view, settings, schools]);
+  return (
+    <Providers
+      keys={[
+        { keys: '/', does: 'Find a rule' },
+        { keys: 'Ctrl S', does: 'Save the house rules' },
+      ]}
+    >
+      <div className="place-head">
+        <h1>House rules</h1>
+        <span className="soft">
+          {RULES.length} rules; every finding may be overruled but a client’s own limits and codes
+        </span>
+        <div className="end">
+          <TextInput
+            ref={find}
+            aria-label="Find a rule"
+            placeholder="Find a rule ( / )"
+            value={search}
+            onChange={(event) => setSearch(event.currentTarget.value)}
+          />
+          {mayTune && (
+            <>
+              <Button
+                variant="default"
+                disabled={Object.keys(settings).length === 0}
+                onClick={() => setSettings({})}
+              >
+                Back to defaults
+              </Button>
+              <Button disabled={!dirty} loading={busy} onClick={() => void save()} title="Save (Ctrl S)">
+                Save
+              </Button>
+            </>
+          )}
+        </div>
+      </div>
+      <div className="house">
+        <nav className="house-facets" aria-label="Facets">
+          {(Object.keys(FACETS) as Facet[]).map((each) => (
+            <button
+              key={each}
+              aria-pressed={!wanted && each === facet}
+              onClick={() => (setFacet(each), setSearch(''))}
+            >
+              {FACETS[each]}{' '}
+              <span className="soft">{RULES.filter((rule) => rule.facet === each).length}</span>
+            </button>
+          ))}
+          <Effect before={before} after={after} looks={view.looks} />
+        </nav>
+        <div className="house-rules">
+          {shown.length === 0 && <p className="sheet empty">No rule says that.</p>}
+          {shown.map((rule) => (
+            <RuleCard
+              key={rule.id}
+              rule={rule}
+              tuning={settings[rule.id]}
+              spoke={view.spoke[rule.id] ?? 0}
+              overruled={view.overruled[rule.id] ?? 0}
+              mayTune={mayTune}
+              onTune={(tuning) => tune(rule.id, tuning)}
+            />
+          ))}
+          {!wanted && <Missing facet={facet} />}
+        </div>
+        <SchoolsPanel
+          view={view}
+          schools={schools}
+          settings={settings}
+          mayTune={mayTune}
+          onChange={setSchools}
+        />
+      </div>
+    </Providers>
+  );
+}
+
+const scores = (view: HouseRulesView, settings: Settings, schools: Schools): number[] =>
+  view.looks.map(
+    ({ pieces, client, occasion }) =>
+      judge(pieces, { client, occasion, shopSchools: schools }, settings).score.score,
+  );
+
+/** What the change does to three looks of the shop. */
+function Effect({
+  before,
+  after,
+  looks,
+}: {
+  readonly before: readonly number[];
+  readonly after: readonly number[];
+  readonly looks: HouseRulesView['looks'];
+}) {
+  if (looks.length === 0) return null;
+  return (
+    <section className="house-effect" aria-label="On three looks" aria-live="polite">
+      <h3>On three looks</h3>
+      {looks.map(({ title }, i) => (
+        <div key={title} className="small">
+          {title}{' '}
+          <b className="num">
+            {before[i]}
+            {after[i] !== before[i] && ` → ${after[i]}`}
+          </b>
+        </div>
+      ))}
+    </section>
+  );
+}
+
+function Missing({ facet }: { readonly facet: Facet }) {
+  const missing = MISSING_RULES.filter(({ id }) => id.startsWith(facet));
+  if (missing.length === 0) return null;
+  return (
+    <section className="sheet" aria-label="Not built yet">
+      <h3>Not built yet</h3>
+      <ul className="rows small">
+        {missing.map(({ id, title, why }) => (
+          <li key={id}>
+            {id} {title}. <span className="soft">{why}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+interface SchoolsProps {
+  readonly view: HouseRulesView;
+  readonly schools: Schools;
+  readonly settings: Settings;
+  readonly mayTune: boolean;
+  readonly onChange: (schools: Schools) => void;
+}
+
+/** The shop's own way of judging, matter by matter, why each exists, and one look judged by both. */
+function SchoolsPanel({ view, schools, settings, mayTune, onChange }: SchoolsProps) {
+  const [look] = view.looks;
+  const scoreBy = (matter: keyof Schools, school: string): number | undefined =>
+    look &&
+    judge(
+      look.pieces,
+      {
+        client: { ...look.client, schools: {} },
+        occasion: look.occasion,
+        shopSchools: { ...schools, [matter]: school },
+      },
+      settings,
+    ).score.score;
+  return (
+    <section className="sheet house-schools" aria-label="Schools">
+      <h2>Schools</h2>
+      <p className="small soft">Respected ways to judge. A client’s own wish wins over the shop’s.</p>
+      {(Object.keys(SCHOOLS_WHY) as (keyof Schools)[]).map((matter) => (
+        <div key={matter} className="house-school">
+          <NativeSelect
+            size="xs"
+            label={matter}
+            disabled={!mayTune}
+            value={schools[matter]}
+            data={Object.keys(SCHOOLS_WHY[matter])}
+            onChange={(event) => onChange({ ...schools, [matter]: event.currentTarget.value })}
+          />
+          <ul className="small">
+            {Object.entries(SCHOOLS_WHY[matter]).map(([school, why]) => (
+              <li key={school} data-current={schools[matter] === school || undefined}>
+                <b>{school}</b>
+                {look && <span className="num"> {scoreBy(matter, school)}</span>}: {why}
+              </li>
+            ))}
+          </ul>
+        </div>
+      ))}
+      {look && <p className="small soft">The numbers judge “{look.title}” by each.</p>}
+    </section>
+  );
+}
