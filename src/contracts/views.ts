@@ -111,6 +111,8 @@ export interface ClientView {
   readonly pieceBudgetMinor: Readonly<Record<string, number>>;
   readonly notes: string;
   readonly owned: readonly OwnedView[];
+  /** Out of the closet, newest first; they may be put back. */
+  readonly retired: readonly OwnedView[];
   readonly occasions: readonly OccasionView[];
   readonly boxes: readonly BoxRow[];
   readonly links: readonly BriefLinkView[];

@@ -1,7 +1,15 @@
 import { stepOf } from '@core/box';
 import { BODY_MEASURES, bodyOf } from '@core/figure';
 import { deskActions, type DeskBox, dueDates } from '@core/schedule';
-import type { BoxRow, ClientRow, ClientView, DeskView, SizeStock, StockRow } from '@contracts/views';
+import type {
+  BoxRow,
+  ClientRow,
+  ClientView,
+  OwnedView,
+  DeskView,
+  SizeStock,
+  StockRow,
+} from '@contracts/views';
 import type { Database, Reader } from '@data/db';
 import { pieceOfGarment, pieceOfOwned } from '@data/pieces';
 import {
@@ -130,9 +138,18 @@ export async function clientView(db: Reader, actor: Actor, id: string, now: Date
   const owned = await db
     .select()
     .from(ownedItem)
-    .where(and(eq(ownedItem.clientId, id), isNull(ownedItem.retiredAt)))
+    .where(eq(ownedItem.clientId, id))
     .orderBy(asc(ownedItem.category), asc(ownedItem.title));
   const body = bodyOf(given);
+  const view = (each: (typeof owned)[number]): OwnedView => ({
+    id: each.id,
+    piece: pieceOfOwned(each),
+    assumed: each.assumed,
+    loved: each.loved,
+    wornWeekly: each.wornWeekly,
+    fromBox: each.boxLineId !== null,
+    photo: photos.get(each.id),
+  });
   const photos = await photosOf(
     db,
     'owned',
@@ -152,15 +169,8 @@ export async function clientView(db: Reader, actor: Actor, id: string, now: Date
     boxBudgetMinor: row.boxBudgetMinor,
     pieceBudgetMinor: row.pieceBudgetMinor,
     notes: row.notes,
-    owned: owned.map((each) => ({
-      id: each.id,
-      piece: pieceOfOwned(each),
-      assumed: each.assumed,
-      loved: each.loved,
-      wornWeekly: each.wornWeekly,
-      fromBox: each.boxLineId !== null,
-      photo: photos.get(each.id),
-    })),
+    owned: owned.filter(({ retiredAt }) => !retiredAt).map(view),
+    retired: owned.filter(({ retiredAt }) => retiredAt).map(view),
     occasions: await occasionsOf(db, id),
     boxes: await boxHistory(db, id, shop.zone),
     links: await linksOf(db, id, now),

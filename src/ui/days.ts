@@ -5,6 +5,9 @@ const DAY = new Intl.DateTimeFormat('en-GB', {
   timeZone: 'UTC',
 });
 
+/** Today where the person sits, as a calendar day. */
+export const todayHere = (): string => new Intl.DateTimeFormat('sv-SE').format(new Date());
+
 /** `Thu 24 Dec` of a calendar day or an instant. */
 export const dayWords = (day: string): string =>
   DAY.format(new Date(day.length === 10 ? `${day}T00:00:00Z` : day));

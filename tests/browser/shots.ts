@@ -44,12 +44,23 @@ async function main(origin: string, folder: string, only: string | undefined): P
     await see('client', people[2] ?? client);
     await see('stockroom', '/stockroom');
     await see('specimens', '/specimens');
+    await see('house-rules', '/house-rules');
     await see('brief', await boxOf('brief', 104));
     await see('pull', await boxOf('pull', 104));
     await see('combine', await boxOf('combine', 104));
     await see('letter', await boxOf('letter', 104));
     await see('out', await boxOf('out', 103));
     await see('tally', await boxOf('tally', 103));
+    if (!only || 'own-brief'.includes(only)) {
+      await page.goto(`${origin}${people[2] ?? client}`);
+      await settled(page);
+      await page.locator('::-p-aria([name="Make a private link"][role="button"])').click();
+      const link = await page.waitForSelector('input[aria-label="Private link"]');
+      const address = await link?.evaluate((field) => (field as HTMLInputElement).value);
+      await page.setViewport({ width: 390, height: 800 });
+      await page.goto(address ?? origin);
+      await take('own-brief');
+    }
     if (errors.length > 0) process.stderr.write(`${errors.join('\n')}\n`);
   } finally {
     await browser.close();

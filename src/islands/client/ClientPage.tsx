@@ -147,7 +147,12 @@ export function ClientPage({ view, currency, mayErase }: ClientPageProps) {
           {view.notes && <p className="small">{view.notes}</p>}
         </section>
         <div style={{ display: 'grid', gap: 14 }}>
-          <ClosetPanel clientId={view.id} clientName={view.name} initial={view.owned} />
+          <ClosetPanel
+            clientId={view.id}
+            clientName={view.name}
+            initial={view.owned}
+            retired={view.retired}
+          />
           <div className="columns" style={{ gridTemplateColumns: '1fr 1fr' }}>
             <OwnBriefPanel view={view} currency={currency} />
             <PersonPanel view={view} mayErase={mayErase} />

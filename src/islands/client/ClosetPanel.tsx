@@ -18,21 +18,24 @@ interface Props {
   readonly clientId: string;
   readonly clientName: string;
   readonly initial: readonly OwnedView[];
+  readonly retired: readonly OwnedView[];
 }
 
-const GROUPS = ['all', 'clothes', 'loved', 'worn weekly', 'assumed'] as const;
+const GROUPS = ['all', 'clothes', 'loved', 'worn weekly', 'assumed', 'retired'] as const;
 type Group = (typeof GROUPS)[number];
 
 const inGroup = (group: Group, { piece, loved, wornWeekly, assumed }: OwnedView): boolean =>
   group === 'all' ||
+  group === 'retired' ||
   (group === 'clothes' && CATEGORY[piece.category].main) ||
   (group === 'loved' && loved) ||
   (group === 'worn weekly' && wornWeekly) ||
   (group === 'assumed' && assumed);
 
 /** What the client owns, hung together at one scale. */
-export function ClosetPanel({ clientId, clientName, initial }: Props) {
+export function ClosetPanel({ clientId, clientName, initial, retired }: Props) {
   const [owned, setOwned] = useState(initial);
+  const [out, setOut] = useState(retired);
   const [group, setGroup] = useState<Group>('all');
   const [search, setSearch] = useState('');
   const [photos, setPhotos] = useState(true);
@@ -46,9 +49,11 @@ export function ClosetPanel({ clientId, clientName, initial }: Props) {
     try {
       await call('retire-owned', { id: item.id, retired: true });
       setOwned((all) => all.filter((each) => each.id !== item.id));
+      setOut((all) => [item, ...all]);
       const undo = async (): Promise<void> => {
         await call('retire-owned', { id: item.id, retired: false });
         setOwned((all) => [...all, item]);
+        setOut((all) => all.filter((each) => each.id !== item.id));
         notifications.hide(item.id);
       };
       notifications.show({
@@ -95,7 +100,16 @@ export function ClosetPanel({ clientId, clientName, initial }: Props) {
       }
     }
   };
-  const shown = owned
+  const putBack = useCallback(async (item: OwnedView): Promise<void> => {
+    try {
+      await call('retire-owned', { id: item.id, retired: false });
+      setOut((all) => all.filter((each) => each.id !== item.id));
+      setOwned((all) => [...all, item]);
+    } catch (error) {
+      showProblem(error);
+    }
+  }, []);
+  const shown = (group === 'retired' ? out : owned)
     .filter((item) => inGroup(group, item) && item.piece.title.toLowerCase().includes(search.toLowerCase()))
     .sort((p, q) => CATEGORIES.indexOf(p.piece.category) - CATEGORIES.indexOf(q.piece.category));
   const twins = useMemo(() => twinsIn(owned.map(({ piece }) => piece)), [owned]);
@@ -191,7 +205,13 @@ export function ClosetPanel({ clientId, clientName, initial }: Props) {
       )}
       <div className="closet closet-many">
         {shown.map((item) => (
-          <OwnedCard key={item.id} item={item} photo={photos} onOpen={setEditing} onRetire={retire} />
+          <OwnedCard
+            key={item.id}
+            item={item}
+            photo={photos}
+            onOpen={group === 'retired' ? putBack : setEditing}
+            onRetire={group === 'retired' ? undefined : retire}
+          />
         ))}
       </div>
       {editing && (
@@ -211,15 +231,20 @@ export function ClosetPanel({ clientId, clientName, initial }: Props) {
 interface CardProps {
   readonly item: OwnedView;
   readonly photo: boolean;
-  readonly onOpen: (item: OwnedView) => void;
-  readonly onRetire: (item: OwnedView) => Promise<void>;
+  readonly onOpen: (item: OwnedView) => unknown;
+  /** Absent for what is out already: pressing it puts it back. */
+  readonly onRetire: ((item: OwnedView) => Promise<void>) | undefined;
 }
 
 /** One piece of the closet; five hundred of them stay smooth because each is drawn once. */
 const OwnedCard = memo(function OwnedCard({ item, photo, onOpen, onRetire }: CardProps) {
   return (
     <span className="closet-card">
-      <button className="closet-piece" onClick={() => onOpen(item)} title={`${item.piece.title}: change`}>
+      <button
+        className="closet-piece"
+        onClick={() => onOpen(item)}
+        title={`${item.piece.title}: ${onRetire ? 'change' : 'put back'}`}
+      >
         <GarmentSketch piece={item.piece} scale={0.088} photo={photo ? item.photo : undefined} decorative />
         <span className="garment-tag">
           {item.loved && <IconHeart size={11} aria-label="loved" style={{ verticalAlign: -1 }} />}{' '}
@@ -228,14 +253,16 @@ const OwnedCard = memo(function OwnedCard({ item, photo, onOpen, onRetire }: Car
           {item.fromBox && ' (from a box)'}
         </span>
       </button>
-      <button
-        className="closet-out"
-        aria-label={`Take ${item.piece.title} out of the closet`}
-        title="Take out of the closet"
-        onClick={() => void onRetire(item)}
-      >
-        <IconX size={12} aria-hidden />
-      </button>
+      {onRetire && (
+        <button
+          className="closet-out"
+          aria-label={`Take ${item.piece.title} out of the closet`}
+          title="Take out of the closet"
+          onClick={() => void onRetire(item)}
+        >
+          <IconX size={12} aria-hidden />
+        </button>
+      )}
     </span>
   );
 });

@@ -14,6 +14,7 @@ import {
 } from '@mantine/core';
 import { useForm, type UseFormReturnType } from '@mantine/form';
 import { ApiProblem, call, showProblem } from '@ui/api';
+import { todayHere } from '@ui/days';
 import { useState } from 'react';
 import './occasion.css';
 
@@ -141,7 +142,15 @@ function inputOf(values: Values) {
 /** An occasion: what, when, how dressed, how warm, on what ground, before whom, and in which stages. */
 export function OccasionForm({ clientId, onClose, onSaved, of }: Props) {
   const [busy, setBusy] = useState(false);
-  const form = useForm<Values>({ initialValues: valuesOf(of?.occasion ?? {}, of?.stages ?? []) });
+  const form = useForm<Values>({
+    initialValues: valuesOf(of?.occasion ?? {}, of?.stages ?? []),
+    validate: {
+      date: (day) =>
+        day !== '' && day < todayHere() && day !== of?.occasion.date
+          ? 'this day is past: is the year right?'
+          : null,
+    },
+  });
   const save = form.onSubmit(async (values) => {
     setBusy(true);
     try {

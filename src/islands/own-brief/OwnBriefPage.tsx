@@ -5,6 +5,7 @@ import { parseMoney } from '@core/money';
 import type { Zone } from '@core/piece';
 import { Button, Chip, NumberInput, SegmentedControl, TagsInput, Textarea, TextInput } from '@mantine/core';
 import { ZoneMap } from '@ui/BodyMap';
+import { todayHere } from '@ui/days';
 import { Providers } from '@ui/Providers';
 import { useEffect, useRef, useState } from 'react';
 import { ColourPicks } from '../client/ColourPicks';
@@ -195,8 +196,9 @@ function Occasions({ answers, onChange }: PartProps) {
   const [title, setTitle] = useState('');
   const [day, setDay] = useState('');
   const occasions = answers.occasions ?? [];
+  const past = day !== '' && day < todayHere();
   const add = (): void => {
-    if (title.trim() === '') return;
+    if (title.trim() === '' || past) return;
     onChange({ occasions: [...occasions, { title: title.trim(), ...(day ? { day } : {}) }] });
     setTitle('');
     setDay('');
@@ -234,10 +236,11 @@ function Occasions({ answers, onChange }: PartProps) {
           label="When"
           type="date"
           value={day}
+          error={past ? 'this day is past' : undefined}
           onChange={(event) => setDay(event.currentTarget.value)}
         />
       </div>
-      <Button variant="default" onClick={add} disabled={title.trim() === ''}>
+      <Button variant="default" onClick={add} disabled={title.trim() === '' || past}>
         Add it
       </Button>
     </section>

@@ -7,6 +7,7 @@ import { memo, useCallback, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import { Findings } from './Findings';
 import { LookForm } from './LookForm';
+import { OtherSchool } from './OtherSchool';
 import { Rack } from './Rack';
 import { Stage } from './Stage';
 import type { LookStore } from './store';
@@ -126,6 +127,8 @@ export const Composer = memo(function Composer({
           mends={mends}
           ways={ways}
           busy={busy}
+          assumed={pieces.filter((piece) => piece.assumed).map(({ title }) => title)}
+          schools={<OtherSchool pieces={pieces} setting={setting} settings={settings} verdict={verdict} />}
           overrules={overrules}
           onLight={setLit}
           onTry={setTried}

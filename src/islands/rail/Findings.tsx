@@ -7,9 +7,9 @@ import {
   type Overrule,
   type Verdict,
 } from '@core/look';
-import { Button, TextInput } from '@mantine/core';
+import { Autocomplete, Button } from '@mantine/core';
 import { IconAlertTriangle, IconBan, IconCheck, IconEye } from '@tabler/icons-react';
-import { memo, useState } from 'react';
+import { memo, type ReactNode, useState } from 'react';
 
 const GROUPS = [
   { tone: 'blocks', title: 'Not for this client', Sign: IconBan },
@@ -19,6 +19,14 @@ const GROUPS = [
 ] as const;
 
 const NO_MENDS: readonly Mend[] = [];
+/** Why a finding is put aside, in a word; own words do as well. */
+const REASONS = [
+  'the client asked for it',
+  'it works on this client',
+  'seen on, it looks right',
+  'the occasion allows it',
+  'the rule does not fit here',
+];
 
 interface FindingsProps {
   readonly verdict: Verdict;
@@ -26,6 +34,10 @@ interface FindingsProps {
   /** Ways of wearing that would lift the look (M3). */
   readonly ways: readonly Mend[];
   readonly busy: boolean;
+  /** Titles of worn pieces that nobody has confirmed. */
+  readonly assumed: readonly string[];
+  /** The look judged by another school, beside this one. */
+  readonly schools?: ReactNode;
   readonly overrules: readonly Overrule[];
   readonly onLight: (pieces: readonly string[]) => void;
   readonly onTry: (mend: Mend | undefined) => void;
@@ -40,6 +52,8 @@ export function Findings({
   mends,
   ways,
   busy,
+  assumed,
+  schools,
   overrules,
   onLight,
   onTry,
@@ -67,6 +81,10 @@ export function Findings({
         </div>
       </div>
       {open && <Breakdown verdict={verdict} />}
+      {open && schools}
+      {assumed.length > 0 && (
+        <p className="small soft">Leans on what is only assumed to be owned: {assumed.join(', ')}.</p>
+      )}
       {GROUPS.map(({ tone, title, Sign }) => {
         const found = verdict.findings.filter((finding) => finding.tone === tone);
         if (found.length === 0) return null;
@@ -213,13 +231,14 @@ function PutAside({
       }}
       onKeyDown={(event) => event.key === 'Escape' && setOpened(false)}
     >
-      <TextInput
+      <Autocomplete
         size="xs"
+        data={REASONS}
         aria-label="Why it is right here"
         placeholder="Why it is right here"
         autoFocus
         value={reason}
-        onChange={(event) => setReason(event.currentTarget.value)}
+        onChange={setReason}
       />
       <Button size="xs" type="submit" disabled={reason.trim() === ''}>
         Put aside
