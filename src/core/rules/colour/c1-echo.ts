@@ -1,4 +1,4 @@
-import { chroma, colourName, deltaE, isNeutral, lab, warmth } from '../../colour';
+import { chroma, colourName, deltaE, isNeutral, lab, type Lab, warmth } from '../../colour';
 import type { Swatch, Worn } from '../../piece';
 import { defineRule } from '../define';
 import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
@@ -6,6 +6,7 @@ import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 interface Accent {
   readonly worn: Worn;
   readonly swatch: Swatch;
+  readonly colour: Lab;
 }
 
 /** Denim is a neutral by its cloth, whatever its blue. */
@@ -41,7 +42,7 @@ export const echo = defineRule({
             chromatic(worn, swatch) &&
             swatch.share >= (chroma(lab(swatch.hex)) >= at.vivid ? at.vividShare : at.leastShare),
         )
-        .map((swatch) => ({ worn, swatch })),
+        .map((swatch) => ({ worn, swatch, colour: lab(swatch.hex) })),
     );
     const said: Said[] = [];
     const told = new Set<string>();
@@ -49,9 +50,10 @@ export const echo = defineRule({
       for (const other of accents.slice(i + 1)) {
         if (one.worn === other.worn || sameSet(one.worn, other.worn)) continue;
         if (Math.max(one.swatch.share, other.swatch.share) < at.leastShare) continue;
-        const apart = deltaE(lab(one.swatch.hex), lab(other.swatch.hex));
+        const apart = deltaE(one.colour, other.colour);
+        if (apart > at.near) continue;
         const key = [one.worn.piece.id, other.worn.piece.id].sort().join('|');
-        if (apart > at.near || told.has(key)) continue;
+        if (told.has(key)) continue;
         told.add(key);
         said.push({
           tone: 'works',
