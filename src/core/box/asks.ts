@@ -38,9 +38,10 @@ const WORDS: Readonly<Record<string, readonly Category[]>> = {
 
 /** "under 80", "up to 120", "below 60.50": the most it may cost. */
 function mostOf(lower: string): Pick<Ask, 'mostMinor'> {
-  const match = /\b(?:under|up to|below|at most|no more than)\s*[^\d\s]?\s*(\d{1,6})(?:[.,](\d{2}))?\b/.exec(
-    lower,
-  );
+  const match =
+    /\b(?:under|up to|below|at most|no more than)\s*[^\d\s]?\s*(\d{1,6})(?:[.,](\d{2}))?\b(?!\s*(?:mm|cm|m|in|inch|inches|g|kg|°)\b)/.exec(
+      lower,
+    );
   return match ? { mostMinor: Number(match[1]) * 100 + Number(match[2] ?? 0) } : {};
 }
 

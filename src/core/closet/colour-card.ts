@@ -39,17 +39,21 @@ export function cardOf(loved: readonly Piece[]): CardColour[] {
   const merged: { l: number; a: number; b: number; count: number }[] = [];
   for (const group of groups)
     if (!merged.some((each) => deltaE(each, group) < ONE_COLOUR)) merged.push(group);
-  return merged
-    .map((group) => ({
-      hex: labToHex(group),
-      name: colourName(labToHex(group)),
-      pieces: loved
-        .filter(({ colours }) => colours.some(({ hex }) => deltaE(lab(hex), group) < ONE_COLOUR))
-        .map(({ id }) => id),
-      count: group.count,
-    }))
-    .filter(({ pieces, count }) => pieces.length > 0 && count > 1)
-    .sort((p, q) => q.pieces.length - p.pieces.length || q.count - p.count)
-    .slice(0, MOST)
-    .map(({ hex, name, pieces }) => ({ hex, name, pieces }));
+  return (
+    merged
+      .map((group) => ({
+        hex: labToHex(group),
+        name: colourName(labToHex(group)),
+        pieces: loved
+          .filter(({ colours }) => colours.some(({ hex }) => deltaE(lab(hex), group) < ONE_COLOUR))
+          .map(({ id }) => id),
+        count: group.count,
+      }))
+      .filter(({ pieces, count }) => pieces.length > 0 && count > 1)
+      .sort((p, q) => q.pieces.length - p.pieces.length || q.count - p.count)
+      // Two shades that a person calls by one name are one entry of the card.
+      .filter(({ name }, i, all) => all.findIndex((each) => each.name === name) === i)
+      .slice(0, MOST)
+      .map(({ hex, name, pieces }) => ({ hex, name, pieces }))
+  );
 }
