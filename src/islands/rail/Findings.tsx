@@ -19,6 +19,7 @@ const GROUPS = [
 ] as const;
 
 const NO_MENDS: readonly Mend[] = [];
+const WORKS_SHOWN = 3;
 /** Why a finding is put aside, in a word; own words do as well. */
 const REASONS = [
   'the client asked for it',
@@ -62,6 +63,7 @@ export function Findings({
   onRestore,
 }: FindingsProps) {
   const [open, setOpen] = useState(false);
+  const [allWorks, setAllWorks] = useState(false);
   const { score } = verdict;
   return (
     <section className="findings" aria-label="Findings" aria-live="polite">
@@ -86,8 +88,10 @@ export function Findings({
         <p className="small soft">Leans on what is only assumed to be owned: {assumed.join(', ')}.</p>
       )}
       {GROUPS.map(({ tone, title, Sign }) => {
-        const found = verdict.findings.filter((finding) => finding.tone === tone);
-        if (found.length === 0) return null;
+        const all = verdict.findings.filter((finding) => finding.tone === tone);
+        if (all.length === 0) return null;
+        // What is right is told in short: the eye goes to what is not.
+        const found = tone === 'works' && !allWorks ? all.slice(0, WORKS_SHOWN) : all;
         return (
           <div key={tone} className={`finding-group finding-${tone}`}>
             <h3 className={`tone tone-${tone}`}>
@@ -106,6 +110,15 @@ export function Findings({
                 />
               ))}
             </ul>
+            {tone === 'works' && all.length > WORKS_SHOWN && (
+              <button
+                className="plain-button small"
+                aria-expanded={allWorks}
+                onClick={() => setAllWorks(!allWorks)}
+              >
+                {allWorks ? 'fewer' : `and ${all.length - WORKS_SHOWN} more that work`}
+              </button>
+            )}
           </div>
         );
       })}
