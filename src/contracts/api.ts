@@ -55,7 +55,7 @@ export interface Answers {
   'remove-occasion': { readonly id: string };
   'make-brief-link': { readonly id: string; readonly path: string; readonly expiresOn: string };
   'revoke-brief-link': { readonly id: string };
-  'settle-brief': { readonly id: string; readonly asks: readonly string[] };
+  'settle-brief': { readonly id: string };
   'export-client': { readonly fileName: string; readonly json: string };
   'erase-client': { readonly kept: number };
   'save-photo': { readonly photoId: string };

@@ -1,6 +1,7 @@
-import { type GivenPiece, type Piece, pieceFrom } from '@core/piece';
+import { type GivenPiece, ownMeasures, type Piece, pieceFrom } from '@core/piece';
 import Papa from 'papaparse';
-import { z } from 'zod';
+import { closetItemSchema } from './closet-item';
+import { readRows } from './csv';
 import { faultsOf } from './faults';
 import { cellsOfPiece, isPieceColumn, pieceCells } from './piece-cells';
 import { measuresSchema, pieceSchema } from './piece';
@@ -22,13 +23,6 @@ export interface ClosetFile {
 export const CLOSET_FORMAT = 'ivory-rail/closet@1';
 const FLAGS = ['assumed', 'loved', 'wornWeekly'] as const;
 const REQUIRED = ['title', 'category', 'colours'] as const;
-
-const itemSchema = z.strictObject({
-  piece: pieceSchema,
-  assumed: z.boolean().default(false),
-  loved: z.boolean().default(false),
-  wornWeekly: z.boolean().default(false),
-});
 
 /** Reads a closet file, CSV or JSON. Every faulty row is told with its reason; the others are ready to take. */
 export function readCloset(text: string): ClosetFile {
@@ -52,7 +46,7 @@ function readJson(text: string): ClosetFile {
   const items: ClosetItem[] = [];
   const faults: ImportFault[] = [];
   list.forEach((raw, i) => {
-    const read = itemSchema.safeParse(raw);
+    const read = closetItemSchema.safeParse(raw);
     if (read.success) items.push(read.data as ClosetItem);
     else faults.push(...faultsOf(read.error).map((each) => ({ row: i + 1, ...each })));
   });
@@ -60,24 +54,12 @@ function readJson(text: string): ClosetFile {
 }
 
 function readCsv(text: string): ClosetFile {
-  const parsed = Papa.parse<Record<string, string>>(text, {
-    header: true,
-    skipEmptyLines: 'greedy',
-    transformHeader: (header) => header.trim(),
-  });
-  const headers = parsed.meta.fields ?? [];
-  const faults: ImportFault[] = [];
-  for (const column of REQUIRED)
-    if (!headers.includes(column)) faults.push({ row: 1, path: column, message: 'this column is missing' });
-  if (faults.length > 0) return { items: [], faults };
-  for (const header of headers)
-    if (header !== '' && !isPieceColumn(header) && !(FLAGS as readonly string[]).includes(header))
-      faults.push({ row: 1, path: header, message: 'not a known column' });
+  const isKnown = (header: string): boolean =>
+    isPieceColumn(header) || (FLAGS as readonly string[]).includes(header);
+  const read = readRows(text, REQUIRED, isKnown);
+  const faults: ImportFault[] = [...read.faults];
   const items: ClosetItem[] = [];
-  parsed.data.forEach((record, i) => {
-    const row = i + 2;
-    const broken = parsed.errors.find((error) => error.row === i);
-    if (broken) return void faults.push({ row, path: '(row)', message: broken.message });
+  for (const { row, record } of read.rows) {
     const { given, measures } = pieceCells(record);
     const sizes = measuresSchema.safeParse(measures);
     if (!sizes.success) faults.push(...faultsOf(sizes.error, 'measures.').map((each) => ({ row, ...each })));
@@ -93,10 +75,8 @@ function readCsv(text: string): ClosetFile {
         wornWeekly: is('wornWeekly'),
       });
     }
-  });
-  if (parsed.data.length === 0)
-    faults.push({ row: 1, path: '(file)', message: 'there are no rows below the header' });
-  return { items, faults };
+  }
+  return { items, faults: faults.sort((a, b) => a.row - b.row) };
 }
 
 type Owned = Omit<ClosetItem, 'piece'> & { readonly piece: Piece };
@@ -133,18 +113,16 @@ export const closetJson = (owned: readonly Owned[]): string =>
     2,
   );
 
-/** A piece without what was only filled in for it. */
-function givenOf({
-  modes: _modes,
+/** A piece as somebody gave it: without the measures that were only filled in, and without a way it is worn. */
+export const givenOf = ({
   mode: _mode,
   priceMinor: _price,
+  origins: _origins,
   ...piece
-}: Piece): Record<string, unknown> {
-  const own = Object.entries(piece.measures).filter(
-    ([name]) => piece.origins[name as keyof typeof piece.origins] !== 'defaulted',
-  );
-  return { ...piece, measures: Object.fromEntries(own), origins: undefined, slot: undefined };
-}
+}: Piece): GivenPiece => ({
+  ...piece,
+  measures: ownMeasures(piece, _origins),
+});
 
 /** How a piece is told from another of the same closet when a file comes in twice. */
 export const closetKey = (piece: Pick<Piece, 'title' | 'category' | 'colours'>): string =>

@@ -1,5 +1,5 @@
 import { colourNames, isHex } from '@core/colour';
-import type { Piece } from '@core/piece';
+import { ownMeasures, type Piece } from '@core/piece';
 
 /** Columns of a piece in a CSV file; header names are the field names of a piece. */
 const PLAIN = [
@@ -76,16 +76,11 @@ export function cellsOfPiece(piece: Piece): Record<string, string> {
     if (value !== undefined) cells[name] = String(value);
   }
   const { fibres: _fibres, ...fabric } = piece.fabric;
-  const own = Object.fromEntries(
-    Object.entries(piece.measures).filter(
-      ([name]) => piece.origins[name as keyof typeof piece.origins] !== 'defaulted',
-    ),
-  );
   for (const [group, fields] of Object.entries({
     cut: piece.cut,
     fabric,
     pattern: piece.pattern,
-    measures: own,
+    measures: ownMeasures(piece, piece.origins),
   }))
     for (const [field, value] of Object.entries(fields))
       if (value !== undefined) cells[`${group}.${field}`] = String(value);

@@ -2,9 +2,10 @@ import { BOX_STATES } from '@core/box';
 import { BODY_MEASURES } from '@core/figure';
 import { CATEGORIES } from '@core/piece';
 import { z } from 'zod';
+import { closetItemSchema } from './closet-item';
 import { daySchema, occasionSchema, stageSchema } from './occasion';
 import { BRIEF_FIELDS } from './own-brief';
-import { coloursSchema, hexSchema, minorSchema, pieceSchema, storedAttributesSchema } from './piece';
+import { coloursSchema, hexSchema, minorSchema, storedAttributesSchema } from './piece';
 import { bodyMeasuresSchema, schoolsSchema, storedProfileSchema } from './profile';
 import { ruleSettingsSchema } from './rule-settings';
 
@@ -57,17 +58,7 @@ export const retireOwnedInput = z.strictObject({ id: uuid, retired: z.boolean() 
 /** Many pieces at once: a pasted list, a file, staples. */
 export const saveOwnedManyInput = z.strictObject({
   clientId: uuid,
-  items: z
-    .array(
-      z.strictObject({
-        piece: pieceSchema,
-        assumed: z.boolean().default(false),
-        loved: z.boolean().default(false),
-        wornWeekly: z.boolean().default(false),
-      }),
-    )
-    .min(1, 'nothing to add')
-    .max(500, 'at most 500 pieces at once'),
+  items: z.array(closetItemSchema).min(1, 'nothing to add').max(500, 'at most 500 pieces at once'),
 });
 
 export const makeBriefLinkInput = z.strictObject({ clientId: uuid });

@@ -1,7 +1,7 @@
 import { isEan13 } from '@core/stock';
 import { parseMoney } from '@core/money';
 import type { Category, Swatch } from '@core/piece';
-import Papa from 'papaparse';
+import { readRows } from './csv';
 import { faultsOf } from './faults';
 import { isPieceColumn, pieceCells } from './piece-cells';
 import { measuresSchema, pieceSchema, type StoredAttributes } from './piece';
@@ -46,52 +46,30 @@ export const CSV_MOST_BYTES = 10_000_000;
  * its reason; the others come back ready to import. A missing column is one fault, on row 1.
  */
 export function readStockCsv(text: string): StockCsv {
-  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
-    header: true,
-    skipEmptyLines: 'greedy',
-    transformHeader: (header) => header.trim(),
-  });
-  const headers = parsed.meta.fields ?? [];
-  const missing = CSV_REQUIRED.filter((column) => !headers.includes(column));
-  if (missing.length > 0) {
-    return {
-      rows: [],
-      faults: missing.map((column) => ({ row: 1, path: column, message: 'this column is missing' })),
-    };
-  }
-  const unknown = headers.filter((header) => header !== '' && !isKnown(header));
-  const faults: ImportFault[] = unknown.map((header) => ({
-    row: 1,
-    path: header,
-    message: 'not a known column',
-  }));
+  const read = readRows(text, CSV_REQUIRED, isKnown);
+  const faults: ImportFault[] = [...read.faults];
   const rows: StockCsvRow[] = [];
   const skus = new Map<string, number>();
-  parsed.data.forEach((record, i) => {
-    const row = i + 2;
-    const broken = parsed.errors.find((error) => error.row === i);
-    if (broken) {
-      faults.push({ row, path: '(row)', message: broken.message });
-      return;
-    }
-    const read = readRow(record, row);
-    if ('faults' in read) faults.push(...read.faults);
-    else if (skus.has(read.sku))
-      faults.push({ row, path: 'sku', message: `${read.sku} stands in row ${skus.get(read.sku)} already` });
+  for (const { row, record } of read.rows) {
+    const found = readRow(record, row);
+    if ('faults' in found) faults.push(...found.faults);
+    else if (skus.has(found.sku))
+      faults.push({ row, path: 'sku', message: `${found.sku} stands in row ${skus.get(found.sku)} already` });
     else {
-      skus.set(read.sku, row);
-      rows.push(read);
+      skus.set(found.sku, row);
+      rows.push(found);
     }
-  });
-  if (parsed.data.length === 0)
-    faults.push({ row: 1, path: '(file)', message: 'there are no rows below the header' });
-  return { rows, faults };
+  }
+  return { rows, faults: faults.sort((a, b) => a.row - b.row) };
 }
 
 const isKnown = (header: string): boolean =>
   (STOCK_COLUMNS as readonly string[]).includes(header) || isPieceColumn(header);
 
-function readRow(record: Record<string, string>, row: number): StockCsvRow | { faults: ImportFault[] } {
+function readRow(
+  record: Readonly<Record<string, string>>,
+  row: number,
+): StockCsvRow | { faults: ImportFault[] } {
   const cell = (name: string): string => (record[name] ?? '').trim();
   const faults: ImportFault[] = [];
   const fault = (path: string, message: string): void => void faults.push({ row, path, message });

@@ -60,6 +60,16 @@ export interface BriefLinkView {
   readonly photos: readonly { readonly id: string; readonly caption: string }[];
 }
 
+/** What the private form shows: a first name and what was written, nothing else of the client's page. */
+export interface OwnBriefView {
+  readonly shopName: string;
+  readonly firstName: string;
+  readonly currency: string;
+  readonly answers: BriefAnswers;
+  readonly sent: boolean;
+  readonly photos: number;
+}
+
 export interface ChangeView {
   readonly action: string;
   readonly day: string;
@@ -202,8 +212,6 @@ export interface BoxView {
   readonly budgetMinor: number | null;
   readonly spentMinor: number;
   readonly asks: readonly { readonly id: string; readonly ask: Ask }[];
-  /** Cheapest price by kind of what is on the shelf, minor units. */
-  readonly cheapest: Readonly<Record<string, number>>;
   readonly mood: readonly string[];
   readonly notToSend: string;
   readonly occasions: readonly OccasionView[];

@@ -1,6 +1,6 @@
 import type { Writer } from '@data/db';
 import type { Role } from '@data/schema';
-import { Refusal } from './problem';
+import { forbidden, Refusal } from './problem';
 
 export interface Actor {
   readonly id: string;
@@ -11,6 +11,11 @@ export interface Actor {
 
 /** Roles that may see measures, closets, photos and prices of a client. */
 export const PERSONAL_ROLES: readonly Role[] = ['owner', 'stylist'];
+
+/** Measures, closets, photos and prices of clients are for those who dress them. */
+export function stylistsOnly({ role }: Actor): void {
+  if (!PERSONAL_ROLES.includes(role)) throw forbidden();
+}
 
 /** What a use case runs in: one transaction, one actor, one instant. */
 export interface Context {

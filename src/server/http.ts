@@ -1,4 +1,5 @@
 import type { Problem } from '@contracts/faults';
+import { PHOTO_BODY_BYTES } from '@contracts/photo';
 import { pino } from 'pino';
 import type { Actor } from './context';
 import { database } from './database';
@@ -10,9 +11,6 @@ export const log = pino({ level: process.env.LOG_LEVEL ?? 'info', base: null });
 
 /** Largest request body taken, bytes. */
 export const BODY_MOST_BYTES = 12_000_000;
-
-/** A photo of a client's own brief, in base64. */
-const OPEN_BODY_BYTES = 21_000_000;
 
 /** Answers `/api/<name>`: size, JSON, role and input are checked here and in `perform`. */
 export async function answerApi(request: Request, name: string, actor: Actor | undefined): Promise<Response> {
@@ -36,7 +34,7 @@ export async function answerOpen(
   work: (input: unknown) => Promise<unknown>,
 ): Promise<Response> {
   try {
-    return json(200, await work(await readJson(request, OPEN_BODY_BYTES)));
+    return json(200, await work(await readJson(request, PHOTO_BODY_BYTES)));
   } catch (error) {
     return problemResponse(error, where);
   }

@@ -29,16 +29,10 @@ import { linksOf } from './client/brief-link';
 import { occasionsOf } from './client/occasions';
 import { changesOf } from './client/person';
 import { clientOf } from './client/profile';
-import type { Actor } from './context';
-import { forbidden } from './problem';
+import { type Actor, stylistsOnly } from './context';
 import { photosOf } from './photo/photos';
 import { calendarOf, dayIn, leadTimes, shopOf, shopView } from './shop/settings';
 import { releaseExpired } from './stock/holds';
-
-/** Measures, closets and prices of clients are for those who dress them. */
-function stylistsOnly(actor: Actor): void {
-  if (actor.role === 'packer') throw forbidden();
-}
 
 export async function deskView(db: Database, actor: Actor, now: Date): Promise<DeskView> {
   const shop = await shopOf(db, actor.shopId);

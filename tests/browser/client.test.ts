@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { deltaE, lab } from '@core/colour';
 import type { Category } from '@core/piece';
 import { client, ownedItem, photo } from '@data/schema';
-import { and, desc, eq } from 'drizzle-orm';
+import { desc, eq } from 'drizzle-orm';
 import type { Browser, ElementHandle, Page } from 'puppeteer-core';
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -279,10 +279,7 @@ describe('the client’s own brief, on a phone', () => {
     )) as ElementHandle<HTMLElement>;
     await budget.click();
     await Promise.all([page.waitForNavigation(), page.locator('.proposal button[type=submit]').click()]);
-    const [after] = await base.db
-      .select()
-      .from(client)
-      .where(and(eq(client.id, clientId)));
+    const [after] = await base.db.select().from(client).where(eq(client.id, clientId));
     expect(after!.profile).toMatchObject({ moods: ['romantic'], limits: { heelMaxMm: 30 } });
     expect(after!.boxBudgetMinor).toBe(42_000);
     await phone.page.goto(address);

@@ -1,7 +1,8 @@
-import { judge, NOBODY, type Occasion, type Profile, type Setting } from '@core/look';
+import { NOBODY, type Occasion, type Profile, type Setting } from '@core/look';
 import { type Category, type GivenPiece, pieceFrom } from '@core/piece';
 import type { Tone } from '@core/rules';
 import { describe, expect, it } from 'vitest';
+import { anOccasion, toneOf } from '../support/judging';
 
 /**
  * Facts of the trade as worked looks: common practice, no source. Each stands beside the one change that flips it.
@@ -33,27 +34,10 @@ const print = (
 const client = (more: Partial<Profile>): Setting => ({ client: { ...NOBODY, ...more } });
 const at = (more: Partial<Occasion>, setting: Setting = {}): Setting => ({
   ...setting,
-  occasion: {
-    title: 'o',
-    formality: [0, 10],
-    time: 'day',
-    humidityPct: 50,
-    surfaces: [],
-    carry: [],
-    bans: [],
-    musts: [],
-    seenBy: [],
-    ...more,
-  },
+  occasion: anOccasion(more),
 });
-const STRENGTH = ['silent', 'works', 'note', 'fights', 'blocks'] as const;
-const tone = (rule: string, look: readonly GivenPiece[], setting: Setting = {}): Tone | 'silent' =>
-  judge(look.map(pieceFrom), setting)
-    .findings.filter((finding) => finding.rule === rule)
-    .reduce<Tone | 'silent'>(
-      (most, { tone: next }) => (STRENGTH.indexOf(next) > STRENGTH.indexOf(most) ? next : most),
-      'silent',
-    );
+const tone = (rule: string, look: readonly GivenPiece[], setting?: Setting): Tone | 'silent' =>
+  toneOf(rule, look.map(pieceFrom), setting);
 
 const NAVY = '#1f2a44';
 const WHITE = '#fbfbf9';

@@ -1,4 +1,4 @@
 export { cardOf, type CardColour } from './colour-card';
 export { readList, type Guess, type ReadLine } from './read-list';
 export { STAPLES } from './staples';
-export { isSister, isTwin, twinsIn } from './twins';
+export { isTwin, twinsIn } from './twins';

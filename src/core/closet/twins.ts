@@ -25,10 +25,6 @@ export function isTwin(a: Piece, b: Piece): boolean {
   );
 }
 
-/** Same kind and cut in another colour: a sister. */
-export const isSister = (a: Piece, b: Piece): boolean =>
-  a.id !== b.id && a.category === b.category && a.volume === b.volume && sameCut(a, b) && !isTwin(a, b);
-
 /** Pairs of twins in a closet, each pair once. */
 export function twinsIn(pieces: readonly Piece[]): (readonly [Piece, Piece])[] {
   return pieces.flatMap((a, i) =>

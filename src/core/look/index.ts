@@ -3,7 +3,7 @@ export { HOUSE_SCHOOLS, type Limits, NOBODY, type Profile, type Schools, schools
 export { completeness } from './complete';
 export { aboutOf, judge, mayOverrule, MOST_PIECES, type Overrule, type Verdict } from './judge';
 export { applyMend, findingKey, type Mend, mendsFor, type MendInput } from './mends';
-export type { Budget, Occasion } from './occasion';
+export { BLANK_OCCASION, type Budget, type Occasion } from './occasion';
 export {
   atStage,
   OCCASION_TEMPLATES,

@@ -1,4 +1,5 @@
-import type { Occasion } from './occasion';
+import { addDays } from '../schedule/due';
+import { BLANK_OCCASION, type Occasion } from './occasion';
 
 /** A usual occasion to start from; the date and the place are the client's. Common practice, no source. */
 export interface OccasionTemplate {
@@ -6,20 +7,11 @@ export interface OccasionTemplate {
   readonly occasion: Omit<Occasion, 'date'>;
 }
 
-const usual: Pick<Occasion, 'humidityPct' | 'surfaces' | 'carry' | 'bans' | 'musts' | 'seenBy'> = {
-  humidityPct: 50,
-  surfaces: [],
-  carry: [],
-  bans: [],
-  musts: [],
-  seenBy: [],
-};
-
 export const OCCASION_TEMPLATES: readonly OccasionTemplate[] = [
   {
     name: 'Interview',
     occasion: {
-      ...usual,
+      ...BLANK_OCCASION,
       title: 'Interview',
       formality: [5.5, 7.5],
       time: 'day',
@@ -34,7 +26,7 @@ export const OCCASION_TEMPLATES: readonly OccasionTemplate[] = [
     name: 'Guest at a wedding',
     // Nobody outshines the couple: white and its neighbours are theirs.
     occasion: {
-      ...usual,
+      ...BLANK_OCCASION,
       title: 'Wedding, as a guest',
       formality: [6.5, 9],
       time: 'day',
@@ -49,7 +41,7 @@ export const OCCASION_TEMPLATES: readonly OccasionTemplate[] = [
   {
     name: 'Funeral',
     occasion: {
-      ...usual,
+      ...BLANK_OCCASION,
       title: 'Funeral',
       formality: [5.5, 8],
       time: 'day',
@@ -63,7 +55,7 @@ export const OCCASION_TEMPLATES: readonly OccasionTemplate[] = [
   {
     name: 'Performance',
     occasion: {
-      ...usual,
+      ...BLANK_OCCASION,
       title: 'Performance',
       formality: [6, 9],
       time: 'evening',
@@ -77,7 +69,7 @@ export const OCCASION_TEMPLATES: readonly OccasionTemplate[] = [
   {
     name: 'Travel',
     occasion: {
-      ...usual,
+      ...BLANK_OCCASION,
       title: 'Travel',
       formality: [2, 5],
       time: 'day',
@@ -91,7 +83,7 @@ export const OCCASION_TEMPLATES: readonly OccasionTemplate[] = [
   {
     name: 'School day',
     occasion: {
-      ...usual,
+      ...BLANK_OCCASION,
       title: 'School day',
       formality: [2, 5],
       time: 'day',
@@ -105,7 +97,7 @@ export const OCCASION_TEMPLATES: readonly OccasionTemplate[] = [
   {
     name: 'Office day',
     occasion: {
-      ...usual,
+      ...BLANK_OCCASION,
       title: 'Office day',
       formality: [4, 6.5],
       time: 'day',
@@ -119,7 +111,7 @@ export const OCCASION_TEMPLATES: readonly OccasionTemplate[] = [
   {
     name: 'Dinner out',
     occasion: {
-      ...usual,
+      ...BLANK_OCCASION,
       title: 'Dinner out',
       formality: [4.5, 7.5],
       time: 'evening',
@@ -133,7 +125,7 @@ export const OCCASION_TEMPLATES: readonly OccasionTemplate[] = [
   {
     name: 'Weekend outdoors',
     occasion: {
-      ...usual,
+      ...BLANK_OCCASION,
       title: 'Weekend outdoors',
       formality: [0, 4],
       time: 'day',
@@ -165,9 +157,5 @@ export const atStage = (occasion: Occasion, stage: Stage): Occasion => ({
 });
 
 /** Days of a repeating occasion: the first and its next `times` repeats, `everyDays` apart. */
-export function repeatDays(first: string, everyDays: number, times: number): string[] {
-  const start = Date.parse(`${first}T00:00:00Z`);
-  return Array.from({ length: times + 1 }, (_, i) =>
-    new Date(start + i * everyDays * 86_400_000).toISOString().slice(0, 10),
-  );
-}
+export const repeatDays = (first: string, everyDays: number, times: number): string[] =>
+  Array.from({ length: times + 1 }, (_, i) => addDays(first, i * everyDays));

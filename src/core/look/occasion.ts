@@ -19,6 +19,17 @@ export interface Occasion {
   readonly seenBy: readonly string[];
 }
 
+/** What an occasion says while nobody has said anything: by day, usual air, no code. */
+export const BLANK_OCCASION = {
+  time: 'day',
+  humidityPct: 50,
+  surfaces: [],
+  carry: [],
+  bans: [],
+  musts: [],
+  seenBy: [],
+} as const satisfies Omit<Occasion, 'title' | 'formality'>;
+
 /** What a client spends: the whole box, and a band for each category. Minor units. */
 export interface Budget {
   readonly boxMinor?: number | undefined;

@@ -28,7 +28,8 @@ export function paletteOf(picture: Picture, heightMm: number): Palette {
   const mask = pieceMask(small);
   // The outline of a piece is where light and ground mix: a few pixels of it do not count.
   const inner = shrink(shrink(mask, width, height), width, height);
-  const pixels = pixelsOf(inner).length > 200 ? pixelsOf(inner) : pixelsOf(mask);
+  const [all, inside] = [pixelsOf(mask), pixelsOf(inner)];
+  const pixels = inside.length > 200 ? inside : all;
   const flat = pixels.filter((p) => isFlat(small, p));
   const firm = flat.length > pixels.length * 0.25 ? flat : pixels;
   const across = repeatAlong(small, inner, 'y');
@@ -73,7 +74,7 @@ export function paletteOf(picture: Picture, heightMm: number): Palette {
       { across, along },
       heightMm / pieceHeight,
     ),
-    pieceShare: pixelsOf(mask).length / mask.length,
+    pieceShare: all.length / mask.length,
   };
 }
 

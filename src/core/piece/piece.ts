@@ -77,6 +77,15 @@ export interface Cut {
 export type Measures = { readonly [name in MeasureName]?: number | undefined };
 export type MeasureOrigins = { readonly [name in MeasureName]?: Origin | undefined };
 
+/** Measures that somebody took or worked out: without those that were only filled in from the category. */
+export const ownMeasures = (
+  { measures }: { readonly measures: Measures },
+  origins: MeasureOrigins,
+): Measures =>
+  Object.fromEntries(
+    Object.entries(measures).filter(([name]) => origins[name as MeasureName] !== 'defaulted'),
+  );
+
 /** A part that differs from the piece (sheer sleeves) or comes off (a cape). */
 export interface Part {
   readonly zone: Zone;

@@ -39,8 +39,7 @@ export const isChromatic = (worn: Worn, swatch: Pick<Swatch, 'hex'>): boolean =>
   worn.piece.fabric.texture !== 'denim' && !isNeutral(swatch.hex);
 
 /** A pattern that is seen as one: not plain, not too small. */
-export const isPrint = (worn: Worn): boolean =>
-  !worn.micro && worn.piece.pattern.kind !== 'solid' && worn.piece.pattern.kind !== 'marl';
+export const isPrint = (worn: Worn): boolean => !worn.micro;
 
 export const isVivid = (hex: string, least: number): boolean => chroma(lab(hex)) >= least;
 

@@ -18,8 +18,14 @@ import './brief.css';
 const asked = (asks: readonly Ask[]): Ask[] =>
   asks.filter(({ text }) => text.trim() !== '').map((ask) => ({ ...ask, text: ask.text.trim() }));
 
+interface BriefPageProps {
+  readonly initial: BoxView;
+  /** Cheapest price by kind of what is on the shelf, minor units. */
+  readonly cheapest: Readonly<Record<string, number>>;
+}
+
 /** Step 1: who, for what and when, with how much, and what was asked for. */
-export function BriefPage({ initial }: { readonly initial: BoxView }) {
+export function BriefPage({ initial, cheapest }: BriefPageProps) {
   const { view, busy, run } = useBox(initial);
   const [added, setAdded] = useState<readonly { id: string; title: string }[]>([]);
   const [adding, { open, close }] = useDisclosure(false);
@@ -64,7 +70,7 @@ export function BriefPage({ initial }: { readonly initial: BoxView }) {
   };
   useHotkeys([['mod+S', () => void save()]], []);
   const asks = asked(values.asks);
-  const carried = carriedAsks(asks, parseMoney(values.budget), view.cheapest);
+  const carried = carriedAsks(asks, parseMoney(values.budget), cheapest);
   const answered = asks.map((ask) => ({
     ask,
     owned: view.owned.filter((piece) => ask.categories.includes(piece.category)).slice(0, 4),

@@ -11,6 +11,7 @@ import { GarmentSketch } from '@ui/GarmentSketch';
 import { Swatches } from '@ui/Swatches';
 import { memo, useCallback, useMemo, useState } from 'react';
 import { ClosetIn } from './ClosetIn';
+import { draftOf, inputOf } from './draft';
 import { PieceForm } from './PieceForm';
 import { saveFile } from './save-file';
 
@@ -80,20 +81,8 @@ export function ClosetPanel({ clientId, clientName, initial, retired }: Props) {
   );
   const confirmAll = async (): Promise<void> => {
     for (const item of owned.filter(({ assumed }) => assumed)) {
-      const { piece, loved, wornWeekly } = item;
       try {
-        await call('save-owned', {
-          id: item.id,
-          clientId,
-          title: piece.title,
-          category: piece.category,
-          colours: piece.colours,
-          formality: piece.formality,
-          attributes: { cut: piece.cut, pattern: piece.pattern, fabric: piece.fabric } as never,
-          assumed: false,
-          loved,
-          wornWeekly,
-        });
+        await call('save-owned', { clientId, ...inputOf({ ...draftOf(item), assumed: false }) });
         keep({ ...item, assumed: false });
       } catch (error) {
         return showProblem(error);

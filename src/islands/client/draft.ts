@@ -1,3 +1,4 @@
+import { givenOf, storedOf } from '@contracts/closet-file';
 import type { StoredAttributes } from '@contracts/piece';
 import type { OwnedView } from '@contracts/views';
 import { type ReadLine, readList } from '@core/closet';
@@ -10,9 +11,8 @@ export interface PieceDraft {
   readonly title: string;
   readonly category: Category;
   readonly colours: readonly Swatch[];
-  readonly attributes: Partial<
-    Pick<GivenPiece, 'cut' | 'fabric' | 'pattern' | 'measures' | 'volume' | 'care'>
-  >;
+  /** Everything else that is known of it; what the form does not show is kept as it was. */
+  readonly attributes: Omit<Partial<GivenPiece>, 'id' | 'title' | 'category' | 'colours' | 'formality'>;
   readonly formality?: number | undefined;
   readonly assumed: boolean;
   readonly loved: boolean;
@@ -48,22 +48,7 @@ export const pieceOfDraft = (draft: PieceDraft): Piece =>
 
 export const draftOf = ({ id, piece, assumed, loved, wornWeekly }: OwnedView): PieceDraft => ({
   id,
-  title: piece.title,
-  category: piece.category,
-  colours: piece.colours,
-  attributes: {
-    cut: piece.cut,
-    fabric: piece.fabric,
-    pattern: piece.pattern,
-    volume: piece.volume,
-    care: piece.care,
-    measures: Object.fromEntries(
-      Object.entries(piece.measures).filter(
-        ([name]) => piece.origins[name as keyof typeof piece.origins] !== 'defaulted',
-      ),
-    ),
-  },
-  formality: piece.formality,
+  ...storedOf(givenOf(piece)),
   assumed,
   loved,
   wornWeekly,

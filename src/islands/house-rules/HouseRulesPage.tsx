@@ -53,8 +53,8 @@ export function HouseRulesPage({ view, mayTune }: Props) {
       ? `${rule.id} ${rule.title} ${rule.question}`.toLowerCase().includes(wanted)
       : rule.facet === facet,
   );
-  const before = useMemo(() => scores(view, saved.settings, saved.schools), [view, saved]);
-  const after = useMemo(() => scores(view, settings, schools), [view, settings, schools]);
+  const before = useMemo(() => scoresOf(view, saved.settings, saved.schools), [view, saved]);
+  const after = useMemo(() => scoresOf(view, settings, schools), [view, settings, schools]);
   return (
     <Providers
       keys={[
@@ -132,11 +132,19 @@ export function HouseRulesPage({ view, mayTune }: Props) {
   );
 }
 
-const scores = (view: HouseRulesView, settings: Settings, schools: Schools): number[] =>
-  view.looks.map(
-    ({ pieces, client, occasion }) =>
-      judge(pieces, { client, occasion, shopSchools: schools }, settings).score.score,
-  );
+const MATTERS = Object.keys(SCHOOLS_WHY) as (keyof Schools)[];
+
+/** Score of one of the shown looks; `own` takes the place of the client's own schools. */
+const scoreOfLook = (
+  { pieces, client, occasion }: HouseRulesView['looks'][number],
+  settings: Settings,
+  shopSchools: Schools,
+  own: Partial<Schools> = client.schools,
+): number =>
+  judge(pieces, { client: { ...client, schools: own }, occasion, shopSchools }, settings).score.score;
+
+const scoresOf = ({ looks }: HouseRulesView, settings: Settings, schools: Schools): number[] =>
+  looks.map((look) => scoreOfLook(look, settings, schools));
 
 /** What the change does to three looks of the shop. */
 function Effect({
@@ -193,22 +201,24 @@ interface SchoolsProps {
 /** The shop's own way of judging, matter by matter, why each exists, and one look judged by both. */
 function SchoolsPanel({ view, schools, settings, mayTune, onChange }: SchoolsProps) {
   const [look] = view.looks;
-  const scoreBy = (matter: keyof Schools, school: string): number | undefined =>
-    look &&
-    judge(
-      look.pieces,
-      {
-        client: { ...look.client, schools: {} },
-        occasion: look.occasion,
-        shopSchools: { ...schools, [matter]: school },
-      },
-      settings,
-    ).score.score;
+  // One look by each school in turn: some twenty judgements, done again only when the rules or schools change.
+  const scores = useMemo(
+    () =>
+      new Map(
+        (look ? MATTERS : []).flatMap((matter) =>
+          Object.keys(SCHOOLS_WHY[matter]).map((school) => [
+            `${matter} ${school}`,
+            look && scoreOfLook(look, settings, { ...schools, [matter]: school }, {}),
+          ]),
+        ),
+      ),
+    [look, schools, settings],
+  );
   return (
     <section className="sheet house-schools" aria-label="Schools">
       <h2>Schools</h2>
       <p className="small soft">Respected ways to judge. A client’s own wish wins over the shop’s.</p>
-      {(Object.keys(SCHOOLS_WHY) as (keyof Schools)[]).map((matter) => (
+      {MATTERS.map((matter) => (
         <div key={matter} className="house-school">
           <NativeSelect
             size="xs"
@@ -222,7 +232,7 @@ function SchoolsPanel({ view, schools, settings, mayTune, onChange }: SchoolsPro
             {Object.entries(SCHOOLS_WHY[matter]).map(([school, why]) => (
               <li key={school} data-current={schools[matter] === school || undefined}>
                 <b>{school}</b>
-                {look && <span className="num"> {scoreBy(matter, school)}</span>}: {why}
+                {look && <span className="num"> {scores.get(`${matter} ${school}`)}</span>}: {why}
               </li>
             ))}
           </ul>

@@ -1,5 +1,6 @@
 import type { Problem } from '@contracts/faults';
 import type { BriefAnswers } from '@contracts/own-brief';
+import type { OwnBriefView } from '@contracts/views';
 import { type LengthUnit, heightDoubt, typedLength } from '@core/figure';
 import { parseMoney } from '@core/money';
 import type { Zone } from '@core/piece';
@@ -14,14 +15,7 @@ import './own-brief.css';
 
 export interface OwnBriefProps {
   readonly token: string;
-  readonly view: {
-    readonly shopName: string;
-    readonly firstName: string;
-    readonly currency: string;
-    readonly answers: BriefAnswers;
-    readonly sent: boolean;
-    readonly photos: number;
-  };
+  readonly view: OwnBriefView;
 }
 
 const MOODS = ['calm', 'playful', 'sharp', 'romantic', 'sporty', 'earthy', 'polished'] as const;

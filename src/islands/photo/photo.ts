@@ -1,14 +1,12 @@
+import { PHOTO_MOST_BYTES } from '@contracts/photo';
 import type { Palette } from '@core/palette';
 import type { PaletteWork } from '@workers/palette';
 import { wrap } from 'comlink';
 
-/** What the server takes; larger ones are told here already. */
-const PHOTO_MOST_BYTES = 15_000_000;
-
 /** Why a file is no photo for us, or undefined. The server looks at the bytes themselves once more. */
 export function photoFault(file: File): string | undefined {
   if (file.size > PHOTO_MOST_BYTES)
-    return `${file.name} has ${Math.round(file.size / 1_000_000)} MB; up to 15 MB can be sent. A smaller copy does as well.`;
+    return `${file.name} has ${Math.round(file.size / 1_000_000)} MB; up to ${PHOTO_MOST_BYTES / 1_000_000} MB can be sent. A smaller copy does as well.`;
   if (/\.(heic|heif)$/i.test(file.name))
     return `${file.name} is a HEIC photo, which cannot be read here. Save it as JPEG and send it again.`;
   if (/\.svg$/i.test(file.name)) return `${file.name} is a drawing, not a photo. Save it as PNG or JPEG.`;

@@ -16,10 +16,9 @@ import {
   look,
   ownedItem,
   promotion,
-  stockBalance,
   variant,
 } from '@data/schema';
-import { and, asc, desc, eq, gt, inArray, isNull, min, ne } from 'drizzle-orm';
+import { and, asc, desc, eq, inArray, isNull, ne } from 'drizzle-orm';
 import { occasionsOf } from '../client/occasions';
 import { clientOf } from '../client/profile';
 import type { Actor } from '../context';
@@ -150,25 +149,6 @@ async function learnedFrom(db: Reader, clientId: string, boxId: string): Promise
   ];
 }
 
-/** Cheapest price by kind of what stands on the shelf. */
-async function cheapestOf(db: Reader, shopId: string): Promise<Record<string, number>> {
-  const rows = await db
-    .select({ category: garment.category, price: min(garment.priceMinor) })
-    .from(garment)
-    .innerJoin(variant, eq(variant.garmentId, garment.id))
-    .innerJoin(stockBalance, eq(stockBalance.variantId, variant.id))
-    .where(
-      and(
-        eq(garment.shopId, shopId),
-        isNull(garment.archivedAt),
-        eq(stockBalance.place, 'shelf'),
-        gt(stockBalance.qty, 0),
-      ),
-    )
-    .groupBy(garment.category);
-  return Object.fromEntries(rows.map(({ category, price }) => [category, price ?? 0]));
-}
-
 /** A box with everything its six steps show; without the client's person where the role has no need of it. */
 export async function boxView(db: Reader, actor: Actor, id: string, now: Date): Promise<BoxView> {
   const { shopId } = actor;
@@ -226,7 +206,6 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
     budgetMinor: row.budgetMinor,
     spentMinor: lines.reduce((sum, record) => sum + priceOf(record) + alteringOf(record), 0),
     asks: asks.map((each) => ({ id: each.id, ask: each.ask })),
-    cheapest: await cheapestOf(db, shopId),
     mood: row.mood,
     notToSend: row.notToSend,
     occasions,

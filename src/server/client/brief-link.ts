@@ -1,7 +1,8 @@
 import { createHash, randomBytes } from 'node:crypto';
-import { type BriefAnswers, type BriefField, briefAnswersSchema } from '@contracts/own-brief';
-import type { BriefLinkView } from '@contracts/views';
+import { type BriefField, briefAnswersSchema } from '@contracts/own-brief';
+import type { BriefLinkView, OwnBriefView } from '@contracts/views';
 import { faultsOf } from '@contracts/faults';
+import { BLANK_OCCASION } from '@core/look';
 import type { Database, Reader } from '@data/db';
 import { briefLink, client, clientMeasure, occasion, photo, shop } from '@data/schema';
 import { and, count, desc, eq, inArray, sql } from 'drizzle-orm';
@@ -141,12 +142,12 @@ export const settleBrief = defineUseCase({
           day: day ?? null,
           formalityLo: 2,
           formalityHi: 8,
-          details: { time: 'day', humidityPct: 50, surfaces: [], carry: [], bans: [], musts: [], seenBy: [] },
+          details: BLANK_OCCASION,
           createdAt: now,
         });
     await tx.update(briefLink).set({ settledAt: now }).where(eq(briefLink.id, id));
     await note(context, 'settle brief', 'client', clientId, { taken: take });
-    return { id, asks: chosen('asks') ? (said.asks ?? []) : [] };
+    return { id };
   },
 });
 
@@ -162,15 +163,6 @@ async function linkOf(db: Reader, token: string, now: Date, lock = false): Promi
   const [row] = await (lock ? query.for('update') : query);
   if (!row || row.revokedAt || row.settledAt || row.expiresAt <= now) throw new Refusal(404, GONE);
   return row;
-}
-
-export interface OwnBriefView {
-  readonly shopName: string;
-  readonly firstName: string;
-  readonly currency: string;
-  readonly answers: BriefAnswers;
-  readonly sent: boolean;
-  readonly photos: number;
 }
 
 /** What the private form shows: a first name and what was written, nothing else of the client's page. */

@@ -1,5 +1,5 @@
-import { PERSONAL_ROLES } from '../context';
-import type { Actor } from '../context';
+import { PHOTO_BODY_BYTES } from '@contracts/photo';
+import { type Actor, PERSONAL_ROLES } from '../context';
 import type { Reader } from '@data/db';
 import { garment, ownedItem, photo } from '@data/schema';
 import { and, eq, inArray } from 'drizzle-orm';
@@ -8,9 +8,6 @@ import { clientOf } from '../client/profile';
 import { isId, notFound } from '../problem';
 import { defineUseCase } from '../use-case';
 import { readPhoto } from './read-photo';
-
-/** Base64 makes four signs of three bytes; the rest of the request is small. */
-const PHOTO_BODY_BYTES = 21_000_000;
 
 /** Puts a photo on a garment or an owned item, in place of the one before. */
 export const savePhoto = defineUseCase({

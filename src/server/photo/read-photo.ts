@@ -1,3 +1,4 @@
+import { PHOTO_MOST_BYTES } from '@contracts/photo';
 import sharp from 'sharp';
 import { invalid } from '../problem';
 
@@ -10,8 +11,6 @@ export interface KeptPhoto {
 
 /** Longer side of a kept photo, pixels. */
 export const PHOTO_MOST_PX = 1200;
-/** Largest file taken, bytes. */
-export const PHOTO_MOST_BYTES = 15_000_000;
 /** A picture of more pixels than a camera has is a trap. */
 const PIXELS_MOST = 80_000_000;
 

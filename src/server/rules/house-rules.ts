@@ -6,7 +6,7 @@ import { box, look, shop } from '@data/schema';
 import { and, desc, eq, inArray, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import { boxView } from '../box/load';
-import type { Actor } from '../context';
+import { type Actor, stylistsOnly } from '../context';
 import { piecesOf } from '@contracts/look-pieces';
 import { stale } from '../problem';
 import { shopOf, shopView } from '../shop/settings';
@@ -36,6 +36,7 @@ export const saveRules = defineUseCase({
 
 /** The house rules with how often each spoke and was overruled, and three looks to see a change on. */
 export async function houseRulesView(db: Reader, actor: Actor, now: Date): Promise<HouseRulesView> {
+  stylistsOnly(actor);
   const row = await shopOf(db, actor.shopId);
   const boxes = await db
     .select({ id: box.id, number: box.number })

@@ -1,6 +1,7 @@
 import { aboutOf, applyMend, findingKey, judge, mendsFor, NOBODY, pointsOf, type Profile } from '@core/look';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { anOccasion } from '../../support/judging';
 import { anyLook, one } from '../../support/pieces';
 
 const trousers = one('trousers', 'trousers', '#1f2a44', { measures: { inseam: 780 } });
@@ -42,17 +43,7 @@ describe('the score', () => {
         const setting = {
           client: { ...NOBODY, ...client },
           budget: { boxMinor: 40_000, pieceMinor: { tee: 20_000 } },
-          occasion: {
-            title: 'o',
-            formality: [floor, Math.min(10, floor + 2)] as const,
-            time: 'day' as const,
-            humidityPct: 50,
-            surfaces: [],
-            carry: [],
-            bans: [],
-            musts: [],
-            seenBy: [],
-          },
+          occasion: anOccasion({ formality: [floor, Math.min(10, floor + 2)] }),
         };
         const verdict = judge(look, setting);
         const { facets, mean, rounding, score } = verdict.score;

@@ -1,46 +1,24 @@
-import { judge, type Profile, NOBODY, type Setting } from '@core/look';
+import { type Profile, NOBODY } from '@core/look';
 import { pieceFrom } from '@core/piece';
 import { type Example, RULES, type Tone } from '@core/rules';
 import { describe, expect, it } from 'vitest';
+import { anOccasion, toneOf } from '../../support/judging';
 
-const STRENGTH = ['works', 'note', 'fights', 'blocks'] as const;
-
-/** Strongest tone a rule takes on an example; `silent` when it says nothing. */
-function toneOf(id: string, example: Example): Tone | 'silent' {
-  const setting: Setting = {
-    client: { ...NOBODY, ...example.client } as Profile,
-    occasion: example.occasion
-      ? {
-          title: 'x',
-          formality: [0, 10],
-          time: 'day',
-          humidityPct: 50,
-          surfaces: [],
-          carry: [],
-          bans: [],
-          musts: [],
-          seenBy: [],
-          ...example.occasion,
-        }
-      : undefined,
-    schools: example.schools,
-    budget: example.budget,
-  };
-  const tones = judge(example.look.map(pieceFrom), setting)
-    .findings.filter((finding) => finding.rule === id)
-    .map((finding) => finding.tone);
-  return tones.reduce<Tone | 'silent'>(
-    (best, tone) => (best === 'silent' || STRENGTH.indexOf(tone) > STRENGTH.indexOf(best) ? tone : best),
-    'silent',
-  );
-}
+/** Strongest tone a rule takes on one of its examples. */
+const toneOn = (id: string, { look, client, occasion, schools, budget }: Example): Tone | 'silent' =>
+  toneOf(id, look.map(pieceFrom), {
+    client: { ...NOBODY, ...client } as Profile,
+    occasion: occasion && anOccasion(occasion),
+    schools,
+    budget,
+  });
 
 describe('the examples of every rule', () => {
   for (const rule of RULES) {
     it(`${rule.id} ${rule.title}: has pairs, and each flips the verdict`, () => {
       expect(rule.examples.length).toBeGreaterThan(0);
       for (const pair of rule.examples) {
-        for (const example of pair) expect(toneOf(rule.id, example), example.title).toBe(example.expect);
+        for (const example of pair) expect(toneOn(rule.id, example), example.title).toBe(example.expect);
         expect(pair[0].expect).not.toBe(pair[1].expect);
       }
     });

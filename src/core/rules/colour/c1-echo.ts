@@ -1,6 +1,7 @@
 import { chroma, colourName, deltaE, isNeutral, lab, type Lab, warmth } from '../../colour';
 import type { Swatch, Worn } from '../../piece';
 import { defineRule } from '../define';
+import { isChromatic } from '../fields';
 import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 
 interface Accent {
@@ -8,10 +9,6 @@ interface Accent {
   readonly swatch: Swatch;
   readonly colour: Lab;
 }
-
-/** Denim is a neutral by its cloth, whatever its blue. */
-const chromatic = (worn: Worn, swatch: Swatch): boolean =>
-  worn.piece.fabric.texture !== 'denim' && !isNeutral(swatch.hex);
 
 /** C1: an accent comes back in another piece. */
 export const echo = defineRule({
@@ -39,7 +36,7 @@ export const echo = defineRule({
       worn.swatches
         .filter(
           (swatch) =>
-            chromatic(worn, swatch) &&
+            isChromatic(worn, swatch) &&
             swatch.share >= (chroma(lab(swatch.hex)) >= at.vivid ? at.vividShare : at.leastShare),
         )
         .map((swatch) => ({ worn, swatch, colour: lab(swatch.hex) })),

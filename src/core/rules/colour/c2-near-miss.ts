@@ -1,12 +1,8 @@
 import { chroma, deltaE, isPale, lab } from '../../colour';
-import { textureFamily, type Worn } from '../../piece';
+import { textureFamily } from '../../piece';
 import { defineRule } from '../define';
+import { type Field, fieldsOf } from '../fields';
 import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
-
-interface Field {
-  readonly worn: Worn;
-  readonly hex: string;
-}
 
 /** C2: two colours that nearly match and look like a mistake. */
 export const nearMiss = defineRule({
@@ -37,12 +33,8 @@ export const nearMiss = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
-  evaluate({ pieces, areas }, at) {
-    const fields: Field[] = pieces.flatMap((worn) =>
-      worn.seen
-        .filter((swatch) => (areas.pieces.get(worn.piece.id) ?? 0) * swatch.share >= at.area)
-        .map((swatch) => ({ worn, hex: swatch.hex })),
-    );
+  evaluate(scene, at) {
+    const fields = fieldsOf(scene, at.area);
     if (isLadder(fields)) return [];
     const said: Said[] = [];
     for (const [i, one] of fields.entries()) {

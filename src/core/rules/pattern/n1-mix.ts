@@ -1,6 +1,7 @@
 import { deltaE, lab } from '../../colour';
 import type { Worn } from '../../piece';
 import { defineRule } from '../define';
+import { isPrint } from '../fields';
 import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 
 /** N1: two prints go together by a shared colour and a difference of scale. */
@@ -31,7 +32,7 @@ export const mix = defineRule({
   mayOverrule: true,
   source: COMMON_PRACTICE,
   evaluate({ pieces, schools }, at) {
-    const prints = onePerSet(pieces.filter((worn) => !worn.micro));
+    const prints = onePerSet(pieces.filter(isPrint));
     if (schools.pattern === 'none') {
       return prints.map((worn): Said => ({
         tone: 'fights',

@@ -50,7 +50,7 @@ export const hemOffFloor = defineRule({
         const reads = readsAs(worn, scene, at.thighEase);
         if (reads === 'other' || clearance > at.long) continue;
         if (hem.defaulted || !knowsBody(scene)) {
-          if (clearance <= at.straightTo && hem.defaulted !== knowsBody(scene)) continue;
+          // Where neither is known there is no question yet.
           if (hem.defaulted && !knowsBody(scene)) continue;
           said.push({
             tone: 'note',

@@ -1,6 +1,6 @@
 import { deltaE, lab } from '../../colour';
 import { defineRule } from '../define';
-import { hemOf, mainHex, oneIn } from '../fields';
+import { mainHex, oneIn } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 
@@ -13,13 +13,6 @@ export const legLine = defineRule({
   thresholds: {
     contrast: { value: 35, unit: 'ΔL*', says: 'From this the line is broken.', min: 15, max: 60 },
     run: { value: 15, unit: 'ΔE', says: 'Within this it runs on.', min: 5, max: 30 },
-    leg: {
-      value: 0.45,
-      unit: '× height',
-      says: 'Below this visible leg a break is spoken of.',
-      min: 0.3,
-      max: 0.6,
-    },
   },
   weight: USUAL_WEIGHT,
   mayOverrule: true,
@@ -32,14 +25,13 @@ export const legLine = defineRule({
     const breaks = chain.slice(1).map((colour, i) => Math.abs(colour.l - (chain[i]?.l ?? 0)));
     const worst = Math.max(...breaks);
     const wants = scene.client.goals.includes('longer-leg');
-    const leg = (scene.marks.waist - Math.max(0, hemOf(scene, bottom)?.heightMm ?? 0)) / scene.body.heightMm;
     const pieces = [bottom.piece.id, ...(legwear ? [legwear.piece.id] : []), shoe.piece.id];
     const runs = chain.slice(1).every((colour, i) => deltaE(colour, chain[i] ?? colour) <= at.run);
     const covered =
       ['trousers', 'jeans', 'leggings'].includes(bottom.piece.category) || legwear !== undefined;
     if (runs && covered)
       return [{ tone: 'works', pieces, text: `One line from the waist to the toe: ${named(bottom, shoe)}.` }];
-    if (worst > at.contrast && (wants || (!covered && leg < at.leg && leg > 0)) && covered)
+    if (worst > at.contrast && wants && covered)
       return [
         {
           tone: 'note',

@@ -15,10 +15,9 @@ function mainBreak(
   const [a, b] = [lab(mainHex(top)), lab(mainHex(bottom))];
   const strength = Math.max(Math.abs(a.l - b.l), deltaE(a, b));
   const lift = liftOf(scene.pieces);
-  const over = ['untucked', 'knotted', 'belted'].includes(top.mode.id) || top.mode.id === 'as-it-comes';
   const hem = hemHeight(top, scene.marks);
   const waist = waistbandOf(scene, 0);
-  const at = over && hem !== undefined && top.mode.id === 'untucked' ? hem : waist;
+  const at = hem !== undefined && top.mode.id === 'untucked' ? hem : waist;
   const height = scene.body.heightMm + lift;
   const known = (measure(top, 'length')?.origin ?? 'defaulted') !== 'defaulted' || at === waist;
   return { share: (height - (at + lift)) / height, strength, known };

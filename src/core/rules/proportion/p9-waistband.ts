@@ -33,7 +33,7 @@ export const waistband = defineRule({
     )
       return [];
     const length = measure(top, 'length');
-    const hem = hemHeight({ ...top, measures: top.measures }, scene.marks);
+    const hem = hemHeight(top, scene.marks);
     const band = waistbandOf(scene, 0);
     if (hem === undefined || !length) return [];
     const overlap = Math.round(band - hem);
