@@ -98,9 +98,9 @@ export function Findings({
               <Sign size={15} aria-hidden /> {title}
             </h3>
             <ul>
-              {found.map((finding) => (
+              {numbered(found).map(([key, finding]) => (
                 <FindingRow
-                  key={findingKey(finding) + finding.text}
+                  key={key}
                   finding={finding}
                   mends={mends.get(findingKey(finding)) ?? NO_MENDS}
                   onLight={onLight}
@@ -163,6 +163,17 @@ export function Findings({
       )}
     </section>
   );
+}
+
+/** A key that stays while a finding says the same with another measure: its row is written over, not made anew. */
+function numbered(findings: readonly Finding[]): (readonly [string, Finding])[] {
+  const seen = new Map<string, number>();
+  return findings.map((finding) => {
+    const key = findingKey(finding);
+    const times = seen.get(key) ?? 0;
+    seen.set(key, times + 1);
+    return [`${key}#${times}`, finding] as const;
+  });
 }
 
 type FindingRowProps = Pick<FindingsProps, 'onLight' | 'onTry' | 'onKeep' | 'onOverrule'> & {
