@@ -53,7 +53,8 @@ export const rail: Bench = {
       // Timed without the tracer, whose own work would be counted; painting is read in a second pass.
       // Of three passes the quietest counts: what else the machine did meanwhile is not the app's.
       const passes: number[] = [];
-      for (let pass = 0; pass < PASSES; pass++) passes.push(percentile(await changeModes(page, CHANGES), 0.95));
+      for (let pass = 0; pass < PASSES; pass++)
+        passes.push(percentile(await changeModes(page, CHANGES), 0.95));
       const trace = `/tmp/ivory-rail-trace-${process.pid}.json`;
       await page.tracing.start({ path: trace, categories: ['devtools.timeline'] });
       await changeModes(page, CHANGES);
