@@ -1,7 +1,7 @@
 import type { LetterDraft } from '@core/letter';
 import type { z } from 'zod';
 import * as requests from './requests';
-import type { BoxView, ImportAnswer, PullAnswer } from './views';
+import type { BoxView, GarmentSheet, ImportAnswer, LedgerView, PullAnswer, StockPage } from './views';
 
 /** Every call an island may make: its input schema here, its answer below. The path is `/api/<name>`. */
 export const inputs = {
@@ -19,6 +19,15 @@ export const inputs = {
   'remove-photo': requests.removePhotoInput,
   'save-occasion': requests.saveOccasionInput,
   'import-stock': requests.importStockInput,
+  'stock-list': requests.stockListInput,
+  'garment-sheet': requests.garmentSheetInput,
+  'save-garment': requests.saveGarmentInput,
+  'archive-garments': requests.archiveGarmentsInput,
+  'price-garments': requests.priceGarmentsInput,
+  'export-stock': requests.exportStockInput,
+  'count-stock': requests.countStockInput,
+  'move-stock': requests.moveStockInput,
+  'stock-ledger': requests.stockLedgerInput,
   'start-box': requests.startBoxInput,
   'save-brief': requests.saveBriefInput,
   'pull-list': requests.pullListInput,
@@ -62,6 +71,15 @@ export interface Answers {
   'remove-photo': { readonly id: string };
   'save-occasion': { readonly id: string };
   'import-stock': ImportAnswer;
+  'stock-list': StockPage;
+  'garment-sheet': GarmentSheet;
+  'save-garment': { readonly id: string; readonly version: number };
+  'archive-garments': { readonly changed: number };
+  'price-garments': { readonly changed: number };
+  'export-stock': { readonly fileName: string; readonly text: string };
+  'count-stock': LedgerView;
+  'move-stock': LedgerView;
+  'stock-ledger': LedgerView;
   'start-box': { readonly id: string };
   'save-brief': BoxView;
   'pull-list': PullAnswer;

@@ -1,7 +1,7 @@
 import { type GivenPiece, ownMeasures, type Piece, pieceFrom } from '@core/piece';
 import Papa from 'papaparse';
 import { closetItemSchema } from './closet-item';
-import { readRows } from './csv';
+import { neutral, readRows } from './csv';
 import { faultsOf } from './faults';
 import { cellsOfPiece, isPieceColumn, pieceCells } from './piece-cells';
 import { measuresSchema, pieceSchema } from './piece';
@@ -80,9 +80,6 @@ function readCsv(text: string): ClosetFile {
 }
 
 type Owned = Omit<ClosetItem, 'piece'> & { readonly piece: Piece };
-
-/** A cell that a spreadsheet would take for a formula is written as words. */
-const neutral = (cell: string): string => (/^[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell);
 
 /** The closet as CSV, comma separated, one row a piece; it reads back in with `readCloset`. */
 export function closetCsv(owned: readonly Owned[]): string {

@@ -20,6 +20,7 @@ export function readRows(
     header: true,
     skipEmptyLines: 'greedy',
     transformHeader: (header) => header.trim(),
+    transform: (cell) => (GUARDED.test(cell) ? cell.slice(1) : cell),
   });
   const headers = parsed.meta.fields ?? [];
   const missing = required.filter((column) => !headers.includes(column));
@@ -40,4 +41,30 @@ export function readRows(
   if (parsed.data.length === 0)
     faults.push({ row: 1, path: '(file)', message: 'there are no rows below the header' });
   return { rows, faults };
+}
+
+/** A cell that a spreadsheet would take for a formula is written as words; read back, it is what it was. */
+export const neutral = (cell: string): string => (/^'*[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell);
+const GUARDED = /^'+[=+\-@\t\r]/;
+
+/**
+ * Text of a file as it came: UTF-8 or UTF-16, with or without a byte order mark. Undefined when the bytes
+ * are neither; a file in an old code page would come in with wrong letters, so it is refused.
+ */
+export function textOf(bytes: Uint8Array): string | undefined {
+  const zeros = (odd: 0 | 1): number =>
+    bytes.subarray(0, 400).reduce((sum, byte, i) => sum + (byte === 0 && i % 2 === odd ? 1 : 0), 0);
+  const marked = (a: number, b: number): boolean => bytes[0] === a && bytes[1] === b;
+  const half = Math.min(bytes.length, 400) / 4;
+  const code =
+    marked(0xff, 0xfe) || zeros(1) > half
+      ? 'utf-16le'
+      : marked(0xfe, 0xff) || zeros(0) > half
+        ? 'utf-16be'
+        : 'utf-8';
+  try {
+    return new TextDecoder(code, { fatal: true }).decode(bytes);
+  } catch {
+    return undefined;
+  }
 }

@@ -66,7 +66,7 @@ export function cellsOfPiece(piece: Piece): Record<string, string> {
     title: piece.title,
     category: piece.category,
     colours: piece.colours.map(({ hex, share }) => `${hex}:${Math.round(share * 1000) / 1000}`).join(' '),
-    fibres: piece.fabric.fibres.map(({ name, pct }) => `${pct} ${name}`).join('; '),
+    fibres: fibreWords(piece.fabric.fibres),
     moods: piece.moods.join('|'),
     seasons: piece.seasons.join('|'),
     metalContent: piece.metalContent.join('|'),
@@ -105,8 +105,12 @@ export function readColourList(text: string): { hex: string; share: number; name
   });
 }
 
+/** `80 wool; 20 nylon`: the fibres as a cell holds them. */
+export const fibreWords = (fibres: Piece['fabric']['fibres']): string =>
+  fibres.map(({ name, pct }) => `${pct} ${name}`).join('; ');
+
 /** `80 wool; 20 nylon` or `cotton`. */
-function readFibres(text: string): { name: string; pct: number }[] {
+export function readFibres(text: string): { name: string; pct: number }[] {
   return text.split(/[;|]/).map((part) => {
     const match = /^\s*(\d+)\s*%?\s*(.+?)\s*$/.exec(part);
     return match ? { pct: Number(match[1]), name: match[2] ?? '' } : { pct: 100, name: part.trim() };

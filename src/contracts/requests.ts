@@ -1,11 +1,12 @@
 import { BOX_STATES } from '@core/box';
 import { BODY_MEASURES } from '@core/figure';
 import { CATEGORIES } from '@core/piece';
+import { BY_HAND, isEan13 } from '@core/stock';
 import { z } from 'zod';
 import { closetItemSchema } from './closet-item';
 import { daySchema, occasionSchema, stageSchema } from './occasion';
 import { BRIEF_FIELDS } from './own-brief';
-import { coloursSchema, hexSchema, minorSchema, storedAttributesSchema } from './piece';
+import { coloursSchema, hexSchema, measuresSchema, minorSchema, storedAttributesSchema } from './piece';
 import { bodyMeasuresSchema, schoolsSchema, storedProfileSchema } from './profile';
 import { ruleSettingsSchema } from './rule-settings';
 
@@ -75,6 +76,81 @@ export const eraseClientInput = z.strictObject({
   /** Typed by hand, so that nobody is erased by a slip. */
   name,
 });
+
+const unitsSchema = z
+  .number({ error: 'a whole number is wanted' })
+  .int('a whole number is wanted')
+  .min(0, 'not below 0')
+  .max(100_000, 'too many');
+const sizeSchema = z.strictObject({
+  id: uuid.optional(),
+  size: text(20).min(1, 'missing'),
+  length: text(20).default(''),
+  sku: text(60).min(1, 'missing'),
+  ean: z
+    .string()
+    .trim()
+    .refine((ean) => ean === '' || isEan13(ean), { error: 'not an EAN-13: a digit is wrong or missing' })
+    .default(''),
+  measures: measuresSchema.default({}),
+  /** Units that come in with a new size; one that is here already is delivered to or counted. */
+  qty: unitsSchema.default(0),
+});
+export const STOCK_SORTS = ['category', 'title', 'label', 'priceMinor', 'shelf'] as const;
+export const stockListInput = z.strictObject({
+  search: text(80).default(''),
+  category: z.enum(CATEGORIES).optional(),
+  archived: z.boolean().default(false),
+  sort: z.enum(STOCK_SORTS).default('category'),
+  down: z.boolean().default(false),
+  offset: z.number().int().min(0).max(1_000_000).default(0),
+});
+export const garmentSheetInput = z.strictObject({ id: uuid });
+export const saveGarmentInput = z.strictObject({
+  id: uuid.optional(),
+  version: version.optional(),
+  title: name,
+  label: text(80).default(''),
+  /** Colourways of one style share it; absent: from the title. */
+  styleId: text(80).default(''),
+  setId: text(80).default(''),
+  category: z.enum(CATEGORIES),
+  formality: z.number().min(0).max(10).optional(),
+  colours: coloursSchema,
+  priceMinor: minorSchema,
+  attributes: storedAttributesSchema.default({}),
+  sizes: z.array(sizeSchema).min(1, 'a garment has at least one size').max(60, 'at most 60 sizes'),
+  /** Gives sizes without an EAN one of the numbers kept for use inside a shop. */
+  numberEans: z.boolean().default(false),
+});
+const garmentIds = z.array(uuid).min(1, 'nothing chosen').max(20_000, 'at most 20 000 at once');
+export const archiveGarmentsInput = z.strictObject({
+  ids: garmentIds,
+  archived: z.boolean(),
+});
+export const priceGarmentsInput = z.strictObject({
+  ids: garmentIds,
+  percent: z
+    .number({ error: 'a number is wanted' })
+    .min(-90, 'at most 90 % off')
+    .max(300, 'at most 300 % more'),
+});
+export const exportStockInput = z.strictObject({ format: z.enum(['csv', 'json']) });
+const atPlace = { variantId: uuid, locationId: uuid } as const;
+export const countStockInput = z.strictObject({
+  ...atPlace,
+  counted: unitsSchema,
+  /** What the books said when the count began; another figure now means that something moved meanwhile. */
+  expected: unitsSchema,
+  reason: text(200).min(1, 'a reason is wanted'),
+});
+export const moveStockInput = z.strictObject({
+  ...atPlace,
+  cause: z.enum(BY_HAND),
+  qty: unitsSchema.min(1, 'at least one'),
+  reason: text(200).default(''),
+});
+export const stockLedgerInput = z.strictObject({ variantId: uuid });
 
 const photoOf = { of: z.enum(['garment', 'owned']), id: uuid } as const;
 export const savePhotoInput = z.strictObject({

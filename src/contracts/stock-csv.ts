@@ -1,4 +1,4 @@
-import { isEan13 } from '@core/stock';
+import { isEan13, styleIdOf } from '@core/stock';
 import { parseMoney } from '@core/money';
 import type { Category, Swatch } from '@core/piece';
 import { readRows } from './csv';
@@ -63,6 +63,10 @@ export function readStockCsv(text: string): StockCsv {
   return { rows, faults: faults.sort((a, b) => a.row - b.row) };
 }
 
+/** Sizes with one key are sizes of one garment. */
+export const garmentKeyOf = (styleId: string, title: string, colours: readonly Swatch[]): string =>
+  `${styleId}|${title}|${colours.map((swatch) => swatch.hex).join(' ')}`;
+
 const isKnown = (header: string): boolean =>
   (STOCK_COLUMNS as readonly string[]).includes(header) || isPieceColumn(header);
 
@@ -94,7 +98,7 @@ function readRow(
   if (faults.length > 0 || !piece.success || !sizes.success || priceMinor === undefined || qty === undefined)
     return { faults };
   const { id: _id, title, category, colours, formality, ...attributes } = piece.data;
-  const styleId = cell('styleId') || (title ?? '').toLowerCase().replace(/[^a-z0-9]+/g, '-');
+  const styleId = cell('styleId') || styleIdOf(title ?? '');
   return {
     row,
     title: title ?? '',
@@ -112,6 +116,6 @@ function readRow(
     qty,
     attributes: attributes as StoredAttributes,
     measures: sizes.data as Record<string, number>,
-    garmentKey: `${styleId}|${title}|${colours.map((swatch) => swatch.hex).join(' ')}`,
+    garmentKey: garmentKeyOf(styleId, title ?? '', colours),
   };
 }

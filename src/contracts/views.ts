@@ -5,7 +5,9 @@ import type { LetterDraft } from '@core/letter';
 import type { Occasion, Overrule, Profile, Schools, Stage } from '@core/look';
 import type { BriefAnswers } from './own-brief';
 import type { BoxTotal } from '@core/money';
-import type { Origin, Piece } from '@core/piece';
+import type { Category, Measures, Origin, Piece, Swatch } from '@core/piece';
+import type { Cause, Place } from '@core/stock';
+import type { StoredAttributes } from './piece';
 import type { FitVerdict } from '@core/fit';
 import type { Settings } from '@core/rules';
 import type { DueDates } from '@core/schedule';
@@ -136,6 +138,68 @@ export interface SizeStock {
   readonly shelf: number;
   readonly held: number;
   readonly out: number;
+}
+
+/** One size of a garment as the stockroom keeps it. */
+export interface SizeSheet {
+  readonly id: string;
+  readonly size: string;
+  readonly length: string;
+  readonly sku: string;
+  readonly ean: string;
+  readonly measures: Measures;
+  /** False while it has never moved: then it may still be struck out. */
+  readonly moved: boolean;
+}
+
+/** A garment with all that may be changed of it. */
+export interface GarmentSheet {
+  readonly id: string;
+  readonly version: number;
+  readonly title: string;
+  readonly label: string;
+  readonly styleId: string;
+  readonly setId: string;
+  readonly category: Category;
+  readonly formality: number;
+  readonly colours: readonly Swatch[];
+  readonly attributes: StoredAttributes;
+  readonly priceMinor: number;
+  readonly photo?: string | undefined;
+  readonly archived: boolean;
+  readonly sizes: readonly SizeSheet[];
+  readonly locations: readonly { readonly id: string; readonly title: string }[];
+}
+
+/** Every movement of one size, newest first, and where its units are now. */
+export interface LedgerView {
+  readonly variantId: string;
+  readonly balances: readonly {
+    readonly locationId: string;
+    readonly place: Place;
+    readonly qty: number;
+  }[];
+  readonly movements: readonly {
+    readonly id: string;
+    readonly day: string;
+    readonly qty: number;
+    readonly from: Place;
+    readonly to: Place;
+    readonly cause: Cause;
+    readonly reason: string;
+    readonly by: string;
+    readonly location: string;
+    readonly box?: { readonly id: string; readonly number: number } | undefined;
+    /** Units on the shelf of its location once it was booked. */
+    readonly shelfAfter: number;
+  }[];
+}
+
+export interface StockPage {
+  readonly rows: readonly StockRow[];
+  /** Garments of the filter, on all pages. */
+  readonly total: number;
+  readonly currency: string;
 }
 
 export interface StockRow {

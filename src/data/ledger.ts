@@ -10,6 +10,7 @@ export interface Movement {
   readonly cause: Cause;
   readonly boxLineId?: string | undefined;
   readonly actorId?: string | undefined;
+  readonly reason?: string | undefined;
   /** Only for causes without a route of their own. */
   readonly from?: Place | undefined;
   readonly to?: Place | undefined;
@@ -59,6 +60,7 @@ export async function moveStock(tx: Writer, movement: Movement): Promise<void> {
     toPlace,
     cause: movement.cause,
     boxLineId: movement.boxLineId,
+    reason: movement.reason,
     actorId: movement.actorId,
   });
 }

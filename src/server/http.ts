@@ -77,6 +77,25 @@ async function readJson(request: Request, most?: number): Promise<unknown> {
   }
 }
 
+/** A PDF to look at, or the refusal in words. */
+export async function pdfResponse(
+  where: string,
+  work: () => Promise<{ readonly fileName: string; readonly pdf: Buffer }>,
+): Promise<Response> {
+  try {
+    const { fileName, pdf } = await work();
+    return new Response(new Uint8Array(pdf), {
+      headers: {
+        'content-type': 'application/pdf',
+        'cache-control': 'no-store',
+        'content-disposition': `inline; filename="${fileName}"`,
+      },
+    });
+  } catch (error) {
+    return problemResponse(error, where);
+  }
+}
+
 const json = (status: number, body: unknown): Response =>
   new Response(JSON.stringify(body), {
     status,

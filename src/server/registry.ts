@@ -14,7 +14,10 @@ import { saveClient } from './client/save-client';
 import { removeOccasion, saveOccasion } from './client/save-occasion';
 import { removePhoto, savePhoto } from './photo/photos';
 import { saveRules } from './rules/house-rules';
+import { archiveGarments, exportStock, garmentSheet, priceGarments, saveGarment } from './stock/garment';
 import { importStock } from './stock/import-stock';
+import { stockList } from './stock/list';
+import { countStock, moveByHand, stockLedger } from './stock/ledger';
 import type { UseCase } from './use-case';
 
 const ALL = [
@@ -33,6 +36,15 @@ const ALL = [
   savePhoto,
   removePhoto,
   importStock,
+  stockList,
+  garmentSheet,
+  saveGarment,
+  archiveGarments,
+  priceGarments,
+  exportStock,
+  countStock,
+  moveByHand,
+  stockLedger,
   startBox,
   saveBrief,
   pullList,

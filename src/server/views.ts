@@ -1,30 +1,11 @@
 import { stepOf } from '@core/box';
 import { BODY_MEASURES, bodyOf } from '@core/figure';
 import { deskActions, type DeskBox, dueDates } from '@core/schedule';
-import type {
-  BoxRow,
-  ClientRow,
-  ClientView,
-  OwnedView,
-  DeskView,
-  SizeStock,
-  StockRow,
-} from '@contracts/views';
+import type { BoxRow, ClientRow, ClientView, OwnedView, DeskView } from '@contracts/views';
 import type { Database, Reader } from '@data/db';
-import { pieceOfGarment, pieceOfOwned } from '@data/pieces';
-import {
-  box,
-  boxLine,
-  boxOccasion,
-  client,
-  garment,
-  hold,
-  occasion,
-  ownedItem,
-  stockBalance,
-  variant,
-} from '@data/schema';
-import { and, asc, count, desc, eq, gte, inArray, isNull, min, notInArray, sql } from 'drizzle-orm';
+import { pieceOfOwned } from '@data/pieces';
+import { box, boxLine, boxOccasion, client, garment, hold, occasion, ownedItem, variant } from '@data/schema';
+import { and, asc, count, desc, eq, gte, inArray, isNull, min, notInArray } from 'drizzle-orm';
 import { linksOf } from './client/brief-link';
 import { occasionsOf } from './client/occasions';
 import { changesOf } from './client/person';
@@ -205,69 +186,6 @@ async function boxHistory(db: Reader, clientId: string, zone: string): Promise<B
         .map(({ line, title }) => ({ title, reason: line.reason ?? '' })),
     };
   });
-}
-
-export async function stockRows(
-  db: Database,
-  actor: Actor,
-  now: Date,
-): Promise<{ rows: StockRow[]; currency: string }> {
-  const shop = await shopOf(db, actor.shopId);
-  await db.transaction((tx) => releaseExpired(tx, now));
-  const garments = await db
-    .select()
-    .from(garment)
-    .where(and(eq(garment.shopId, actor.shopId), isNull(garment.archivedAt)))
-    .orderBy(asc(garment.category), asc(garment.title));
-  const sizes = await db
-    .select()
-    .from(variant)
-    .where(eq(variant.shopId, actor.shopId))
-    .orderBy(asc(variant.position));
-  const balances = await db
-    .select({
-      variantId: stockBalance.variantId,
-      place: stockBalance.place,
-      qty: sql<number>`sum(${stockBalance.qty})::int`,
-    })
-    .from(stockBalance)
-    .innerJoin(variant, eq(variant.id, stockBalance.variantId))
-    .where(and(eq(variant.shopId, actor.shopId), inArray(stockBalance.place, ['shelf', 'held', 'out'])))
-    .groupBy(stockBalance.variantId, stockBalance.place);
-  const at = new Map(balances.map((each) => [`${each.variantId}:${each.place}`, each.qty]));
-  const bySize = new Map<string, SizeStock[]>();
-  for (const size of sizes) {
-    const list = bySize.get(size.garmentId) ?? [];
-    const sum = (place: string): number => at.get(`${size.id}:${place}`) ?? 0;
-    list.push({
-      variantId: size.id,
-      size: size.length ? `${size.size} ${size.length}` : size.size,
-      sku: size.sku,
-      shelf: sum('shelf'),
-      held: sum('held'),
-      out: sum('out'),
-    });
-    bySize.set(size.garmentId, list);
-  }
-  const photos = await photosOf(
-    db,
-    'garment',
-    garments.map((row) => row.id),
-  );
-  return {
-    currency: shop.currency,
-    rows: garments.map((row) => ({
-      id: row.id,
-      label: row.label,
-      piece: pieceOfGarment(
-        row,
-        sizes.find((size) => size.garmentId === row.id),
-      ),
-      priceMinor: row.priceMinor,
-      photo: photos.get(row.id),
-      sizes: bySize.get(row.id) ?? [],
-    })),
-  };
 }
 
 export async function shopFor(db: Reader, actor: Actor) {

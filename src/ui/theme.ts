@@ -39,6 +39,7 @@ export const theme = createTheme({
     TextInput: { defaultProps: { size: 'sm' } },
     Button: { defaultProps: { size: 'sm' } },
     Modal: { defaultProps: { closeButtonProps: { 'aria-label': 'Close' } } },
+    Notification: { defaultProps: { closeButtonProps: { 'aria-label': 'Put the message away' } } },
     Drawer: { defaultProps: { closeButtonProps: { 'aria-label': 'Close' } } },
   },
 });

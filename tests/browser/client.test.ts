@@ -13,7 +13,7 @@ import { photograph } from '../support/photos';
 import { startServer, type TestServer } from '../support/server';
 import { axeOn } from './axe';
 import { launch, openPage, settled, signInAs } from './chromium';
-import { byKeyboard, byMouse, type Person, tabTo } from './person';
+import { byKeyboard, byMouse, choose, openBy, type Person, tabTo } from './person';
 
 let base: TestDatabase;
 let server: TestServer;
@@ -50,20 +50,6 @@ const newest = async () =>
   )[0]!;
 const count = async (): Promise<number> =>
   (await base.db.select().from(ownedItem).where(eq(ownedItem.clientId, clientId))).length;
-/** Presses a key until its dialog stands there: the page may not listen yet. */
-async function openBy(key: string): Promise<void> {
-  for (let i = 0; i < 40; i++) {
-    await page.keyboard.press(key as 'a');
-    await new Promise((done) => setTimeout(done, 250));
-    if (await page.$('[role="dialog"] form, [role="dialog"] [role="tab"]')) return;
-  }
-  throw new Error(`the key ${key} opens nothing`);
-}
-async function choose(label: string, file: string): Promise<void> {
-  const [chooser] = await Promise.all([page.waitForFileChooser(), person.press('button', label)]);
-  await chooser.accept([file]);
-}
-
 interface Target {
   readonly says: string;
   readonly category: Category;
@@ -138,7 +124,7 @@ describe('a closet, entered', () => {
   it('ten pieces by keyboard: at most six words a piece, each stored as it was meant', async () => {
     const keys = byKeyboard(page, server.origin);
     await keys.go(`/clients/${clientId}`);
-    await openBy('a');
+    await openBy(page, 'a');
     await tabTo(page, 'textbox', 'Say it in words (Enter adds it)');
     for (const { says, category, hex, has } of TEN) {
       expect(says.split(' ').length, says).toBeLessThanOrEqual(6);
@@ -162,7 +148,7 @@ describe('a closet, entered', () => {
   it('a pasted list: every guess shown, one line left out, one given its kind by hand', async () => {
     await person.go(`/clients/${clientId}`);
     const before = await count();
-    await openBy('l');
+    await openBy(page, 'l');
     await person.fill(
       'textbox',
       'One piece a line or between semicolons',
@@ -185,9 +171,9 @@ describe('a closet, entered', () => {
     );
     for (const says of ['1 piece added', '0 pieces added; 1 were there already']) {
       await person.go(`/clients/${clientId}`);
-      await openBy('l');
+      await openBy(page, 'l');
       await person.press('tab', 'From a file');
-      await choose('Choose a file', file);
+      await choose(person, page, 'Choose a file', file);
       await person.see('1 good, 1 faults');
       await person.see('Row 3, category');
       await person.press('button', 'Add the 1 good ones');
@@ -209,10 +195,10 @@ describe('a closet, entered', () => {
     const exe = join(folder, 'coat.jpg');
     writeFileSync(exe, 'MZ this is a program');
     await person.go(`/clients/${clientId}`);
-    await openBy('a');
-    await choose('From a photo', exe);
+    await openBy(page, 'a');
+    await choose(person, page, 'From a photo', exe);
     await person.see('cannot be read as a photo');
-    await choose('From a photo', jpeg);
+    await choose(person, page, 'From a photo', jpeg);
     await person.see('Another photo');
     await page.locator('.silhouettes button:first-child').click();
     await person.press('button', 'Add this piece');
@@ -231,7 +217,7 @@ describe('a closet, entered', () => {
 
   it('the client form and the piece form are clean to axe', async () => {
     await person.go(`/clients/${clientId}`);
-    await openBy('e');
+    await openBy(page, 'e');
     await person.see('About, in a line');
     for (const tab of ['Measures', 'Limits', 'Taste', 'Schools']) {
       await person.press('tab', tab);

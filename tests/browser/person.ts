@@ -1,4 +1,4 @@
-import type { Page } from 'puppeteer-core';
+import type { KeyInput, Page } from 'puppeteer-core';
 import { settled } from './chromium';
 
 /** A person before the screen: finds things by role and name, never by class. */
@@ -80,4 +80,20 @@ export async function tabTo(page: Page, role: string, name: string): Promise<voi
     await page.keyboard.press('Tab');
   }
   throw new Error(`the keyboard does not reach the ${role} "${name}"`);
+}
+
+/** Presses a key until its dialog stands there: the page may not listen yet. */
+export async function openBy(page: Page, key: KeyInput): Promise<void> {
+  for (let i = 0; i < 40; i++) {
+    await page.keyboard.press(key);
+    await new Promise((done) => setTimeout(done, 250));
+    if (await page.$('[role="dialog"] form, [role="dialog"] [role="tab"]')) return;
+  }
+  throw new Error(`the key ${key} opens nothing`);
+}
+
+/** Gives a file to the button that asks for one. */
+export async function choose(person: Person, page: Page, label: string, file: string): Promise<void> {
+  const [chooser] = await Promise.all([page.waitForFileChooser(), person.press('button', label)]);
+  await chooser.accept([file]);
 }

@@ -1,2 +1,13 @@
 export { eanCheckDigit, isEan13, shopEan } from './ean';
-export { type Cause, CAUSES, type Place, PLACES, ROUTE } from './places';
+export {
+  BY_HAND,
+  type Cause,
+  CAUSES,
+  CAUSE_WORDS,
+  countDifference,
+  type Place,
+  PLACES,
+  ROUTE,
+  styleIdOf,
+} from './places';
+export { runMeasures, sizesOf, usualSku } from './size-run';

@@ -25,6 +25,10 @@ export const CAUSES = [
   'check-in',
   'count',
   'write-off',
+  'clean',
+  'cleaned',
+  'sample',
+  'sampled',
   'correction',
 ] as const;
 export type Cause = (typeof CAUSES)[number];
@@ -40,4 +44,49 @@ export const ROUTE: Readonly<Partial<Record<Cause, readonly [Place, Place]>>> = 
   keep: ['out', 'sold'],
   'come-back': ['out', 'returned'],
   'check-in': ['returned', 'shelf'],
+  'write-off': ['shelf', 'written-off'],
+  clean: ['shelf', 'cleaning'],
+  cleaned: ['cleaning', 'shelf'],
+  sample: ['shelf', 'sample'],
+  sampled: ['sample', 'shelf'],
 };
+
+/** What a movement is called where people read it. */
+export const CAUSE_WORDS: Readonly<Record<Cause, string>> = {
+  delivery: 'delivered',
+  import: 'came in with a file',
+  hold: 'held for a box',
+  release: 'let go',
+  expire: 'hold ran out',
+  ship: 'sent out',
+  keep: 'kept by the client',
+  'come-back': 'came back',
+  'check-in': 'checked in',
+  count: 'counted',
+  'write-off': 'written off',
+  clean: 'to the cleaner',
+  cleaned: 'back from the cleaner',
+  sample: 'taken as a sample',
+  sampled: 'sample brought back',
+  correction: 'corrected',
+};
+
+/** Names a style after its title until somebody gives it a code. */
+export const styleIdOf = (title: string): string => title.toLowerCase().replace(/[^a-z0-9]+/g, '-');
+
+/** Movements a person books by hand, with the place they take from. */
+export const BY_HAND = ['delivery', 'write-off', 'clean', 'cleaned', 'sample', 'sampled'] as const;
+
+/**
+ * A stock-take: what must move so that the shelf holds what was counted. More than the books say came
+ * from nowhere known (the supplier), fewer are written off; undefined when the books are right.
+ */
+export function countDifference(
+  shelf: number,
+  counted: number,
+): { readonly qty: number; readonly from: Place; readonly to: Place } | undefined {
+  if (counted === shelf) return undefined;
+  return counted > shelf
+    ? { qty: counted - shelf, from: 'supplier', to: 'shelf' }
+    : { qty: shelf - counted, from: 'shelf', to: 'written-off' };
+}

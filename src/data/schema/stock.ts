@@ -3,6 +3,7 @@ import type { MeasureName, Origin, Swatch } from '@core/piece';
 import type { StoredAttributes } from '@contracts/piece';
 import { sql } from 'drizzle-orm';
 import {
+  bigint,
   check,
   index,
   integer,
@@ -84,6 +85,8 @@ export const stockMovement = pgTable(
   'stock_movement',
   {
     id: id(),
+    /** In the order of booking: movements of one transaction share their instant. */
+    no: bigint('no', { mode: 'number' }).notNull().generatedAlwaysAsIdentity(),
     variantId: uuid('variant_id')
       .notNull()
       .references(() => variant.id),
@@ -95,11 +98,13 @@ export const stockMovement = pgTable(
     toPlace: text('to_place', { enum: PLACES }).notNull(),
     cause: text('cause', { enum: CAUSES }).notNull(),
     boxLineId: uuid('box_line_id'),
+    /** In the words of whoever booked it by hand. */
+    reason: text('reason'),
     actorId: text('actor_id'),
     at: at('at').notNull().defaultNow(),
   },
   (table) => [
-    index('stock_movement_variant').on(table.variantId, table.at),
+    index('stock_movement_variant').on(table.variantId, table.no),
     check('stock_movement_qty', sql`${table.qty} > 0`),
     check('stock_movement_moves', sql`${table.fromPlace} <> ${table.toPlace}`),
   ],

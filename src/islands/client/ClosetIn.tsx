@@ -1,3 +1,4 @@
+import { textOf } from '@contracts/csv';
 import { type ClosetItem, readCloset } from '@contracts/closet-file';
 import type { ImportFault, OwnedView } from '@contracts/views';
 import { type ReadLine, readList, STAPLES } from '@core/closet';
@@ -176,7 +177,10 @@ function FromFile({ busy, onTake }: TakeProps) {
     if (!file) return;
     if (file.size > FILE_MOST_BYTES)
       return showProblem(undefined, `${file.name} is larger than 5 MB: that is no closet.`);
-    setRead({ ...readCloset(await file.text()), name: file.name });
+    const text = textOf(new Uint8Array(await file.arrayBuffer()));
+    if (text === undefined)
+      return showProblem(undefined, `${file.name} is neither UTF-8 nor UTF-16. Save it as “CSV UTF-8”.`);
+    setRead({ ...readCloset(text), name: file.name });
   };
   return (
     <div className="closet-in">

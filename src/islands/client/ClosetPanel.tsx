@@ -11,7 +11,7 @@ import { GarmentSketch } from '@ui/GarmentSketch';
 import { Swatches } from '@ui/Swatches';
 import { memo, useCallback, useMemo, useState } from 'react';
 import { ClosetIn } from './ClosetIn';
-import { draftOf, inputOf } from './draft';
+import { draftOf, inputOf } from '../piece/draft';
 import { PieceForm } from './PieceForm';
 import { saveFile } from './save-file';
 

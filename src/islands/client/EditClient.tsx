@@ -29,7 +29,7 @@ import { useForm, type UseFormReturnType } from '@mantine/form';
 import { ApiProblem, call, showProblem } from '@ui/api';
 import { MeasureMap, ZoneMap } from '@ui/BodyMap';
 import { useState } from 'react';
-import { ColourPicks } from './ColourPicks';
+import { ColourPicks } from '../piece/ColourPicks';
 import { type EditValues, inputOf, linesOf, measuresIn, valuesOf } from './edit-values';
 import { MEASURE_WORDS } from './measure-words';
 

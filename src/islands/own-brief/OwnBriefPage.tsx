@@ -9,8 +9,8 @@ import { ZoneMap } from '@ui/BodyMap';
 import { todayHere } from '@ui/days';
 import { Providers } from '@ui/Providers';
 import { useEffect, useRef, useState } from 'react';
-import { ColourPicks } from '../client/ColourPicks';
-import { base64Of, photoFault } from '../photo/photo';
+import { ColourPicks } from '../piece/ColourPicks';
+import { base64Of, photoFault } from '../piece/photo';
 import './own-brief.css';
 
 export interface OwnBriefProps {

@@ -1,4 +1,5 @@
 import type { ImportAnswer } from '@contracts/views';
+import { textOf } from '@contracts/csv';
 import { CSV_MOST_BYTES, CSV_REQUIRED } from '@contracts/stock-csv';
 import { Button, FileInput, Modal, ScrollArea } from '@mantine/core';
 import { ApiProblem, call, showDone, showProblem } from '@ui/api';
@@ -24,7 +25,11 @@ export function ImportStock({ opened, onClose }: { readonly opened: boolean; rea
       return setRefusal(
         `${file.name} is larger than ${CSV_MOST_BYTES / 1_000_000} MB. Split it into smaller files.`,
       );
-    const text = await file.text();
+    const text = textOf(new Uint8Array(await file.arrayBuffer()));
+    if (text === undefined)
+      return setRefusal(
+        `${file.name} is neither UTF-8 nor UTF-16. Save it as “CSV UTF-8” and choose it again.`,
+      );
     setCsv(text);
     setBusy(true);
     try {
@@ -50,15 +55,15 @@ export function ImportStock({ opened, onClose }: { readonly opened: boolean; rea
     <Modal opened={opened} onClose={onClose} title="Import stock" size="xl">
       <div style={{ display: 'grid', gap: 12 }}>
         <p className="small">
-          One row a size, comma or semicolon. Wanted columns: <b>{CSV_REQUIRED.join(', ')}</b>. More are
-          welcome under the names of a piece, as <code>cut.neckline</code>, <code>measures.bust</code> (mm),{' '}
-          <code>fabric.texture</code>, <code>pattern.repeatMm</code>. Colours read{' '}
-          <code>navy:0.6 ivory:0.4</code> or <code>#1f2a44</code>.
+          CSV with one row a size, comma or semicolon; or JSON as the export writes it. Wanted columns:{' '}
+          <b>{CSV_REQUIRED.join(', ')}</b>. More are welcome under the names of a piece, as{' '}
+          <code>cut.neckline</code>, <code>measures.bust</code> (mm), <code>fabric.texture</code>,{' '}
+          <code>pattern.repeatMm</code>. Colours read <code>navy:0.6 ivory:0.4</code> or <code>#1f2a44</code>.
         </p>
         <FileInput
-          label="CSV file"
+          label="CSV or JSON file"
           placeholder="Choose a file"
-          accept=".csv,text/csv,text/plain"
+          accept=".csv,.json,text/csv,text/plain,application/json"
           onChange={(file) => void look(file)}
           disabled={busy}
         />

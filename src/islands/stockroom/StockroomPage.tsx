@@ -1,210 +1,187 @@
-import type { StockRow } from '@contracts/views';
+import type { StockPage } from '@contracts/views';
 import { CATEGORIES, CATEGORY } from '@core/piece';
-import { Button, NativeSelect, TextInput } from '@mantine/core';
-import { useDisclosure, useHotkeys } from '@mantine/hooks';
-import {
-  createColumnHelper,
-  flexRender,
-  getCoreRowModel,
-  getFilteredRowModel,
-  getSortedRowModel,
-  type SortingState,
-  useReactTable,
-} from '@tanstack/react-table';
-import { GarmentSketch } from '@ui/GarmentSketch';
-import { Money } from '@ui/Money';
+import { ActionIcon, Button, Checkbox, Menu, NativeSelect, Popover, TextInput } from '@mantine/core';
+import { useDisclosure, useHotkeys, useLocalStorage } from '@mantine/hooks';
+import { IconColumns3 } from '@tabler/icons-react';
+import type { RowSelectionState, VisibilityState } from '@tanstack/react-table';
+import { call, showProblem } from '@ui/api';
 import { Providers } from '@ui/Providers';
-import { useMemo, useRef, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
+import { saveFile } from '../client/save-file';
+import { ChosenBar } from './ChosenBar';
+import { GarmentForm } from './GarmentForm';
 import { ImportStock } from './ImportStock';
+import { COLUMNS, StockTable } from './StockTable';
+import { type StockAsk, useStock } from './useStock';
 import './stockroom.css';
-
-const column = createColumnHelper<StockRow>();
 
 /** What the shop has, size by size: on the shelf, held, and out with clients. */
 export function StockroomPage({
-  rows,
-  currency,
-  mayImport,
+  first,
+  mayChange,
 }: {
-  readonly rows: readonly StockRow[];
-  readonly currency: string;
-  readonly mayImport: boolean;
+  readonly first: StockPage;
+  readonly mayChange: boolean;
 }) {
-  const [search, setSearch] = useState('');
-  const [category, setCategory] = useState('');
-  const [sorting, setSorting] = useState<SortingState>([]);
-  const [importing, { open, close }] = useDisclosure(false);
+  const stock = useStock(first);
+  const { ask, rows, total } = stock;
+  const [importing, importForm] = useDisclosure(false);
+  const [open, setOpen] = useState<{ readonly id?: string }>();
+  const [chosen, setChosen] = useState<RowSelectionState>({});
+  const [hidden, setHidden] = useLocalStorage<VisibilityState>({
+    key: 'stockroom-columns',
+    defaultValue: { label: false },
+  });
   const find = useRef<HTMLInputElement>(null);
   useHotkeys([
     ['/', () => find.current?.focus()],
-    ['i', () => mayImport && open()],
+    ['i', () => mayChange && importForm.open()],
+    ['n', () => mayChange && setOpen({})],
   ]);
-  const columns = useMemo(
-    () => [
-      column.display({
-        id: 'sketch',
-        header: '',
-        cell: ({ row }) => (
-          <span className="stock-sketch">
-            <GarmentSketch piece={row.original.piece} fit={58} decorative />
-          </span>
-        ),
-      }),
-      column.accessor((row) => row.piece.title, {
-        id: 'title',
-        header: 'Garment',
-        cell: ({ row }) => (
-          <>
-            <span className="serif stock-title">{row.original.piece.title}</span>
-            <div className="small soft">{row.original.label}</div>
-          </>
-        ),
-      }),
-      column.accessor((row) => CATEGORY[row.piece.category].label, { id: 'category', header: 'Kind' }),
-      column.accessor('priceMinor', {
-        header: 'Price',
-        cell: ({ getValue }) => <Money minor={getValue()} currency={currency} />,
-      }),
-      column.accessor((row) => row.sizes.reduce((sum, size) => sum + size.shelf, 0), {
-        id: 'shelf',
-        header: 'Shelf',
-        cell: ({ getValue }) => <span className="num">{getValue()}</span>,
-      }),
-      column.display({
-        id: 'sizes',
-        header: 'Sizes: on the shelf, held, out',
-        cell: ({ row }) => <Sizes row={row.original} />,
-      }),
-    ],
-    [currency],
-  );
-  const data = useMemo(
-    () =>
-      rows.filter(
-        (row) =>
-          (category === '' || row.piece.category === category) &&
-          `${row.piece.title} ${row.label} ${row.sizes.map((size) => size.sku).join(' ')}`
-            .toLowerCase()
-            .includes(search.toLowerCase()),
-      ),
-    [rows, category, search],
-  );
-  const table = useReactTable({
-    data,
-    columns,
-    state: { sorting },
-    onSortingChange: setSorting,
-    getCoreRowModel: getCoreRowModel(),
-    getSortedRowModel: getSortedRowModel(),
-    getFilteredRowModel: getFilteredRowModel(),
-  });
+  const openGarment = useCallback((id: string) => setOpen({ id }), []);
+  const ids = Object.keys(chosen).filter((id) => chosen[id]);
   return (
     <Providers
       keys={[
-        { keys: '/', does: 'Find a garment or a SKU' },
-        { keys: 'i', does: 'Import a file' },
+        { keys: '/', does: 'Find a garment, a label, a SKU or an EAN' },
+        ...(mayChange
+          ? [
+              { keys: 'n', does: 'New garment' },
+              { keys: 'i', does: 'Import a file' },
+            ]
+          : []),
       ]}
     >
       <div className="place-head">
         <h1>Stockroom</h1>
-        <span className="soft">
-          {data.length} of {rows.length} garments
+        <span className="soft" role="status">
+          {total} {total === 1 ? 'garment' : 'garments'}
+          {stock.loading ? ', looking…' : ''}
         </span>
         <div className="end">
           <TextInput
             ref={find}
             aria-label="Find a garment or a SKU"
-            placeholder="Find a garment or a SKU ( / )"
-            value={search}
-            onChange={(event) => setSearch(event.currentTarget.value)}
-            w={240}
+            placeholder="Title, label, SKU, EAN ( / )"
+            defaultValue=""
+            onChange={(event) => stock.look({ search: event.currentTarget.value.trim() })}
+            w={220}
           />
           <NativeSelect
             aria-label="Kind"
-            value={category}
-            onChange={(event) => setCategory(event.currentTarget.value)}
+            value={ask.category ?? ''}
+            onChange={(event) => {
+              const { value } = event.currentTarget;
+              stock.look({ category: CATEGORIES.find((each) => each === value) });
+            }}
             data={[
               { value: '', label: 'Every kind' },
               ...CATEGORIES.map((value) => ({ value, label: CATEGORY[value].label })),
             ]}
           />
-          {mayImport && (
-            <Button onClick={open} title="Import a CSV file (i)">
-              Import
-            </Button>
+          <NativeSelect
+            aria-label="Which"
+            value={ask.archived ? 'archived' : ''}
+            onChange={(event) => {
+              setChosen({});
+              stock.look({ archived: event.currentTarget.value === 'archived' });
+            }}
+            data={[
+              { value: '', label: 'In stock' },
+              { value: 'archived', label: 'Archived' },
+            ]}
+          />
+          <Popover position="bottom-end">
+            <Popover.Target>
+              <ActionIcon variant="default" size={34} aria-label="Columns" title="Columns">
+                <IconColumns3 size={18} />
+              </ActionIcon>
+            </Popover.Target>
+            <Popover.Dropdown>
+              {Object.entries(COLUMNS).map(([id, words]) => (
+                <Checkbox
+                  key={id}
+                  size="xs"
+                  my={4}
+                  label={words}
+                  checked={hidden[id] !== false}
+                  onChange={(event) => setHidden({ ...hidden, [id]: event.currentTarget.checked })}
+                />
+              ))}
+            </Popover.Dropdown>
+          </Popover>
+          {mayChange && (
+            <>
+              <Menu>
+                <Menu.Target>
+                  <Button variant="default">Files</Button>
+                </Menu.Target>
+                <Menu.Dropdown>
+                  <Menu.Item onClick={importForm.open} rightSection="i">
+                    Import…
+                  </Menu.Item>
+                  <Menu.Item onClick={() => void exportStock('csv')}>Export as CSV</Menu.Item>
+                  <Menu.Item onClick={() => void exportStock('json')}>Export as JSON</Menu.Item>
+                </Menu.Dropdown>
+              </Menu>
+              <Button onClick={() => setOpen({})} title="New garment (n)">
+                New garment
+              </Button>
+            </>
           )}
         </div>
       </div>
-      {data.length === 0 ? (
+      {ids.length > 0 && (
+        <ChosenBar
+          ids={ids}
+          archived={ask.archived === true}
+          onDone={() => {
+            setChosen({});
+            stock.refresh();
+          }}
+          onNone={() => setChosen({})}
+        />
+      )}
+      {rows.length === 0 && !stock.loading ? (
         <p className="sheet empty">
-          <strong>{rows.length === 0 ? 'The stockroom is empty.' : 'Nothing by that name.'}</strong>
-          {rows.length === 0
-            ? 'Import a CSV file with one row a size; the form says which columns.'
-            : 'Look for a part of the name, or another kind.'}
+          <strong>{first.total === 0 ? 'The stockroom is empty.' : 'Nothing by that name.'}</strong>
+          {first.total === 0
+            ? 'Enter a garment, or import a file with one row a size; the form says which columns.'
+            : 'Look for a part of the name, another kind, or among the archived.'}
         </p>
       ) : (
-        <table className="stock">
-          <thead>
-            {table.getHeaderGroups().map((group) => (
-              <tr key={group.id}>
-                {group.headers.map((header) => {
-                  const sorted = header.column.getIsSorted();
-                  return (
-                    <th
-                      key={header.id}
-                      scope="col"
-                      aria-sort={
-                        sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : undefined
-                      }
-                    >
-                      {header.column.getCanSort() ? (
-                        <button className="stock-sort" onClick={header.column.getToggleSortingHandler()}>
-                          {flexRender(header.column.columnDef.header, header.getContext())}{' '}
-                          {sorted === 'asc' ? '↑' : sorted === 'desc' ? '↓' : ''}
-                        </button>
-                      ) : header.id === 'sketch' ? (
-                        <span className="visually-hidden">Sketch</span>
-                      ) : (
-                        flexRender(header.column.columnDef.header, header.getContext())
-                      )}
-                    </th>
-                  );
-                })}
-              </tr>
-            ))}
-          </thead>
-          <tbody>
-            {table.getRowModel().rows.map((row) => (
-              <tr key={row.id}>
-                {row.getVisibleCells().map((cell) => (
-                  <td key={cell.id}>{flexRender(cell.column.columnDef.cell, cell.getContext())}</td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <StockTable
+          rows={rows}
+          total={total}
+          currency={stock.currency}
+          sorting={ask.sort ? [{ id: ask.sort, desc: ask.down === true }] : []}
+          onSorting={([by]) => stock.look({ sort: by?.id as StockAsk['sort'], down: by?.desc })}
+          hidden={hidden}
+          chosen={chosen}
+          onChosen={mayChange ? setChosen : undefined}
+          onOpen={openGarment}
+          onEnd={stock.more}
+        />
       )}
-      {mayImport && <ImportStock opened={importing} onClose={close} />}
+      {open && (
+        <GarmentForm
+          key={open.id ?? 'new'}
+          id={open.id}
+          mayChange={mayChange}
+          onClose={() => setOpen(undefined)}
+          onSaved={stock.refresh}
+        />
+      )}
+      {mayChange && <ImportStock opened={importing} onClose={importForm.close} />}
     </Providers>
   );
 }
 
-function Sizes({ row }: { readonly row: StockRow }) {
-  return (
-    <ul className="stock-sizes">
-      {row.sizes.map((size) => {
-        const words = `${size.size}: ${size.shelf} on the shelf${size.held ? `, ${size.held} held` : ''}${size.out ? `, ${size.out} out` : ''}; ${size.sku}`;
-        return (
-          <li key={size.variantId} className={size.shelf === 0 ? 'gone' : undefined} title={words}>
-            <span className="visually-hidden">{words}</span>
-            <span aria-hidden>
-              <b>{size.size}</b> <span className="num">{size.shelf}</span>
-              {size.held > 0 && <span className="num stock-held"> +{size.held}h</span>}
-              {size.out > 0 && <span className="num stock-out"> +{size.out}o</span>}
-            </span>
-          </li>
-        );
-      })}
-    </ul>
-  );
+async function exportStock(format: 'csv' | 'json'): Promise<void> {
+  try {
+    const { fileName, text } = await call('export-stock', { format });
+    saveFile(fileName, format === 'csv' ? 'text/csv' : 'application/json', text);
+  } catch (error) {
+    showProblem(error);
+  }
 }

@@ -3,14 +3,16 @@ import { fitOf, rankPull, type SizeOffer } from '@core/pull';
 import type { PullAnswer, PullRow } from '@contracts/views';
 import type { Reader } from '@data/db';
 import { pieceOfGarment, pieceOfOwned, splitMeasures } from '@data/pieces';
-import { boxAsk, garment, ownedItem, stockBalance, variant } from '@data/schema';
-import { and, asc, eq, ilike, inArray, isNull, lte } from 'drizzle-orm';
+import { boxAsk, ownedItem } from '@data/schema';
+import { garmentPage, sizesByGarment, sizeWords, type StockFilter } from '@data/stock';
+import { and, eq, isNull } from 'drizzle-orm';
 import { clientOf } from '../client/profile';
 import { defineUseCase } from '../use-case';
 import { releaseExpired } from '../stock/holds';
 import { boxOf, linesOf, priceOf } from './load';
 
 const MOST_ROWS = 60;
+const MOST_READ = 1000;
 
 export const pullList = defineUseCase({
   name: 'pull-list',
@@ -28,7 +30,7 @@ export const pullList = defineUseCase({
           .where(and(eq(boxAsk.id, input.askId), eq(boxAsk.boxId, row.id)))
       : [];
     const categories = input.categories.length > 0 ? input.categories : (asked?.ask.categories ?? []);
-    const garments = await garmentsFor(tx, actor.shopId, { ...input, categories });
+    const garments = await garmentsFor(tx, { ...input, shopId: actor.shopId, categories });
     const lines = await linesOf(tx, row.id);
     const owned = await tx
       .select()
@@ -97,50 +99,19 @@ export const pullList = defineUseCase({
   },
 });
 
-async function garmentsFor(
-  tx: Reader,
-  shopId: string,
-  filter: { categories: readonly string[]; search: string; mostMinor: number | null },
-) {
-  const rows = await tx
-    .select()
-    .from(garment)
-    .where(
-      and(
-        eq(garment.shopId, shopId),
-        isNull(garment.archivedAt),
-        filter.categories.length > 0 ? inArray(garment.category, [...filter.categories]) : undefined,
-        filter.search ? ilike(garment.title, `%${filter.search.replace(/[%_\\]/g, '\\$&')}%`) : undefined,
-        filter.mostMinor === null ? undefined : lte(garment.priceMinor, filter.mostMinor),
-      ),
-    )
-    .orderBy(asc(garment.title))
-    .limit(1000);
-  if (rows.length === 0) return [];
-  const sizes = await tx
-    .select({ variant, free: stockBalance.qty })
-    .from(variant)
-    .leftJoin(stockBalance, and(eq(stockBalance.variantId, variant.id), eq(stockBalance.place, 'shelf')))
-    .where(
-      inArray(
-        variant.garmentId,
-        rows.map((row) => row.id),
-      ),
-    )
-    .orderBy(asc(variant.position));
-  const byGarment = new Map<string, SizeOffer[]>();
-  for (const { variant: size, free } of sizes) {
-    const list = byGarment.get(size.garmentId) ?? [];
-    const before = list.find((offer) => offer.variantId === size.id);
-    if (before) list[list.indexOf(before)] = { ...before, free: before.free + (free ?? 0) };
-    else
-      list.push({
-        variantId: size.id,
-        size: size.length ? `${size.size} ${size.length}` : size.size,
-        ...splitMeasures(size.measures),
-        free: free ?? 0,
-      });
-    byGarment.set(size.garmentId, list);
-  }
-  return rows.map((row) => ({ row, sizes: byGarment.get(row.id) ?? [] }));
+async function garmentsFor(tx: Reader, filter: StockFilter) {
+  const rows = await garmentPage(tx, filter, { sort: 'title', down: false, offset: 0, limit: MOST_READ });
+  const sizes = await sizesByGarment(
+    tx,
+    rows.map((row) => row.id),
+  );
+  return rows.map((row) => ({
+    row,
+    sizes: (sizes.get(row.id) ?? []).map(({ variant, at }): SizeOffer => ({
+      variantId: variant.id,
+      size: sizeWords(variant),
+      ...splitMeasures(variant.measures),
+      free: at.shelf ?? 0,
+    })),
+  }));
 }

@@ -1,4 +1,3 @@
-import { createRequire } from 'node:module';
 import { piecesOf } from '@contracts/look-pieces';
 import type { BoxView } from '@contracts/views';
 import { bodyOf } from '@core/figure';
@@ -6,38 +5,21 @@ import type { LetterDraft, PieceNote } from '@core/letter';
 import { money } from '@core/money';
 import { wear } from '@core/piece';
 import { figureDrawing, flatOf, layersOf } from '@core/sketch';
-import PDFDocument from 'pdfkit';
-import { paintPdf } from './pdf-drawing';
-
-const files = createRequire(import.meta.url);
-const FONT = {
-  serif: files.resolve('@fontsource/newsreader/files/newsreader-latin-500-normal.woff'),
-  sans: files.resolve('@fontsource/instrument-sans/files/instrument-sans-latin-400-normal.woff'),
-  bold: files.resolve('@fontsource/instrument-sans/files/instrument-sans-latin-600-normal.woff'),
-} as const;
+import { A4, FONT, INK, openPdf, SOFT } from '../pdf/document';
+import { paintPdf } from '../pdf/pdf-drawing';
 
 /** A4 in points, with a margin that a folded sheet likes. */
-const PAGE = { width: 595.28, height: 841.89, margin: 50 } as const;
+const PAGE = { ...A4, margin: 50 } as const;
 const WIDE = PAGE.width - 2 * PAGE.margin;
-const INK = '#24211d';
-const SOFT = '#5a5349';
 const STAGE = '#b9b9b6';
 const USUAL = bodyOf({ heightMm: 1700 });
 
 /** The letter of a box as a PDF, A4: greeting, each piece with its sketch, each look on the client's figure. */
 export function letterPdf(view: BoxView, letter: LetterDraft): Promise<Buffer> {
-  const doc = new PDFDocument({
-    size: 'A4',
+  const { doc, done } = openPdf({
+    title: `Letter with box ${view.number}`,
+    author: view.shop.name,
     margin: PAGE.margin,
-    font: FONT.sans,
-    lang: 'en',
-    info: { Title: `Letter with box ${view.number}`, Author: view.shop.name },
-  });
-  const chunks: Buffer[] = [];
-  const done = new Promise<Buffer>((resolve, reject) => {
-    doc.on('data', (chunk: Buffer) => chunks.push(chunk));
-    doc.on('end', () => resolve(Buffer.concat(chunks)));
-    doc.on('error', reject);
   });
   doc.fillColor(INK).font(FONT.serif).fontSize(22).text(view.shop.name);
   doc.font(FONT.sans).fontSize(9).fillColor(SOFT).text(view.shop.town).moveDown(1.2);

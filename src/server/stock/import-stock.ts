@@ -1,21 +1,21 @@
-import { lab } from '@core/colour';
-import { pieceFrom } from '@core/piece';
-import { readStockCsv, type StockCsvRow } from '@contracts/stock-csv';
+import type { StockCsvRow } from '@contracts/stock-csv';
+import { readStock } from '@contracts/stock-file';
 import type { ImportAnswer, ImportFault } from '@contracts/views';
 import { moveStock } from '@data/ledger';
-import { garment, location, variant } from '@data/schema';
-import { and, asc, eq, inArray } from 'drizzle-orm';
+import { garment, variant } from '@data/schema';
+import { and, eq, inArray } from 'drizzle-orm';
 import { note } from '../audit';
 import type { Context } from '../context';
-import { invalid, notFound } from '../problem';
+import { invalid } from '../problem';
 import { defineUseCase } from '../use-case';
+import { firstLocation, garmentFacts, storedMeasures } from './garment';
 
 export const importStock = defineUseCase({
   name: 'import-stock',
   roles: ['owner', 'stylist'],
   writes: true,
   async run(context, { csv, take }): Promise<ImportAnswer> {
-    const read = readStockCsv(csv);
+    const read = readStock(csv);
     const { fresh, known, faults: clashes } = await compare(context, read.rows);
     const faults = [...read.faults, ...clashes].sort((a, b) => a.row - b.row);
     const good = fresh.map(({ row, title, size, sku, qty, priceMinor }) => ({
@@ -77,20 +77,11 @@ async function compare(
 
 /** Makes garments and variants and books the units in from the supplier; also what the demo is loaded by. */
 export async function bringIn({ tx, actor, now }: Context, rows: readonly StockCsvRow[]): Promise<void> {
-  const [floor] = await tx
-    .select()
-    .from(location)
-    .where(eq(location.shopId, actor.shopId))
-    .orderBy(asc(location.title))
-    .limit(1);
-  if (!floor) throw notFound('A location of the shop');
+  const floor = await firstLocation(tx, actor.shopId);
   const made = new Map<string, { id: string; sizes: number }>();
   for (const row of rows) {
     const home = made.get(row.garmentKey) ?? (await garmentFor({ tx, actor, now }, row));
     made.set(row.garmentKey, home);
-    const measures = Object.fromEntries(
-      Object.entries(row.measures).map(([name, mm]) => [name, { mm, origin: 'given' as const }]),
-    );
     const [size] = await tx
       .insert(variant)
       .values({
@@ -101,13 +92,13 @@ export async function bringIn({ tx, actor, now }: Context, rows: readonly StockC
         position: home.sizes++,
         sku: row.sku,
         ean: row.ean,
-        measures,
+        measures: storedMeasures(row.measures),
       })
       .returning({ id: variant.id });
     if (size && row.qty > 0)
       await moveStock(tx, {
         variantId: size.id,
-        locationId: floor.id,
+        locationId: floor,
         qty: row.qty,
         cause: 'import',
         actorId: actor.id || undefined,
@@ -132,8 +123,6 @@ async function garmentFor(
     const sizes = await tx.select({ id: variant.id }).from(variant).where(eq(variant.garmentId, twin.id));
     return { id: twin.id, sizes: sizes.length };
   }
-  const main = lab(row.colours[0]?.hex ?? '#808080');
-  const usual = pieceFrom({ id: 'new', category: row.category, colours: row.colours }).formality;
   const [made] = await tx
     .insert(garment)
     .values({
@@ -143,12 +132,9 @@ async function garmentFor(
       label: row.label,
       title: row.title,
       category: row.category,
-      formality: row.formality ?? usual,
+      ...garmentFacts(row),
       priceMinor: row.priceMinor,
       colours: row.colours,
-      mainL: main.l,
-      mainA: main.a,
-      mainB: main.b,
       attributes: row.attributes,
       createdAt: now,
     })

@@ -1,4 +1,4 @@
-import { draftOf, inputOf } from '@islands/client/draft';
+import { draftOf, inputOf } from '@islands/piece/draft';
 import { storedAttributesSchema } from '@contracts/piece';
 import { type GivenPiece, pieceFrom } from '@core/piece';
 import { describe, expect, it } from 'vitest';

@@ -1,7 +1,7 @@
 import { bodyOf } from '@core/figure';
 import { pieceFrom, wear } from '@core/piece';
 import { figureDrawing, layersOf, svgItems } from '@core/sketch';
-import { paintPdf } from '@server/letter/pdf-drawing';
+import { paintPdf } from '@server/pdf/pdf-drawing';
 import PDFDocument from 'pdfkit';
 import { describe, expect, it, vi } from 'vitest';
 

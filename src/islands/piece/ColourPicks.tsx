@@ -1,4 +1,5 @@
 import { colourName, colourNames } from '@core/colour';
+import './piece.css';
 
 interface Props {
   readonly label: string;

@@ -5,7 +5,7 @@ import { type ReadLine, readList } from '@core/closet';
 import { colourName } from '@core/colour';
 import { CATEGORY, type Category, type GivenPiece, type Piece, pieceFrom, type Swatch } from '@core/piece';
 
-/** A piece of the closet while it is being entered or changed. */
+/** A piece while it is being entered or changed. */
 export interface PieceDraft {
   readonly id?: string | undefined;
   readonly title: string;
@@ -14,12 +14,22 @@ export interface PieceDraft {
   /** Everything else that is known of it; what the form does not show is kept as it was. */
   readonly attributes: Omit<Partial<GivenPiece>, 'id' | 'title' | 'category' | 'colours' | 'formality'>;
   readonly formality?: number | undefined;
+}
+
+/** A piece of a closet while it is being entered or changed, and how the client stands to it. */
+export interface ClosetDraft extends PieceDraft {
   readonly assumed: boolean;
   readonly loved: boolean;
   readonly wornWeekly: boolean;
 }
 
-export const NEW_PIECE: PieceDraft = {
+/** What a part of a piece's form is given. */
+export interface PartProps {
+  readonly draft: PieceDraft;
+  readonly onChange: (change: (now: PieceDraft) => Partial<PieceDraft>) => void;
+}
+
+export const NEW_PIECE: ClosetDraft = {
   title: '',
   category: 'shirt',
   colours: [{ hex: '#fbfbf9', share: 1 }],
@@ -35,18 +45,18 @@ export function usualTitle({ colours, category }: Pick<PieceDraft, 'colours' | '
   return (words[0] ?? '').toUpperCase() + words.slice(1);
 }
 
-export const pieceOfDraft = (draft: PieceDraft): Piece =>
+export const pieceOfDraft = (draft: PieceDraft, owned = true): Piece =>
   pieceFrom({
     id: draft.id ?? 'new',
     title: draft.title || usualTitle(draft),
-    owned: true,
+    owned,
     category: draft.category,
     colours: draft.colours,
     formality: draft.formality,
     ...draft.attributes,
   });
 
-export const draftOf = ({ id, piece, assumed, loved, wornWeekly }: OwnedView): PieceDraft => ({
+export const draftOf = ({ id, piece, assumed, loved, wornWeekly }: OwnedView): ClosetDraft => ({
   id,
   ...storedOf(givenOf(piece)),
   assumed,
@@ -55,7 +65,7 @@ export const draftOf = ({ id, piece, assumed, loved, wornWeekly }: OwnedView): P
 });
 
 /** The first line of what was typed, as a draft with its guesses; undefined while no kind is named. */
-export function draftOfWords(text: string, before: PieceDraft): { draft?: PieceDraft; read?: ReadLine } {
+export function draftOfWords<D extends PieceDraft>(text: string, before: D): { draft?: D; read?: ReadLine } {
   const [read] = readList(text);
   if (!read) return {};
   if (!read.piece) return { read };
@@ -73,13 +83,17 @@ export function draftOfWords(text: string, before: PieceDraft): { draft?: PieceD
 }
 
 /** What the API is sent for a draft. */
-export const inputOf = (draft: PieceDraft) => ({
+export const pieceInput = (draft: PieceDraft) => ({
   id: draft.id,
   title: draft.title || usualTitle(draft),
   category: draft.category,
   colours: draft.colours.map((swatch) => ({ ...swatch, name: swatch.name ?? colourName(swatch.hex) })),
   attributes: draft.attributes as StoredAttributes,
   formality: draft.formality,
+});
+
+export const inputOf = (draft: ClosetDraft) => ({
+  ...pieceInput(draft),
   assumed: draft.assumed,
   loved: draft.loved,
   wornWeekly: draft.wornWeekly,

@@ -1,0 +1,167 @@
+import { type GivenPiece, pieceFrom } from '@core/piece';
+import { isEan13, styleIdOf } from '@core/stock';
+import Papa from 'papaparse';
+import { z } from 'zod';
+import { neutral } from './csv';
+import { faultsOf } from './faults';
+import { measuresSchema, minorSchema, pieceSchema, type StoredAttributes } from './piece';
+import { cellsOfPiece } from './piece-cells';
+import { garmentKeyOf, readStockCsv, type StockCsv, type StockCsvRow } from './stock-csv';
+import type { GarmentSheet, ImportFault } from './views';
+
+export const STOCK_FORMAT = 'ivory-rail/stock@1';
+
+const garmentFileSchema = z.strictObject({
+  piece: pieceSchema,
+  label: z.string().max(80).default(''),
+  setId: z.string().max(80).default(''),
+  priceMinor: minorSchema,
+  sizes: z
+    .array(
+      z.strictObject({
+        size: z.string().trim().min(1, 'missing').max(20),
+        length: z.string().max(20).default(''),
+        sku: z.string().trim().min(1, 'missing').max(60),
+        ean: z
+          .string()
+          .refine((ean) => ean === '' || isEan13(ean), { error: 'not an EAN-13' })
+          .default(''),
+        qty: z.number().int().min(0, 'not below 0').max(100_000).default(0),
+        measures: measuresSchema.default({}),
+      }),
+    )
+    .min(1, 'a garment has at least one size'),
+});
+
+/** Reads a stock file, CSV or JSON. Every faulty row is told with its reason; the others come back ready to import. */
+export function readStock(text: string): StockCsv {
+  const start = text.replace(/^\uFEFF/, '').trimStart();
+  return start.startsWith('{') || start.startsWith('[') ? readStockJson(start) : readStockCsv(text);
+}
+
+function readStockJson(text: string): StockCsv {
+  const none = (message: string): StockCsv => ({
+    rows: [],
+    faults: [{ row: 1, path: '(file)', message }],
+  });
+  let value: unknown;
+  try {
+    value = JSON.parse(text);
+  } catch {
+    return none('not JSON');
+  }
+  const list = Array.isArray(value) ? value : (value as { garments?: unknown }).garments;
+  if (!Array.isArray(list)) return none(`a list of garments is wanted, as ${STOCK_FORMAT} writes it`);
+  const rows: StockCsvRow[] = [];
+  const faults: ImportFault[] = [];
+  const skus = new Set<string>();
+  list.forEach((raw, i) => {
+    const read = garmentFileSchema.safeParse(raw);
+    if (!read.success) {
+      faults.push(...faultsOf(read.error).map((each) => ({ row: i + 1, ...each })));
+      return;
+    }
+    const { piece, label, setId, priceMinor, sizes } = read.data;
+    const { id: _id, title: given, category, colours, formality, styleId: style, set, ...rest } = piece;
+    const title = given ?? pieceFrom(piece as GivenPiece).title;
+    const styleId = style ?? styleIdOf(title);
+    for (const { measures, ean, ...size } of sizes) {
+      if (skus.has(size.sku))
+        faults.push({ row: i + 1, path: 'sku', message: `${size.sku} stands in this file already` });
+      else
+        rows.push({
+          ...size,
+          row: i + 1,
+          ean: ean || undefined,
+          measures: measures as Record<string, number>,
+          garmentKey: garmentKeyOf(styleId, title, colours),
+          styleId,
+          setId: setId || set,
+          title,
+          label,
+          category,
+          colours,
+          formality,
+          priceMinor,
+          attributes: attributesOf(rest),
+        });
+      skus.add(size.sku);
+    }
+  });
+  return { rows, faults };
+}
+
+/** What is stored of a piece besides its columns. */
+function attributesOf(
+  piece: Partial<Pick<z.infer<typeof pieceSchema>, 'owned' | 'assumed' | 'origins' | 'mode' | 'priceMinor'>>,
+): StoredAttributes {
+  const { owned: _o, assumed: _a, origins: _g, mode: _m, priceMinor: _p, ...attributes } = piece;
+  return attributes as StoredAttributes;
+}
+
+/** A garment to be written out, with the units on the shelf of each size by its id. */
+export type StockExport = Omit<GarmentSheet, 'version' | 'locations' | 'photo' | 'archived'> & {
+  readonly shelf: ReadonlyMap<string, number>;
+};
+
+/** The stock as CSV, one row a size; it reads back in with `readStock`, and then changes nothing. */
+export function stockCsv(garments: readonly StockExport[]): string {
+  const rows = garments.flatMap((each) => {
+    const { priceMinor, label, styleId, setId } = each;
+    const piece = cellsOfPiece(pieceFrom(givenOfExport(each)));
+    return each.sizes.map(({ id, size, length, sku, ean, measures }) => ({
+      ...piece,
+      styleId,
+      set: setId,
+      label,
+      size,
+      length,
+      sku,
+      ean,
+      price: (priceMinor / 100).toFixed(2),
+      qty: String(each.shelf.get(id) ?? 0),
+      ...Object.fromEntries(
+        Object.entries(measures).map(([name, mm]) => [`measures.${name}`, String(mm ?? '')]),
+      ),
+    }));
+  });
+  const columns = [...new Set(rows.flatMap((row) => Object.keys(row)))];
+  return Papa.unparse(
+    {
+      fields: columns,
+      data: rows.map((row) => columns.map((name) => neutral((row as Record<string, string>)[name] ?? ''))),
+    },
+    { newline: '\r\n' },
+  );
+}
+
+/** The stock as JSON, all that is known of it. */
+export const stockJson = (garments: readonly StockExport[]): string =>
+  JSON.stringify(
+    {
+      format: STOCK_FORMAT,
+      garments: garments.map((each) => ({
+        piece: givenOfExport(each),
+        label: each.label,
+        setId: each.setId,
+        priceMinor: each.priceMinor,
+        sizes: each.sizes.map(({ id, moved: _moved, ...size }) => ({
+          ...size,
+          qty: each.shelf.get(id) ?? 0,
+        })),
+      })),
+    },
+    null,
+    1,
+  );
+
+const givenOfExport = ({
+  id,
+  title,
+  category,
+  colours,
+  formality,
+  styleId,
+  attributes,
+}: StockExport): GivenPiece =>
+  ({ ...attributes, id, title, category, colours, formality, styleId }) as GivenPiece;

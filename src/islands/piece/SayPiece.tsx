@@ -1,0 +1,40 @@
+import type { ReadLine } from '@core/closet';
+import { TextInput } from '@mantine/core';
+import type { Ref } from 'react';
+
+interface Props {
+  readonly label: string;
+  readonly words: string;
+  readonly read: ReadLine | undefined;
+  readonly onSay: (words: string) => void;
+  readonly field?: Ref<HTMLInputElement>;
+}
+
+/** A piece said in words; every guess stands below them, and every word that was not understood. */
+export function SayPiece({ label, words, read, onSay, field }: Props) {
+  return (
+    <>
+      <TextInput
+        ref={field}
+        data-autofocus
+        label={label}
+        placeholder="navy crew knit, wool"
+        value={words}
+        onChange={(event) => onSay(event.currentTarget.value)}
+      />
+      <div className="ask-read small" aria-live="polite">
+        {read?.guesses.map((guess) => (
+          <span key={guess.field + guess.word} className="chip">
+            {guess.means.toLowerCase()}
+          </span>
+        ))}
+        {read?.unread.map((word) => (
+          <span key={word} className="soft">
+            {word}: not understood
+          </span>
+        ))}
+        {read && !read.piece && <span className="soft">what kind of piece?</span>}
+      </div>
+    </>
+  );
+}

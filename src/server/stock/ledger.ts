@@ -1,0 +1,133 @@
+import { type Cause, countDifference, type Place } from '@core/stock';
+import type { LedgerView } from '@contracts/views';
+import type { Reader, Writer } from '@data/db';
+import { moveStock, type Movement, NothingThere } from '@data/ledger';
+import { box, boxLine, location, stockBalance, stockMovement, user, variant } from '@data/schema';
+import { and, desc, eq } from 'drizzle-orm';
+import { note } from '../audit';
+import type { Actor } from '../context';
+import { conflict, notFound } from '../problem';
+import { dayIn, shopOf } from '../shop/settings';
+import { defineUseCase } from '../use-case';
+import { releaseExpired } from './holds';
+
+/** The size and the location, both of this shop. */
+async function mustBeOurs(db: Reader, actor: Actor, variantId: string, locationId?: string): Promise<void> {
+  const [size] = await db
+    .select({ id: variant.id })
+    .from(variant)
+    .where(and(eq(variant.id, variantId), eq(variant.shopId, actor.shopId)));
+  if (!size) throw notFound('That size');
+  if (!locationId) return;
+  const [place] = await db
+    .select({ id: location.id })
+    .from(location)
+    .where(and(eq(location.id, locationId), eq(location.shopId, actor.shopId)));
+  if (!place) throw notFound('That location');
+}
+
+/** A stock-take of one size at one location: the difference is posted with its reason. */
+export const countStock = defineUseCase({
+  name: 'count-stock',
+  roles: ['owner', 'stylist', 'packer'],
+  writes: true,
+  async run(context, { variantId, locationId, counted, expected, reason }) {
+    const { tx, actor, now } = context;
+    await mustBeOurs(tx, actor, variantId, locationId);
+    await releaseExpired(tx, now, [variantId]);
+    const [row] = await tx
+      .select({ qty: stockBalance.qty })
+      .from(stockBalance)
+      .where(
+        and(
+          eq(stockBalance.variantId, variantId),
+          eq(stockBalance.locationId, locationId),
+          eq(stockBalance.place, 'shelf'),
+        ),
+      )
+      .for('update');
+    const shelf = row?.qty ?? 0;
+    if (shelf !== expected)
+      throw conflict(`Something moved while you counted: the books say ${shelf} now. Count again.`);
+    const difference = countDifference(shelf, counted);
+    if (difference) {
+      await move(tx, { variantId, locationId, cause: 'count', reason, actorId: actor.id, ...difference });
+      await note(context, 'count', 'variant', variantId, { shelf, counted });
+    }
+    return ledgerOf(tx, actor, variantId);
+  },
+});
+
+export const moveByHand = defineUseCase({
+  name: 'move-stock',
+  roles: ['owner', 'stylist', 'packer'],
+  writes: true,
+  async run(context, { variantId, locationId, cause, qty, reason }) {
+    const { tx, actor, now } = context;
+    await mustBeOurs(tx, actor, variantId, locationId);
+    await releaseExpired(tx, now, [variantId]);
+    await move(tx, { variantId, locationId, cause, qty, reason: reason || undefined, actorId: actor.id });
+    await note(context, cause, 'variant', variantId, { qty });
+    return ledgerOf(tx, actor, variantId);
+  },
+});
+
+export const stockLedger = defineUseCase({
+  name: 'stock-ledger',
+  roles: ['owner', 'stylist', 'packer'],
+  writes: false,
+  async run({ tx, actor, now }, { variantId }) {
+    await mustBeOurs(tx, actor, variantId);
+    await releaseExpired(tx, now, [variantId]);
+    return ledgerOf(tx, actor, variantId);
+  },
+});
+
+async function move(tx: Writer, movement: Movement): Promise<void> {
+  try {
+    await moveStock(tx, movement);
+  } catch (error) {
+    if (error instanceof NothingThere)
+      throw conflict(`There are ${error.there} at ${error.place}, not ${error.wanted}.`);
+    throw error;
+  }
+}
+
+/** Balances and movements of a size, with the shelf after each as they were booked. */
+async function ledgerOf(db: Reader, actor: Actor, variantId: string): Promise<LedgerView> {
+  const { zone } = await shopOf(db, actor.shopId);
+  const balances = await db
+    .select({ locationId: stockBalance.locationId, place: stockBalance.place, qty: stockBalance.qty })
+    .from(stockBalance)
+    .where(eq(stockBalance.variantId, variantId));
+  const rows = await db
+    .select({ movement: stockMovement, location: location.title, by: user.name, box })
+    .from(stockMovement)
+    .innerJoin(location, eq(location.id, stockMovement.locationId))
+    .leftJoin(user, eq(user.id, stockMovement.actorId))
+    .leftJoin(boxLine, eq(boxLine.id, stockMovement.boxLineId))
+    .leftJoin(box, eq(box.id, boxLine.boxId))
+    .where(eq(stockMovement.variantId, variantId))
+    .orderBy(desc(stockMovement.no));
+  const shelves = new Map<string, number>();
+  const oldestFirst = [...rows].reverse().map(({ movement, ...row }) => {
+    const before = shelves.get(movement.locationId) ?? 0;
+    const change = movement.toPlace === 'shelf' ? 1 : movement.fromPlace === 'shelf' ? -1 : 0;
+    const shelfAfter = before + change * movement.qty;
+    shelves.set(movement.locationId, shelfAfter);
+    return {
+      id: movement.id,
+      day: dayIn(zone, movement.at),
+      qty: movement.qty,
+      from: movement.fromPlace as Place,
+      to: movement.toPlace as Place,
+      cause: movement.cause as Cause,
+      reason: movement.reason ?? '',
+      by: row.by ?? 'the app',
+      location: row.location,
+      box: row.box ? { id: row.box.id, number: row.box.number } : undefined,
+      shelfAfter,
+    };
+  });
+  return { variantId, balances, movements: oldestFirst.reverse() };
+}

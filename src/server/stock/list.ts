@@ -1,0 +1,65 @@
+import type { StockPage } from '@contracts/views';
+import { pieceOfGarment } from '@data/pieces';
+import { garment } from '@data/schema';
+import { garmentPage, sizesByGarment, sizeWords, stockWhere } from '@data/stock';
+import { count } from 'drizzle-orm';
+import type { Database, Reader } from '@data/db';
+import { inputs, type Parsed } from '@contracts/api';
+import type { Actor } from '../context';
+import { photosOf } from '../photo/photos';
+import { shopOf } from '../shop/settings';
+import { defineUseCase } from '../use-case';
+import { releaseExpired } from './holds';
+
+/** Garments a page holds; the screen asks for the next one as it is scrolled to. */
+export const PAGE_ROWS = 60;
+
+export const stockList = defineUseCase({
+  name: 'stock-list',
+  roles: ['owner', 'stylist', 'packer'],
+  writes: false,
+  async run({ tx, actor, now }, input): Promise<StockPage> {
+    await releaseExpired(tx, now);
+    return stockPage(tx, actor, input);
+  },
+});
+
+/** A page of the stockroom: five queries however many garments there are. */
+async function stockPage(db: Reader, actor: Actor, input: Parsed<'stock-list'>): Promise<StockPage> {
+  const { search, category, archived, sort, down, offset } = input;
+  const filter = { shopId: actor.shopId, search, archived, categories: category ? [category] : [] };
+  const { currency } = await shopOf(db, actor.shopId);
+  const garments = await garmentPage(db, filter, { sort, down, offset, limit: PAGE_ROWS });
+  const ids = garments.map(({ id }) => id);
+  const [all] = await db.select({ total: count() }).from(garment).where(stockWhere(db, filter));
+  const sizes = await sizesByGarment(db, ids);
+  const photos = await photosOf(db, 'garment', ids);
+  return {
+    currency,
+    total: all?.total ?? 0,
+    rows: garments.map((row) => {
+      const own = sizes.get(row.id) ?? [];
+      return {
+        id: row.id,
+        label: row.label,
+        piece: pieceOfGarment(row, own[0]?.variant),
+        priceMinor: row.priceMinor,
+        photo: photos.get(row.id),
+        sizes: own.map(({ variant, at }) => ({
+          variantId: variant.id,
+          size: sizeWords(variant),
+          sku: variant.sku,
+          shelf: at.shelf ?? 0,
+          held: at.held ?? 0,
+          out: at.out ?? 0,
+        })),
+      };
+    }),
+  };
+}
+
+/** The first page as the stockroom opens. */
+export async function openStockroom(db: Database, actor: Actor, now: Date): Promise<StockPage> {
+  await db.transaction((tx) => releaseExpired(tx, now));
+  return stockPage(db, actor, inputs['stock-list'].parse({}));
+}
