@@ -1,5 +1,6 @@
 export { average, chroma, hue, hueApart, isHex, lab, labToHex, type Lab } from './lab';
 export { deltaE } from './delta-e';
+export { deltaEHex } from './delta-e-hex';
 export { isNeutral, isPale, warmth } from './families';
 export { colourName, colourNames } from './names';
 export { harmonyDistance, HUE_TEMPLATES, hueDistance, type HueWeight, hsv } from './hue-template';

@@ -25,8 +25,14 @@ export const fieldsOf = (scene: Scene, least: number): Field[] =>
 export const inSlot = ({ pieces }: Pick<Scene, 'pieces'>, ...slots: readonly Slot[]): Worn[] =>
   pieces.filter((worn) => slots.includes(worn.slot));
 
-export const oneIn = (scene: Pick<Scene, 'pieces'>, ...slots: readonly Slot[]): Worn | undefined =>
-  inSlot(scene, ...slots)[0];
+/** The piece in a slot; of several slots the first that is filled counts, whatever the pieces are called. */
+export function oneIn({ pieces }: Pick<Scene, 'pieces'>, ...slots: readonly Slot[]): Worn | undefined {
+  for (const slot of slots) {
+    const found = pieces.find((worn) => worn.slot === slot);
+    if (found) return found;
+  }
+  return undefined;
+}
 
 export const mainsOf = ({ pieces }: Pick<Scene, 'pieces'>): Worn[] =>
   pieces.filter((worn) => worn.facts.main && worn.slot !== 'shoes');

@@ -1,4 +1,4 @@
-import { chroma, colourName, deltaE, isNeutral, lab, type Lab, warmth } from '../../colour';
+import { chroma, colourName, deltaE, deltaEHex, isNeutral, lab, type Lab, warmth } from '../../colour';
 import type { Swatch, Worn } from '../../piece';
 import { defineRule } from '../define';
 import { isChromatic } from '../fields';
@@ -135,9 +135,8 @@ function neutralPair(pieces: readonly Worn[], near: number): Said[] {
   for (const [i, one] of extras.entries()) {
     for (const other of extras.slice(i + 1)) {
       const [a, b] = [one.seen[0], other.seen[0]];
-      if (!a || !b || !isNeutral(a.hex) || !isNeutral(b.hex) || deltaE(lab(a.hex), lab(b.hex)) > near)
-        continue;
-      if (mains.some((main) => main.seen[0] && deltaE(lab(main.seen[0].hex), lab(a.hex)) <= near)) continue;
+      if (!a || !b || !isNeutral(a.hex) || !isNeutral(b.hex) || deltaEHex(a.hex, b.hex) > near) continue;
+      if (mains.some((main) => main.seen[0] && deltaEHex(main.seen[0].hex, a.hex) <= near)) continue;
       return [
         {
           tone: 'works',

@@ -1,4 +1,4 @@
-import { deltaE, lab } from '../../colour';
+import { deltaEHex } from '../../colour';
 import { defineRule } from '../define';
 import { mainHex, oneIn } from '../fields';
 import { solid } from '../given';
@@ -21,7 +21,7 @@ export const skin = defineRule({
     const { skinHex } = scene.client;
     const bare = ![...scene.cover.values()].some((zones) => zones.has('calves')) && !oneIn(scene, 'legwear');
     if (!shoe || !skinHex || !bare || !oneIn(scene, 'bottom', 'whole')) return [];
-    const apart = deltaE(lab(mainHex(shoe)), lab(skinHex));
+    const apart = deltaEHex(mainHex(shoe), skinHex);
     return apart > at.near
       ? []
       : [

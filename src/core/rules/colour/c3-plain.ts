@@ -1,4 +1,4 @@
-import { chroma, deltaE, lab } from '../../colour';
+import { chroma, deltaEHex, lab } from '../../colour';
 import { defineRule } from '../define';
 import { fieldsOf, isChromatic, isPrint, mainHex, mainsOf } from '../fields';
 import { solid } from '../given';
@@ -42,7 +42,7 @@ export const plain = defineRule({
         area <= at.most &&
         isChromatic(worn, { hex }) &&
         chroma(lab(hex)) >= at.chroma &&
-        mains.every((main) => main === worn || deltaE(lab(mainHex(main)), lab(hex)) >= at.apart),
+        mains.every((main) => main === worn || deltaEHex(mainHex(main), hex) >= at.apart),
     );
     const tint = mains.find((main) => {
       const colour = lab(mainHex(main));
@@ -54,16 +54,20 @@ export const plain = defineRule({
         mains.some((other) => other !== main && other.piece.structure >= 2)
       );
     });
-    const [first, second] = accents;
-    if (first && second && first.worn !== second.worn && deltaE(lab(first.hex), lab(second.hex)) > at.apart)
-      return [
-        {
-          tone: 'note',
-          pieces: [first.worn.piece.id, second.worn.piece.id],
-          text: `${named(first.worn, second.worn)} are two accents that have nothing to do with each other; keep one.`,
-        },
-      ];
-    const lift = first?.worn ?? lifting ?? tint;
+    for (const [i, one] of accents.entries()) {
+      const stranger = accents
+        .slice(i + 1)
+        .find((other) => other.worn !== one.worn && deltaEHex(one.hex, other.hex) > at.apart);
+      if (stranger)
+        return [
+          {
+            tone: 'note',
+            pieces: [one.worn.piece.id, stranger.worn.piece.id],
+            text: `${named(one.worn, stranger.worn)} are two accents that have nothing to do with each other; keep one.`,
+          },
+        ];
+    }
+    const lift = accents[0]?.worn ?? lifting ?? tint;
     if (lift)
       return [{ tone: 'works', pieces: [lift.piece.id], text: `All plain, and ${named(lift)} lifts it.` }];
     return [

@@ -1,4 +1,4 @@
-import { deltaE, hue, hueApart, lab } from '../../colour';
+import { deltaEHex, hue, hueApart, lab } from '../../colour';
 import { textureFamily } from '../../piece';
 import { defineRule } from '../define';
 import { fieldsOf, isChromatic } from '../fields';
@@ -21,9 +21,8 @@ function oneTone(scene: Scene): boolean {
 function isAlive(scene: Scene, depth: number): boolean {
   const fields = fieldsOf(scene, FIELD);
   const levels = fields.map(({ hex }) => lab(hex).l);
-  const steps = fields.filter(({ hex }, i) =>
-    fields.slice(0, i).every((before) => deltaE(lab(before.hex), lab(hex)) > 3),
-  );
+  const ladder = fields.map(({ hex }) => hex).sort((a, b) => lab(a).l - lab(b).l || (a < b ? -1 : 1));
+  const steps = ladder.filter((hex, i) => ladder.slice(0, i).every((before) => deltaEHex(before, hex) > 3));
   const cloths = new Set(fields.map(({ worn }) => textureFamily(worn.piece.fabric)));
   return Math.max(...levels) - Math.min(...levels) >= depth || steps.length >= 3 || cloths.size >= 2;
 }

@@ -1,4 +1,4 @@
-import { colourName, deltaE, lab } from '../../colour';
+import { colourName, deltaEHex } from '../../colour';
 import { defineRule } from '../define';
 import { inSlot, mainHex } from '../fields';
 import { solid } from '../given';
@@ -17,7 +17,7 @@ export const bracket = defineRule({
   evaluate(scene, at) {
     for (const low of inSlot(scene, 'shoes', 'legwear')) {
       for (const high of inSlot(scene, 'top', 'layer', 'head')) {
-        const apart = deltaE(lab(mainHex(low)), lab(mainHex(high)));
+        const apart = deltaEHex(mainHex(low), mainHex(high));
         if (apart <= at.near)
           return [
             {

@@ -1,4 +1,4 @@
-import { deltaE, hue, hueApart, isNeutral, lab } from '../../colour';
+import { deltaE, deltaEHex, hue, hueApart, isNeutral, lab } from '../../colour';
 import { textureFamily, type Worn } from '../../piece';
 import { defineRule } from '../define';
 import { mainHex, mainsOf } from '../fields';
@@ -49,8 +49,7 @@ export const hides = defineRule({
     const said: Said[] = [];
     const crowd = extras.filter(
       (worn) =>
-        extras.filter((other) => deltaE(lab(mainHex(worn)), lab(mainHex(other))) <= at.match).length >=
-        at.many,
+        extras.filter((other) => deltaEHex(mainHex(worn), mainHex(other)) <= at.match).length >= at.many,
     );
     if (crowd.length > 0)
       said.push({

@@ -1,4 +1,4 @@
-import { colourName, deltaE, lab } from '../../colour';
+import { colourName, deltaEHex } from '../../colour';
 import type { Worn } from '../../piece';
 import { defineRule } from '../define';
 import { inSlot } from '../fields';
@@ -24,7 +24,7 @@ export const ownColours = defineRule({
     const on = (worn: Worn, card: readonly string[]): string | undefined =>
       worn.seen
         .filter(({ share }) => share >= at.share)
-        .map(({ hex }) => card.find((each) => deltaE(lab(each), lab(hex)) <= at.near))
+        .map(({ hex }) => card.find((each) => deltaEHex(each, hex) <= at.near))
         .find(Boolean);
     for (const worn of inSlot(scene, 'top', 'layer', 'whole', 'scarf', 'head', 'neck')) {
       const [blocked, avoided, liked] = [on(worn, never), on(worn, avoid), on(worn, like)];

@@ -37,11 +37,13 @@ export const safety = defineRule({
         });
     }
     const wide = scene.pieces.find(
-      ({ piece, slot }) =>
+      ({ piece, slot, mode }) =>
         (piece.cut.leg === 'wide' || piece.cut.leg === 'flare' || piece.cut.silhouette === 'full') &&
-        (slot === 'bottom' || slot === 'whole'),
+        (slot === 'bottom' || slot === 'whole') &&
+        mode.id !== 'into-boots' &&
+        mode.id !== 'cuffed',
     );
-    if (wide && wide.mode.id !== 'into-boots' && wide.mode.id !== 'cuffed')
+    if (wide)
       said.push({
         tone: 'note',
         pieces: [wide.piece.id],

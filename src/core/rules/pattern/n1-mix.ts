@@ -1,4 +1,4 @@
-import { deltaE, lab } from '../../colour';
+import { deltaEHex } from '../../colour';
 import type { Worn } from '../../piece';
 import { defineRule } from '../define';
 import { isPrint } from '../fields';
@@ -170,9 +170,7 @@ function judgePair(one: Worn, other: Worn, at: Record<string, number>, mixing: b
   const near = at.near ?? 12;
   const least = at.share ?? 0.08;
   const shared = one.swatches.some((a) =>
-    other.swatches.some(
-      (b) => a.share >= least && b.share >= least && deltaE(lab(a.hex), lab(b.hex)) <= near,
-    ),
+    other.swatches.some((b) => a.share >= least && b.share >= least && deltaEHex(a.hex, b.hex) <= near),
   );
   const [p, q] = [one.piece.pattern, other.piece.pattern];
   const scale = Math.max(p.repeatMm, q.repeatMm) / Math.min(p.repeatMm, q.repeatMm);

@@ -39,7 +39,7 @@ export const leggingCover = defineRule({
         known: (measure(worn, 'length')?.origin ?? 'defaulted') !== 'defaulted',
       }))
       .filter((each): each is typeof each & { hem: number } => each.hem !== undefined)
-      .sort((a, b) => a.hem - b.hem)[0];
+      .sort((a, b) => a.hem - b.hem || Number(b.known) - Number(a.known))[0];
     if (!longest)
       return [
         {

@@ -1,4 +1,4 @@
-import { deltaE, lab } from '../../colour';
+import { deltaEHex } from '../../colour';
 import { measure } from '../../piece';
 import { defineRule } from '../define';
 import { hemOf, knowsBody, mainHex, oneIn } from '../fields';
@@ -58,7 +58,7 @@ export const gap = defineRule({
     const measured = `${strip} mm between hem and shaft`;
     const legwear = oneIn(scene, 'legwear');
     const closes =
-      legwear && [bottom, shoe].some((worn) => deltaE(lab(mainHex(worn)), lab(mainHex(legwear))) <= at.run);
+      legwear && [bottom, shoe].some((worn) => deltaEHex(mainHex(worn), mainHex(legwear)) <= at.run);
     if (strip > 0 && closes)
       return [
         {

@@ -1,4 +1,4 @@
-import { deltaE, lab } from '../../colour';
+import { deltaEHex } from '../../colour';
 import { hemHeight } from '../../figure';
 import { measure } from '../../piece';
 import { defineRule } from '../define';
@@ -46,7 +46,7 @@ export const tallBoots = defineRule({
       if (!tucked) return [];
       const slim =
         lower.piece.category === 'leggings' || ['skinny', 'slim'].includes(lower.piece.cut.leg ?? '');
-      const apart = deltaE(lab(mainHex(lower)), lab(mainHex(boot)));
+      const apart = deltaEHex(mainHex(lower), mainHex(boot));
       if (!slim)
         return [
           {

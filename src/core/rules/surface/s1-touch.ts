@@ -26,10 +26,9 @@ export const touch = defineRule({
       return [{ tone: 'works', pieces, text: `Two cloths to feel: ${[...families].join(' and ')}.` }];
     const hexes = mains.map(mainHex);
     const dark = hexes.every((hex) => lab(hex).l < 30);
-    const [first = '#808080'] = hexes;
-    const oneTone = hexes.every(
-      (hex) => !isNeutral(hex) && !isNeutral(first) && hueApart(hue(lab(hex)), hue(lab(first))) <= 35,
-    );
+    const oneTone =
+      !hexes.some(isNeutral) &&
+      hexes.every((a) => hexes.every((b) => hueApart(hue(lab(a)), hue(lab(b))) <= 35));
     if (!dark && !oneTone) return [];
     return [
       {

@@ -1,4 +1,4 @@
-import { deltaE, lab } from '../../colour';
+import { deltaEHex } from '../../colour';
 import type { Worn } from '../../piece';
 import { defineRule } from '../define';
 import { mainHex } from '../fields';
@@ -42,8 +42,9 @@ export const shine = defineRule({
     const said: Said[] = [];
     const jewels = pieces.filter(glitters);
     if (schools.shine === 'repeat' && shining.length >= 2) {
-      const [first, ...rest] = shining as [Worn, ...Worn[]];
-      const answers = rest.some((worn) => deltaE(lab(mainHex(worn)), lab(mainHex(first))) <= at.answer);
+      const answers = shining.some((one, i) =>
+        shining.slice(i + 1).some((other) => deltaEHex(mainHex(other), mainHex(one)) <= at.answer),
+      );
       return [
         answers
           ? {

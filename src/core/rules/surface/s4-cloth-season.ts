@@ -22,8 +22,10 @@ export const clothSeason = defineRule({
   mayOverrule: true,
   source: COMMON_PRACTICE,
   evaluate({ pieces }) {
-    const [cool, warm] = [pieces.find(summery), pieces.find(wintry)];
-    if (!cool || !warm || cool === warm) return [];
+    // A heavy woollen linen is of no season of its own.
+    const cool = pieces.find((worn) => summery(worn) && !wintry(worn));
+    const warm = pieces.find((worn) => wintry(worn) && !summery(worn));
+    if (!cool || !warm) return [];
     return [
       {
         tone: 'note',
