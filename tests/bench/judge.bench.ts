@@ -1,9 +1,10 @@
 import { deltaE, lab } from '@core/colour';
-import { judge } from '@core/look';
+import { judge, LookPool, type PoolVerdict } from '@core/look';
 import { differenceCiede2000 } from 'culori';
 import fc from 'fast-check';
 import { anyPiece } from '../support/pieces';
 import { type Bench, type Figure, FRAME_MS, percentile } from './figure';
+import { completeLooks, demoPieces, demoSetting } from './pool';
 
 const timed = (work: () => void): number => {
   const start = performance.now();
@@ -92,3 +93,52 @@ export const colourDifference: Bench = {
     ]);
   },
 };
+
+/** Looks out of one pool: the fast path against the readable one, on the same looks, with one verdict hash. */
+export const poolJudging: Bench = {
+  name: 'pool',
+  run: () => {
+    const pieces = demoPieces(120);
+    const setting = demoSetting();
+    const looks = completeLooks(pieces, 100_000);
+    let [fast, slow] = [0, 0];
+    const start = performance.now();
+    const pool = new LookPool(pieces, setting);
+    const prepared = performance.now() - start;
+    for (const look of looks) fast = hashed(fast, pool.judge(look));
+    const fastMs = performance.now() - start;
+    const slowMs = timed(() => {
+      for (const look of looks) {
+        const { complete, sendable, score } = judge(
+          look.map((i) => pieces[i] as (typeof pieces)[0]),
+          setting,
+        );
+        slow = hashed(slow, { complete, sendable, score: score.score });
+      }
+    });
+    const perSecond = (looks.length / fastMs) * 1000;
+    const plain = (looks.length / slowMs) * 1000;
+    const same = fast === slow;
+    return Promise.resolve([
+      {
+        name: `pool: 100,000 looks of 5 to 8 out of 120, prepared in ${prepared.toFixed(0)} ms of it; hash ${same ? 'the same' : 'DIFFERS'}`,
+        value: Math.round(perSecond),
+        unit: 'looks/s',
+        ratio: perSecond / 50_000,
+        reach: `≥ 1 × 50,000 looks/s; ${(perSecond / plain).toFixed(0)} × the readable path`,
+        ok: perSecond >= 50_000 && same,
+      },
+      {
+        name: 'pool: the same looks on the readable path, for this client and occasion',
+        value: Math.round(plain),
+        unit: 'looks/s',
+        ratio: plain / 1000,
+        reach: '≥ 1 × 1,000 looks/s',
+        ok: plain >= 1000,
+      },
+    ]);
+  },
+};
+
+const hashed = (before: number, { complete, sendable, score }: PoolVerdict): number =>
+  (Math.imul(before, 31) + score * 4 + (complete ? 2 : 0) + (sendable ? 1 : 0)) | 0;

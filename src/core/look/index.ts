@@ -1,4 +1,5 @@
 export { bestWays } from './best-way';
+export { LookPool, type PoolVerdict } from './pool/pool';
 export { HOUSE_SCHOOLS, type Limits, NOBODY, type Profile, type Schools, schoolsFor } from './client';
 export { completeness } from './complete';
 export { aboutOf, judge, mayOverrule, MOST_PIECES, type Overrule, type Verdict } from './judge';

@@ -21,12 +21,12 @@ export interface Score {
   readonly score: number;
 }
 
-const START = 70;
+export const START = 70;
 /** Ways of wearing and use are shown, and stay out of a look's score. */
 const OUTSIDE: readonly Facet[] = ['M', 'U'];
 
 /** Facets that count for a look's score. */
-const SCORED = (Object.keys(FACETS) as Facet[]).filter(
+export const SCORED = (Object.keys(FACETS) as Facet[]).filter(
   (facet) => !OUTSIDE.includes(facet) && RULES.some((rule) => rule.facet === facet),
 );
 
@@ -47,14 +47,25 @@ export function scoreOf(findings: readonly Finding[], settings: Settings = {}): 
   return { facets, mean, rounding: score - mean, score };
 }
 
+/** Sums of tuned weights come out alike in whatever order they are added. */
+const tidy = (sum: number): number => Math.round(sum * 1e6) / 1e6;
+const clamped = (sum: number): number => Math.min(100, Math.max(0, sum));
+
+/** The score of a look from the points of its facets: what `scoreOf` comes to, without the rows. */
+export function scoreFrom(points: ArrayLike<number>): number {
+  let sum = 0;
+  for (let i = 0; i < SCORED.length; i++) sum += clamped(tidy(START + (points[i] as number)));
+  return Math.round(sum / Math.max(1, SCORED.length));
+}
+
 function facetScore(facet: Facet, findings: readonly Finding[], settings: Settings): FacetScore {
   const rows = [{ label: 'Start', points: START }];
   for (const finding of findings) {
     if (ruleOf(finding.rule)?.facet !== facet) continue;
     rows.push({ label: finding.rule, points: pointsOf(finding, settings) });
   }
-  const sum = rows.reduce((total, row) => total + row.points, 0);
-  const score = Math.min(100, Math.max(0, sum));
+  const sum = tidy(rows.reduce((total, row) => total + row.points, 0));
+  const score = clamped(sum);
   if (score !== sum) rows.push({ label: sum > 100 ? 'At most 100' : 'At least 0', points: score - sum });
   return { facet, title: FACETS[facet], rows, score };
 }

@@ -1,6 +1,7 @@
 import { chroma, isNeutral, lab } from '../colour';
 import type { Hem } from '../figure';
 import type { Slot, Swatch, Worn } from '../piece';
+import { memo } from '../memo';
 import type { Scene } from './rule';
 
 /** A colour of the look with the share of the visible cloth it takes. */
@@ -14,13 +15,18 @@ export interface Field {
 export const areaOf = ({ areas }: Pick<Scene, 'areas'>, worn: Worn): number =>
   areas.pieces.get(worn.piece.id) ?? 0;
 
+const allFields = memo((scene: Scene): readonly Field[] => {
+  const fields: Field[] = [];
+  for (const worn of scene.pieces) {
+    const area = areaOf(scene, worn);
+    for (const { hex, share } of worn.seen) fields.push({ worn, hex, area: area * share });
+  }
+  return fields;
+});
+
 /** Colours as seen, of at least `least` of the visible cloth. */
 export const fieldsOf = (scene: Scene, least: number): Field[] =>
-  scene.pieces.flatMap((worn) =>
-    worn.seen
-      .map((swatch) => ({ worn, hex: swatch.hex, area: areaOf(scene, worn) * swatch.share }))
-      .filter(({ area }) => area >= least),
-  );
+  allFields(scene).filter(({ area }) => area >= least);
 
 export const inSlot = ({ pieces }: Pick<Scene, 'pieces'>, ...slots: readonly Slot[]): Worn[] =>
   pieces.filter((worn) => slots.includes(worn.slot));
@@ -34,8 +40,10 @@ export function oneIn({ pieces }: Pick<Scene, 'pieces'>, ...slots: readonly Slot
   return undefined;
 }
 
-export const mainsOf = ({ pieces }: Pick<Scene, 'pieces'>): Worn[] =>
-  pieces.filter((worn) => worn.facts.main && worn.slot !== 'shoes');
+/** A piece that carries the look. */
+export const isMain = (worn: Worn): boolean => worn.facts.main && worn.slot !== 'shoes';
+
+export const mainsOf = ({ pieces }: Pick<Scene, 'pieces'>): Worn[] => pieces.filter(isMain);
 
 /** Largest colour of a piece as the eye meets it. */
 export const mainHex = (worn: Worn): string => worn.seen[0]?.hex ?? '#808080';

@@ -1,9 +1,10 @@
 import type { Body, Hem, Landmarks } from '../figure';
-import { memo } from '../memo';
+import { memo, memo2 } from '../memo';
 import type { Budget, Occasion } from '../look/occasion';
 import type { Profile, Schools } from '../look/client';
 import type { GivenPiece, Worn, Zone } from '../piece';
 import type { Areas } from '../sketch';
+import type { Given, Reading } from './reads';
 
 export type Tone = 'works' | 'note' | 'fights' | 'blocks';
 
@@ -79,6 +80,8 @@ export interface Rule<N extends string = string> {
   readonly mayOverrule: boolean;
   readonly source: string;
   readonly evaluate: (scene: Scene, at: Readonly<Record<N, number>>) => readonly Said[];
+  /** What `evaluate` reads of a look, for judging many looks out of one pool; absent: everything. */
+  readonly reads?: (given: Given, at: Readonly<Record<N, number>>) => Reading;
   /** Pairs: the second of each differs from the first by one change. */
   readonly examples: readonly (readonly [Example, Example])[];
 }
@@ -98,9 +101,19 @@ const defaultsOf = memo((rule: Rule): Record<string, number> =>
   Object.fromEntries(Object.entries(rule.thresholds).map(([name, { value }]) => [name, value])),
 );
 
-/** Thresholds in force: the rule's defaults with the shop's changes over them. */
+const tunedOf = memo2(
+  (rule: Rule, thresholds: NonNullable<Tuning['thresholds']>): Record<string, number> => ({
+    ...defaultsOf(rule),
+    ...thresholds,
+  }),
+);
+
+/**
+ * Thresholds in force: the rule's defaults with the shop's changes over them. One object for one tuning, so that
+ * what a rule keeps by it is found again.
+ */
 export function thresholdsOf(rule: Rule, tuning: Tuning | undefined): Record<string, number> {
-  return tuning?.thresholds ? { ...defaultsOf(rule), ...tuning.thresholds } : defaultsOf(rule);
+  return tuning?.thresholds ? tunedOf(rule, tuning.thresholds) : defaultsOf(rule);
 }
 
 /** Names the pieces of a sentence: "Lake shirt", "Lake shirt and Rope belt". */

@@ -22,7 +22,7 @@ export interface Layer {
 }
 
 const wornFrame = memo((body: Body) => frameOf(body, false));
-const wornSketch = memo2((worn: Worn, body: Body) => sketchOf(wornFrame(body), worn));
+export const wornSketch = memo2((worn: Worn, body: Body) => sketchOf(wornFrame(body), worn));
 
 /** Cells of the raster that a sketch covers, part by part. */
 interface Cells {
@@ -59,7 +59,7 @@ export const cellsOf = memo((sketch: Sketch): readonly Cells[] => {
 /** Shapes of a look on a body, in layer order from the skin outwards. */
 export function layersOf(pieces: readonly Worn[], body: Body): Layer[] {
   const tucked = pieces.some((worn) => worn.mode.id === 'into-boots');
-  const held = pieces.some((worn) => worn.slot === 'layer' && holdsSleeves(worn));
+  const held = pieces.some(holdsSleeves);
   return [...pieces]
     .map((worn) => (held && worn.slot !== 'layer' ? narrowed(worn) : worn))
     .sort((a, b) => orderOf(a, tucked) - orderOf(b, tucked) || (a.piece.id < b.piece.id ? -1 : 1))
@@ -67,13 +67,14 @@ export function layersOf(pieces: readonly Worn[], body: Body): Layer[] {
 }
 
 /** A layer with sleeves, put on: what is beneath goes into them. */
-const holdsSleeves = ({ piece, mode }: Worn): boolean => {
+export const holdsSleeves = ({ piece, mode, slot }: Worn): boolean => {
+  if (slot !== 'layer') return false;
   const sleeve = piece.cut.sleeve ?? usualSleeve(piece.category);
   return (sleeve === 'long' || sleeve === 'three-quarter') && mode.id !== 'over-shoulders';
 };
 
 /** The same piece with its sleeves pressed into those of the layer over it; a longer one still peeps out below. */
-const narrowed = memo((worn: Worn): Worn => {
+export const narrowed = memo((worn: Worn): Worn => {
   const { upperArm } = worn.measures;
   return {
     ...worn,
@@ -83,7 +84,7 @@ const narrowed = memo((worn: Worn): Worn => {
 });
 
 /** A tucked top goes under the waistband, an untucked one over it; boots go over legs tucked into them. */
-function orderOf(worn: Worn, intoBoots: boolean): number {
+export function orderOf(worn: Worn, intoBoots: boolean): number {
   const { id } = worn.mode;
   if (worn.slot === 'top' && (id === 'full-tuck' || worn.piece.category === 'bodysuit')) return 19;
   if (worn.slot === 'top' && (id === 'untucked' || id === 'knotted' || id === 'belted'))

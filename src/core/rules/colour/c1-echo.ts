@@ -1,14 +1,51 @@
-import { chroma, colourName, deltaE, deltaEHex, isNeutral, lab, type Lab, warmth } from '../../colour';
+import { colourName, deltaEHex, isNeutral, warmth } from '../../colour';
+import { memo, memo2 } from '../../memo';
 import type { Swatch, Worn } from '../../piece';
 import { defineRule } from '../define';
-import { isChromatic } from '../fields';
+import { isChromatic, isVivid } from '../fields';
+import { pairTable, type Tallies } from '../reads';
 import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 
-interface Accent {
-  readonly worn: Worn;
-  readonly swatch: Swatch;
-  readonly colour: Lab;
+interface Limits {
+  readonly near: number;
+  readonly leastShare: number;
+  readonly vividShare: number;
+  readonly vivid: number;
 }
+
+const sameSet = (a: Worn, b: Worn): boolean => a.piece.set !== undefined && a.piece.set === b.piece.set;
+
+/** Colours of a piece that are seen and no neutrals. */
+function accentsOf(worn: Worn, at: Limits): readonly Swatch[] {
+  return worn.swatches.filter(
+    (swatch) =>
+      isChromatic(worn, swatch) &&
+      swatch.share >= (isVivid(swatch.hex, at.vivid) ? at.vividShare : at.leastShare),
+  );
+}
+
+/** The echo between two pieces, kept by pair: looks of one closet ask for the same pairs again and again. */
+const echoesBy = memo((at: Limits) => {
+  const accents = memo((worn: Worn) => accentsOf(worn, at));
+  const echo = memo2((a: Worn, b: Worn): Said | null => {
+    if (sameSet(a, b)) return null;
+    for (const one of accents(a)) {
+      for (const other of accents(b)) {
+        if (Math.max(one.share, other.share) < at.leastShare) continue;
+        const apart = deltaEHex(one.hex, other.hex);
+        if (apart > at.near) continue;
+        return {
+          tone: 'works',
+          pieces: [a.piece.id, b.piece.id],
+          text: `The ${one.name ?? colourName(one.hex)} comes back: ${named(a, b)}.`,
+          measured: `ΔE ${apart.toFixed(1)}; up to ${at.near} reads as one colour`,
+        };
+      }
+    }
+    return null;
+  });
+  return { accents, echo };
+});
 
 /** C1: an accent comes back in another piece. */
 export const echo = defineRule({
@@ -31,36 +68,18 @@ export const echo = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: (_given, at) => ({ tally: (pool) => tallyEchoes(pool, at as Limits) }),
   evaluate({ pieces }, at) {
-    const accents: Accent[] = pieces.flatMap((worn) =>
-      worn.swatches
-        .filter(
-          (swatch) =>
-            isChromatic(worn, swatch) &&
-            swatch.share >= (chroma(lab(swatch.hex)) >= at.vivid ? at.vividShare : at.leastShare),
-        )
-        .map((swatch) => ({ worn, swatch, colour: lab(swatch.hex) })),
-    );
+    const { accents, echo } = echoesBy(at as Limits);
     const said: Said[] = [];
-    const told = new Set<string>();
-    for (const [i, one] of accents.entries()) {
-      for (const other of accents.slice(i + 1)) {
-        if (one.worn === other.worn || sameSet(one.worn, other.worn)) continue;
-        if (Math.max(one.swatch.share, other.swatch.share) < at.leastShare) continue;
-        const apart = deltaE(one.colour, other.colour);
-        if (apart > at.near) continue;
-        const key = [one.worn.piece.id, other.worn.piece.id].sort().join('|');
-        if (told.has(key)) continue;
-        told.add(key);
-        said.push({
-          tone: 'works',
-          pieces: [one.worn.piece.id, other.worn.piece.id],
-          text: `The ${one.swatch.name ?? colourName(one.swatch.hex)} comes back: ${named(one.worn, other.worn)}.`,
-          measured: `ΔE ${apart.toFixed(1)}; up to ${at.near} reads as one colour`,
-        });
+    const coloured = pieces.filter((worn) => accents(worn).length > 0);
+    coloured.forEach((one, i) => {
+      for (let j = i + 1; j < coloured.length; j++) {
+        const found = echo(one, coloured[j] as Worn);
+        if (found) said.push(found);
       }
-    }
-    const both = said.find((finding) => echoesBothFamilies(finding, said, pieces));
+    });
+    const both = said.length > 1 && said.find((finding) => echoesBothFamilies(finding, said, pieces));
     if (both)
       said.push({
         ...both,
@@ -108,35 +127,50 @@ export const echo = defineRule({
   ],
 });
 
-const sameSet = (a: Worn, b: Worn): boolean => a.piece.set !== undefined && a.piece.set === b.piece.set;
+const isManyColoured = (worn: Worn): boolean => !worn.micro && worn.swatches.length >= 2;
 
 /** A print of warm and cool colours of which both are echoed by other pieces. */
 function echoesBothFamilies(finding: Said, all: readonly Said[], pieces: readonly Worn[]): boolean {
   return finding.pieces.some((id) => {
     const print = pieces.find((worn) => worn.piece.id === id);
-    if (!print || print.micro || print.swatches.length < 2) return false;
+    if (!print || !isManyColoured(print)) return false;
     const families = new Set(
       all
         .filter((other) => other.pieces.includes(id))
         .flatMap((other) =>
-          pieces
-            .filter((worn) => other.pieces.includes(worn.piece.id) && worn !== print)
-            .map((worn) => warmth(worn.swatches[0]?.hex ?? '#808080')),
+          pieces.filter((worn) => other.pieces.includes(worn.piece.id) && worn !== print).map(familyOf),
         ),
     );
     return families.has('warm') && families.has('cool');
   });
 }
 
+const firstHex = (worn: Worn): string => worn.seen[0]?.hex ?? '';
+
+/** An accessory in a neutral, which another one may answer. */
+const isFrame = memo(
+  (worn: Worn): boolean =>
+    !worn.facts.main &&
+    worn.facts.shape !== 'jewel' &&
+    worn.seen[0] !== undefined &&
+    isNeutral(firstHex(worn)),
+);
+
+/** A main piece in the neutral of an accessory: the accessory is no frame to it. */
+const swallowsFrame = (main: Worn, extra: Worn, near: number): boolean =>
+  main.facts.main &&
+  main.seen[0] !== undefined &&
+  isFrame(extra) &&
+  deltaEHex(firstHex(main), firstHex(extra)) <= near;
+
 /** Two accessories in the same neutral, apart from the mains. */
 function neutralPair(pieces: readonly Worn[], near: number): Said[] {
-  const extras = pieces.filter((worn) => !worn.facts.main && worn.facts.shape !== 'jewel');
-  const mains = pieces.filter((worn) => worn.facts.main);
+  const extras = pieces.filter(
+    (worn) => isFrame(worn) && !pieces.some((main) => swallowsFrame(main, worn, near)),
+  );
   for (const [i, one] of extras.entries()) {
-    for (const other of extras.slice(i + 1)) {
-      const [a, b] = [one.seen[0], other.seen[0]];
-      if (!a || !b || !isNeutral(a.hex) || !isNeutral(b.hex) || deltaEHex(a.hex, b.hex) > near) continue;
-      if (mains.some((main) => main.seen[0] && deltaEHex(main.seen[0].hex, a.hex) <= near)) continue;
+    const other = extras.slice(i + 1).find((each) => deltaEHex(firstHex(one), firstHex(each)) <= near);
+    if (other)
       return [
         {
           tone: 'works',
@@ -144,7 +178,47 @@ function neutralPair(pieces: readonly Worn[], near: number): Said[] {
           text: `${named(one, other)} share one neutral and frame the look.`,
         },
       ];
-    }
   }
   return [];
+}
+
+const familyOf = (worn: Worn): string => warmth(worn.swatches[0]?.hex ?? '#808080');
+
+/** The same counted over a pool. */
+function tallyEchoes(pool: readonly Worn[], at: Limits): ReturnType<Tallies['tally']> {
+  const { accents, echo } = echoesBy(at);
+  const echoes = pairTable(pool, (a, b) => accents(a).length > 0 && a !== b && echo(a, b) !== null);
+  const prints = Uint8Array.from(pool, (worn) => (isManyColoured(worn) ? 1 : 0));
+  const families = Uint8Array.from(pool, (worn) => ['warm', 'cool'].indexOf(familyOf(worn)) + 1);
+  const frames = pairTable(
+    pool,
+    (a, b) => isFrame(a) && isFrame(b) && deltaEHex(firstHex(a), firstHex(b)) <= at.near,
+  );
+  const swallows = pairTable(pool, (main, extra) => swallowsFrame(main, extra, at.near));
+  const size = pool.length;
+  return (picks, count, says) => {
+    for (let i = 0; i < count; i++) {
+      const row = (picks[i] as number) * size;
+      // One bit for a warm piece that answers, one for a cool one.
+      let answers = 0;
+      for (let j = 0; j < count; j++) {
+        if (echoes[row + (picks[j] as number)] === 0) continue;
+        answers |= families[picks[j] as number] as number;
+        if (j > i) says.works++;
+      }
+      if (answers === 3 && prints[picks[i] as number] === 1) says.note = 1;
+    }
+    if (says.works > 0) return;
+    for (let i = 0; i < count; i++)
+      for (let j = i + 1; j < count; j++)
+        if (frames[(picks[i] as number) * size + (picks[j] as number)] === 1 && stands(i) && stands(j)) {
+          says.works = 1;
+          return;
+        }
+    function stands(place: number): boolean {
+      for (let k = 0; k < count; k++)
+        if (swallows[(picks[k] as number) * size + (picks[place] as number)] === 1) return false;
+      return true;
+    }
+  };
 }

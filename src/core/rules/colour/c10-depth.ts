@@ -2,7 +2,7 @@ import { lab } from '../../colour';
 import { defineRule } from '../define';
 import { fieldsOf } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, USUAL_WEIGHT } from '../rule';
+import { COMMON_PRACTICE, type Scene, USUAL_WEIGHT } from '../rule';
 
 /** Northern season of a day; undefined without one. */
 export const seasonOf = (day: string | undefined): 'spring' | 'summer' | 'autumn' | 'winter' | undefined => {
@@ -17,6 +17,9 @@ export const seasonOf = (day: string | undefined): 'spring' | 'summer' | 'autumn
         : 'winter';
 };
 
+const isLightDay = (occasion: Scene['occasion']): boolean =>
+  occasion?.time === 'day' && ['spring', 'summer'].includes(seasonOf(occasion.date) ?? '');
+
 /** C10: much dark by day in spring or summer. */
 export const depthOfSeason = defineRule({
   id: 'C10',
@@ -30,9 +33,10 @@ export const depthOfSeason = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: ({ occasion }) => (isLightDay(occasion) ? 'everything' : 'nothing'),
   evaluate(scene, at) {
+    if (!isLightDay(scene.occasion)) return [];
     const season = seasonOf(scene.occasion?.date);
-    if (scene.occasion?.time !== 'day' || (season !== 'spring' && season !== 'summer')) return [];
     const dark = fieldsOf(scene, 0).filter(({ hex }) => lab(hex).l < at.dark);
     const area = dark.reduce((sum, field) => sum + field.area, 0);
     if (area <= at.most) return [];

@@ -31,6 +31,8 @@ export const eveningInTown = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: ({ occasion }, at) =>
+    occasion?.time === 'evening' && occasion.formality[0] >= at.formality ? 'everything' : 'nothing',
   evaluate(scene, at) {
     const { occasion } = scene;
     if (occasion?.time !== 'evening' || occasion.formality[0] < at.formality) return [];

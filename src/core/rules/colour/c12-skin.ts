@@ -16,6 +16,16 @@ export const skin = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: ({ client, coverOf }) =>
+    client.skinHex === undefined
+      ? 'nothing'
+      : {
+          of: (worn) => [
+            ['bottom', 'whole'].includes(worn.slot) ? 'lower' : worn.slot === 'legwear',
+            coverOf(worn).has('calves'),
+            worn.slot === 'shoes' && mainHex(worn),
+          ],
+        },
   evaluate(scene, at) {
     const shoe = oneIn(scene, 'shoes');
     const { skinHex } = scene.client;

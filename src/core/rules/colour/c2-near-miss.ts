@@ -33,6 +33,10 @@ export const nearMiss = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: (_given, at) => ({
+    fields: () => [at.area],
+    seen: ({ piece }) => [textureFamily(piece.fabric), piece.structure >= 2, piece.set],
+  }),
   evaluate(scene, at) {
     const fields = fieldsOf(scene, at.area);
     if (isLadder(fields)) return [];

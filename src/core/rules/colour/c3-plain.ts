@@ -1,9 +1,11 @@
 import { chroma, deltaEHex, lab } from '../../colour';
 import { defineRule } from '../define';
-import { fieldsOf, isChromatic, isPrint, mainHex, mainsOf } from '../fields';
+import { fieldsOf, isChromatic, isMain, isPrint, mainHex, mainsOf } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
-import { isTonal } from './c4-tonal';
+import { isTonal, TONE_FIELD } from './c4-tonal';
+import { above } from '../reads';
+import { textureFamily } from '../../piece';
 
 /** C3: plain main pieces want something that lifts them. */
 export const plain = defineRule({
@@ -33,6 +35,15 @@ export const plain = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: (_given, at) => ({
+    silencedBy: (worn) => isMain(worn) && isPrint(worn),
+    of: (worn) =>
+      isMain(worn)
+        ? [mainHex(worn), worn.piece.structure >= 2, worn.piece.statement >= at.statement]
+        : worn.piece.statement >= at.statement || undefined,
+    fields: (hex) => (chroma(lab(hex)) >= at.chroma ? [TONE_FIELD, at.least, above(at.most)] : [TONE_FIELD]),
+    seen: ({ piece }) => [piece.fabric.texture === 'denim', textureFamily(piece.fabric)],
+  }),
   evaluate(scene, at) {
     const mains = mainsOf(scene);
     if (mains.length === 0 || mains.some(isPrint) || isTonal(scene)) return [];

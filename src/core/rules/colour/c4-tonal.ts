@@ -6,20 +6,20 @@ import { solid } from '../given';
 import { COMMON_PRACTICE, type Scene, USUAL_WEIGHT } from '../rule';
 
 /** Least visible share of a colour that counts for the tone of a look. */
-const FIELD = 0.05;
+export const TONE_FIELD = 0.05;
 /** Hues within this are one tone. */
 const ONE_TONE = 35;
 
 /** One family of hue with neutrals free, or neutrals alone. */
 function oneTone(scene: Scene): boolean {
-  const fields = fieldsOf(scene, FIELD);
+  const fields = fieldsOf(scene, TONE_FIELD);
   const hues = fields.filter(({ worn, hex }) => isChromatic(worn, { hex })).map(({ hex }) => hue(lab(hex)));
   return fields.length >= 2 && hues.every((a) => hues.every((b) => hueApart(a, b) <= ONE_TONE));
 }
 
 /** What keeps one tone alive: depth, three steps, or two kinds of cloth. */
 function isAlive(scene: Scene, depth: number): boolean {
-  const fields = fieldsOf(scene, FIELD);
+  const fields = fieldsOf(scene, TONE_FIELD);
   const levels = fields.map(({ hex }) => lab(hex).l);
   const ladder = fields.map(({ hex }) => hex).sort((a, b) => lab(a).l - lab(b).l || (a < b ? -1 : 1));
   const steps = ladder.filter((hex, i) => ladder.slice(0, i).every((before) => deltaEHex(before, hex) > 3));
@@ -29,7 +29,7 @@ function isAlive(scene: Scene, depth: number): boolean {
 
 /** True where C4 works: one tone on purpose. */
 export const isTonal = (scene: Scene): boolean => {
-  const chromatic = fieldsOf(scene, FIELD).filter(({ worn, hex }) => isChromatic(worn, { hex }));
+  const chromatic = fieldsOf(scene, TONE_FIELD).filter(({ worn, hex }) => isChromatic(worn, { hex }));
   return chromatic.length >= 2 && oneTone(scene) && isAlive(scene, 15);
 };
 
@@ -45,6 +45,10 @@ export const tonal = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ({
+    fields: () => [TONE_FIELD],
+    seen: ({ piece }) => [piece.fabric.texture === 'denim', textureFamily(piece.fabric)],
+  }),
   evaluate(scene, at) {
     if (!oneTone(scene)) return [];
     return isAlive(scene, at.depth)

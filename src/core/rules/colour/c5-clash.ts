@@ -34,6 +34,18 @@ export const clash = defineRule({
   mayOverrule: true,
   source:
     'School harmony: Cohen-Or, Sorkine, Gal, Leyvand & Xu, "Color harmonization" (2006). The rest: common practice, no source.',
+  reads: ({ schools }, at) =>
+    schools.colour === 'harmony'
+      ? 'everything'
+      : schools.colour === 'free'
+        ? 'nothing'
+        : {
+            fields: () => [at.area],
+            seen: (worn) =>
+              worn.seen.some(({ hex }) => isChromatic(worn, { hex }) && chroma(lab(hex)) >= at.chroma)
+                ? worn
+                : undefined,
+          },
   evaluate(scene, at) {
     const strong = fieldsOf(scene, at.area).filter(
       ({ worn, hex }) => isChromatic(worn, { hex }) && chroma(lab(hex)) >= at.chroma,

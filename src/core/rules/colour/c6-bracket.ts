@@ -14,6 +14,14 @@ export const bracket = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ({
+    of: (worn) =>
+      ['shoes', 'legwear'].includes(worn.slot)
+        ? ['low', mainHex(worn)]
+        : ['top', 'layer', 'head'].includes(worn.slot)
+          ? ['high', mainHex(worn)]
+          : undefined,
+  }),
   evaluate(scene, at) {
     for (const low of inSlot(scene, 'shoes', 'legwear')) {
       for (const high of inSlot(scene, 'top', 'layer', 'head')) {

@@ -1,14 +1,26 @@
-import { deltaE, deltaEHex, hue, hueApart, isNeutral, lab } from '../../colour';
+import { deltaEHex, hue, hueApart, isNeutral, lab } from '../../colour';
 import { textureFamily, type Worn } from '../../piece';
 import { defineRule } from '../define';
-import { mainHex, mainsOf } from '../fields';
+import { isMain, mainHex } from '../fields';
 import { solid } from '../given';
+import type { Schools } from '../../look/client';
+import { pairTable, type Tallies } from '../reads';
 import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 
 /** Shoes, bag, belt and watch strap: what is usually hide. */
 const isHide = (worn: Worn): boolean =>
   ['shoes', 'bag', 'belt'].includes(worn.slot) ||
   (worn.slot === 'watch' && textureFamily(worn.piece.fabric) === 'hide');
+
+/** What accompanies the look. */
+const isExtra = (worn: Worn): boolean => !worn.facts.main || worn.slot === 'shoes';
+
+interface Limits {
+  readonly match: number;
+  readonly depth: number;
+  readonly near: number;
+  readonly many: number;
+}
 
 /** C7: shoes, bag and belt by the client's school. */
 export const hides = defineRule({
@@ -43,14 +55,19 @@ export const hides = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: ({ schools }, at) => ({ tally: (pool) => tallyHides(pool, at as Limits, schools.hides) }),
   evaluate(scene, at) {
     const found = scene.pieces.filter(isHide);
-    const extras = scene.pieces.filter((worn) => !worn.facts.main || worn.slot === 'shoes');
+    const extras = scene.pieces.filter(isExtra);
     const said: Said[] = [];
-    const crowd = extras.filter(
-      (worn) =>
-        extras.filter((other) => deltaEHex(mainHex(worn), mainHex(other)) <= at.match).length >= at.many,
-    );
+    const crowd =
+      extras.length < at.many
+        ? []
+        : extras.filter(
+            (worn) =>
+              extras.filter((other) => deltaEHex(mainHex(worn), mainHex(other)) <= at.match).length >=
+              at.many,
+          );
     if (crowd.length > 0)
       said.push({
         tone: 'note',
@@ -59,16 +76,19 @@ export const hides = defineRule({
       });
     if (found.length < 2) return said;
     const pieces = found.map(({ piece }) => piece.id);
-    const odd = found.filter((worn) => found.some((other) => !goes(worn, other)));
     const { hides: school } = scene.schools;
     if (school === 'match') {
       said.push(
-        odd.length === 0
+        found.every((worn) => found.every((other) => goes(worn, other, at.match)))
           ? { tone: 'works', pieces, text: `${named(...found)} match.` }
           : { tone: 'note', pieces, text: `${named(...found)} do not match.` },
       );
     } else if (school === 'coordinate') {
-      const stray = found.find((worn) => !sits(worn));
+      const stray = found.find(
+        (worn) =>
+          !found.some((other) => sameDepth(worn, other, at.depth)) &&
+          !scene.pieces.some((main) => repeats(main, worn, at.near)),
+      );
       said.push(
         stray
           ? {
@@ -79,7 +99,9 @@ export const hides = defineRule({
           : { tone: 'works', pieces, text: `${named(...found)} go together.` },
       );
     } else {
-      const alone = found.filter((worn) => found.every((other) => other === worn || !goes(worn, other)));
+      const alone = found.filter((worn) =>
+        found.every((other) => other === worn || !goes(worn, other, at.match)),
+      );
       said.push(
         alone.length === 1 || (found.length === 2 && alone.length === 2)
           ? {
@@ -98,18 +120,6 @@ export const hides = defineRule({
       );
     }
     return said;
-
-    function goes(a: Worn, b: Worn): boolean {
-      const [p, q] = [lab(mainHex(a)), lab(mainHex(b))];
-      return a === b || (deltaE(p, q) < at.match && (isNeutral(mainHex(a)) || hueApart(hue(p), hue(q)) < 30));
-    }
-    function sits(worn: Worn): boolean {
-      const own = lab(mainHex(worn));
-      return (
-        found.some((other) => other !== worn && Math.abs(lab(mainHex(other)).l - own.l) < at.depth) ||
-        mainsOf(scene).some((main) => main.swatches.some(({ hex }) => deltaE(lab(hex), own) <= at.near))
-      );
-    }
   },
   examples: [
     [
@@ -126,3 +136,69 @@ export const hides = defineRule({
     ],
   ],
 });
+
+/** Two hides that match: one colour, and one hue where there is one. */
+function goes(a: Worn, b: Worn, match: number): boolean {
+  const [p, q] = [mainHex(a), mainHex(b)];
+  return a === b || (deltaEHex(p, q) < match && (isNeutral(p) || hueApart(hue(lab(p)), hue(lab(q))) < 30));
+}
+
+const sameDepth = (a: Worn, b: Worn, depth: number): boolean =>
+  a !== b && Math.abs(lab(mainHex(a)).l - lab(mainHex(b)).l) < depth;
+
+/** A main piece that wears the colour of a hide. */
+const repeats = (main: Worn, hide: Worn, near: number): boolean =>
+  isMain(main) && main.swatches.some(({ hex }) => deltaEHex(hex, mainHex(hide)) <= near);
+
+/** The same counted over a pool. */
+function tallyHides(
+  pool: readonly Worn[],
+  at: Limits,
+  school: Schools['hides'],
+): ReturnType<Tallies['tally']> {
+  const size = pool.length;
+  const hide = Uint8Array.from(pool, (worn) => (isHide(worn) ? 1 : 0));
+  const extra = Uint8Array.from(pool, (worn) => (isExtra(worn) ? 1 : 0));
+  const same = pairTable(
+    pool,
+    (a, b) => isExtra(a) && isExtra(b) && deltaEHex(mainHex(a), mainHex(b)) <= at.match,
+  );
+  const match = pairTable(pool, (a, b) => isHide(a) && isHide(b) && goes(a, b, at.match));
+  const sits = pairTable(
+    pool,
+    (worn, other) =>
+      isHide(worn) && ((isHide(other) && sameDepth(worn, other, at.depth)) || repeats(other, worn, at.near)),
+  );
+  return (picks, count, says) => {
+    let [hides, extras] = [0, 0];
+    for (let i = 0; i < count; i++) {
+      hides += hide[picks[i] as number] as number;
+      extras += extra[picks[i] as number] as number;
+    }
+    if (extras >= at.many && any((i) => met(same, i) >= at.many)) says.note++;
+    if (hides < 2) return;
+    if (school === 'contrast') {
+      let alone = 0;
+      for (let i = 0; i < count; i++) if (hide[picks[i] as number] === 1 && met(match, i) === 1) alone++;
+      if (alone === 1 || (hides === 2 && alone === 2)) says.works++;
+      else says.note++;
+      return;
+    }
+    const wanted = school === 'match' ? hides : 1;
+    const table = school === 'match' ? match : sits;
+    if (any((i) => hide[picks[i] as number] === 1 && met(table, i) < wanted)) says.note++;
+    else says.works++;
+
+    /** With how many of the look the piece at a place is paired. */
+    function met(pairs: Uint8Array, place: number): number {
+      const row = (picks[place] as number) * size;
+      let sum = 0;
+      for (let j = 0; j < count; j++) sum += pairs[row + (picks[j] as number)] as number;
+      return sum;
+    }
+    function any(is: (place: number) => boolean): boolean {
+      for (let i = 0; i < count; i++) if (is(i)) return true;
+      return false;
+    }
+  };
+}

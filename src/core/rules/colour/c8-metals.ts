@@ -20,6 +20,7 @@ export const metals = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ({ of: ({ piece }) => (piece.metal === 'none' ? undefined : piece.metal) }),
   evaluate({ pieces, schools }, at) {
     const shown = pieces.filter(({ piece }) => piece.metal !== 'none');
     if (shown.length < 2) return [];

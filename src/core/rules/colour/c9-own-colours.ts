@@ -4,6 +4,7 @@ import { defineRule } from '../define';
 import { inSlot } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, type Said, USUAL_WEIGHT } from '../rule';
+import { ALONE } from '../reads';
 
 /** C9: the client's own colour card, where it counts most: at the face. */
 export const ownColours = defineRule({
@@ -18,6 +19,7 @@ export const ownColours = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: false,
   source: COMMON_PRACTICE,
+  reads: () => ALONE,
   evaluate(scene, at) {
     const { like, avoid, never } = scene.client.colourCard;
     const said: Said[] = [];

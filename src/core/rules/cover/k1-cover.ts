@@ -12,6 +12,17 @@ export const cover = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: false,
   source: COMMON_PRACTICE,
+  reads: (given) => {
+    const wanted = [...wantedZones(given)];
+    return wanted.length === 0
+      ? 'nothing'
+      : {
+          of: (worn) => {
+            const zones = wanted.filter((zone) => given.coverOf(worn).has(zone));
+            return zones.length > 0 ? zones : undefined;
+          },
+        };
+  },
   evaluate(scene) {
     const wanted = wantedZones(scene);
     if (wanted.size === 0 || scene.pieces.length === 0) return [];
@@ -51,7 +62,7 @@ export const cover = defineRule({
   ],
 });
 
-function wantedZones(scene: Scene): Set<Zone> {
+function wantedZones(scene: Pick<Scene, 'client' | 'occasion'>): Set<Zone> {
   const musts = (scene.occasion?.musts ?? []).filter((word): word is Zone =>
     (ZONES as readonly string[]).includes(word),
   );

@@ -2,6 +2,7 @@ import { defineRule } from '../define';
 import { inSlot } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
+import { ALONE } from '../reads';
 
 /** K10: a close skirt wants a vent or some stretch to sit and step in. */
 export const seated = defineRule({
@@ -15,6 +16,7 @@ export const seated = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ALONE,
   evaluate(scene, at) {
     return inSlot(scene, 'bottom', 'whole').flatMap((worn): Said[] => {
       const { cut, volume, facts, fabric, category } = worn.piece;

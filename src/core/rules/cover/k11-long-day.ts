@@ -3,6 +3,7 @@ import { defineRule } from '../define';
 import { oneIn } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
+import { wholeIn } from '../reads';
 
 /** K11: a high heel over a long time on the feet. */
 export const longDay = defineRule({
@@ -17,6 +18,7 @@ export const longDay = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ({ of: wholeIn('shoes') }),
   evaluate(scene, at) {
     const shoe = oneIn(scene, 'shoes');
     const heel = shoe && measure(shoe, 'heel');

@@ -1,8 +1,11 @@
 import { completeness } from '../../look/complete';
 import { defineRule } from '../define';
-import { inSlot } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
+import { type Worn } from '../../piece';
+
+/** A waistcoat is worn to the end; any other layer may come off. */
+const isLayer = ({ slot, piece }: Worn): boolean => slot === 'layer' && piece.category !== 'waistcoat';
 
 /** K2: under a layer that comes off, each thing stands by itself. */
 export const alone = defineRule({
@@ -22,8 +25,20 @@ export const alone = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: ({ client, coverOf }) => {
+    const zones = [...new Set([...(['chest', 'midriff', 'back'] as const), ...client.cover])];
+    return {
+      needs: isLayer,
+      of: (worn) => [
+        worn.slot,
+        isLayer(worn),
+        zones.map((zone) => coverOf(worn).has(zone)),
+        (worn.slot === 'top' || worn.slot === 'whole') && worn.piece.fabric.sheer !== 'opaque',
+      ],
+    };
+  },
   evaluate(scene, at) {
-    const layers = inSlot(scene, 'layer').filter(({ piece }) => piece.category !== 'waistcoat');
+    const layers = scene.pieces.filter(isLayer);
     if (layers.length === 0) return [];
     const rest = scene.pieces.filter((worn) => !layers.includes(worn));
     const covered = (zone: 'chest' | 'midriff' | 'back'): boolean =>

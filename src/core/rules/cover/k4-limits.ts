@@ -2,6 +2,7 @@ import { colourName } from '../../colour';
 import { sameSubstance, type Worn } from '../../piece';
 import { defineRule } from '../define';
 import { COMMON_PRACTICE, type Said, type Scene, USUAL_WEIGHT } from '../rule';
+import { ALONE } from '../reads';
 
 /** K4: heel, open toe, fibres, metals, bag weight, care, and what the client never wears. */
 export const limits = defineRule({
@@ -13,6 +14,7 @@ export const limits = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: false,
   source: COMMON_PRACTICE,
+  reads: () => ALONE,
   evaluate: (scene) => scene.pieces.flatMap((worn) => [...neverSaid(worn, scene), ...limitSaid(worn, scene)]),
   examples: [
     [

@@ -1,6 +1,7 @@
 import { sameSubstance, type Worn } from '../../piece';
 import { defineRule } from '../define';
 import { type Said, USUAL_WEIGHT } from '../rule';
+import { ALONE } from '../reads';
 
 const METALS = ['nickel', 'cobalt', 'chromium', 'copper'];
 
@@ -14,6 +15,7 @@ export const allergy = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: false,
   source: 'The client states it; content as the label states it. The app gives no medical advice.',
+  reads: () => ALONE,
   evaluate: ({ pieces, client }) =>
     client.allergies.flatMap((declared) => pieces.flatMap((worn) => check(worn, declared))),
   examples: [

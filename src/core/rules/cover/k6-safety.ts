@@ -1,8 +1,14 @@
-import { measure } from '../../piece';
+import { measure, type Worn } from '../../piece';
 import { defineRule } from '../define';
 import { inSlot } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
+
+const isWideBelow = ({ piece, slot, mode }: Worn): boolean =>
+  (piece.cut.leg === 'wide' || piece.cut.leg === 'flare' || piece.cut.silhouette === 'full') &&
+  (slot === 'bottom' || slot === 'whole') &&
+  mode.id !== 'into-boots' &&
+  mode.id !== 'cuffed';
 
 /** K6: trailing ends, pins and full sleeves where something turns or burns. A caution, never a verdict. */
 export const safety = defineRule({
@@ -17,6 +23,13 @@ export const safety = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ({
+    of: (worn) => [
+      worn.slot === 'scarf' && (measure(worn, 'lengthFlat')?.mm ?? 1800),
+      isWideBelow(worn),
+      worn.piece.cut.sleeveVolume === 'full',
+    ],
+  }),
   evaluate(scene, at) {
     const { occasion } = scene;
     const said: Said[] = [];
@@ -36,13 +49,7 @@ export const safety = defineRule({
           text: `Tuck in the ends of ${named(scarf)}: they may catch.`,
         });
     }
-    const wide = scene.pieces.find(
-      ({ piece, slot, mode }) =>
-        (piece.cut.leg === 'wide' || piece.cut.leg === 'flare' || piece.cut.silhouette === 'full') &&
-        (slot === 'bottom' || slot === 'whole') &&
-        mode.id !== 'into-boots' &&
-        mode.id !== 'cuffed',
-    );
+    const wide = scene.pieces.find(isWideBelow);
     if (wide)
       said.push({
         tone: 'note',

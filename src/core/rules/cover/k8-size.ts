@@ -2,6 +2,7 @@ import { fitWords, sizeFit } from '../../fit';
 import { defineRule } from '../define';
 import { solid } from '../given';
 import { named, type Said, USUAL_WEIGHT } from '../rule';
+import { ALONE } from '../reads';
 
 /** K8: the fit of each piece of the stock in its size. */
 export const size = defineRule({
@@ -13,6 +14,7 @@ export const size = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: 'Ease by category and volume as in core/fit: common practice, no source.',
+  reads: () => ALONE,
   evaluate(scene) {
     const { measures } = scene.client;
     if (measures.bust === undefined && measures.waist === undefined && measures.hip === undefined) return [];

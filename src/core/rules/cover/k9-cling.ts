@@ -14,6 +14,17 @@ export const cling = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: ({ client, coverOf }) =>
+    client.looseOver.length === 0
+      ? 'nothing'
+      : {
+          of: (worn) => [
+            worn.piece.volume === 'close' && worn.piece.fabric.stretchPct,
+            worn.order,
+            worn.mode.id === 'open',
+            client.looseOver.map((zone) => coverOf(worn).has(zone)),
+          ],
+        },
   evaluate({ pieces, client, cover }, at) {
     return pieces.flatMap((worn): Said[] => {
       const { volume, fabric } = worn.piece;

@@ -17,6 +17,7 @@ export const statements = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ({ of: ({ piece }) => (piece.statement === 0 ? undefined : [piece.statement, piece.set]) }),
   evaluate({ pieces, schools }, at) {
     if (pieces.length === 0) return [];
     const counted = oncePerSet(pieces);

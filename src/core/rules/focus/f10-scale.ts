@@ -3,6 +3,7 @@ import { defineRule } from '../define';
 import { knowsBody, oneIn } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
+import { wholeIn } from '../reads';
 
 /** F10: watch, bag and hat in scale with the person. */
 export const scale = defineRule({
@@ -17,6 +18,7 @@ export const scale = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: (given) => (knowsBody(given) ? { of: wholeIn('watch', 'bag') } : 'nothing'),
   evaluate(scene, at) {
     if (!knowsBody(scene)) return [];
     const said: Said[] = [];

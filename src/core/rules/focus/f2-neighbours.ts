@@ -7,6 +7,8 @@ import { COMMON_PRACTICE, named, type Said, type Scene, USUAL_WEIGHT } from '../
 /** From the head down: what stands next to what. */
 const PLACES = ['head', 'ears', 'neck', 'chest', 'waist'] as const;
 
+const PLACE_SLOTS: readonly Worn['slot'][] = ['head', 'ears', 'neck', 'scarf', 'top', 'whole', 'belt'];
+
 function at(scene: Scene, place: (typeof PLACES)[number]): Worn | undefined {
   switch (place) {
     case 'head':
@@ -34,6 +36,13 @@ export const neighbours = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: ({ schools }, limits) =>
+    schools.focus === 'bold'
+      ? 'nothing'
+      : {
+          of: ({ slot, piece }) =>
+            PLACE_SLOTS.includes(slot) ? [slot, piece.statement >= limits.strong] : undefined,
+        },
   evaluate(scene, limits) {
     if (scene.schools.focus === 'bold') return [];
     const said: Said[] = [];

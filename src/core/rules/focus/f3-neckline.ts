@@ -37,6 +37,14 @@ export const neckline = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: (_given, at) => ({
+    of: (worn) => {
+      if (worn.slot === 'top' || worn.slot === 'whole') return [worn.slot, worn.piece.cut.neckline];
+      if (worn.slot !== 'neck') return undefined;
+      const chain = measure(worn, 'chain');
+      return ['neck', chain && [chain.origin === 'defaulted', chain.mm >= at.long]];
+    },
+  }),
   evaluate(scene, at) {
     const necklace = oneIn(scene, 'neck');
     const base = oneIn(scene, 'whole', 'top');

@@ -2,6 +2,11 @@ import { defineRule } from '../define';
 import { isPrint, oneIn } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
+import { type Worn } from '../../piece';
+
+const isCrown = ({ piece }: Worn): boolean => piece.category === 'headpiece' || piece.category === 'veil';
+const isBusy = (worn: Worn): boolean =>
+  worn.slot === 'scarf' || ((worn.slot === 'top' || worn.slot === 'whole') && isPrint(worn));
 
 /** F4: long earrings want the hair up and the head bare. */
 export const hairAndEars = defineRule({
@@ -17,6 +22,10 @@ export const hairAndEars = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ({
+    needs: ({ slot }) => slot === 'ears',
+    of: (worn) => (worn.slot === 'ears' ? worn : isCrown(worn) ? 'crown' : isBusy(worn) ? 'busy' : undefined),
+  }),
   evaluate(scene, at) {
     const ears = oneIn(scene, 'ears');
     const drop = ears?.piece.cut.drop;
@@ -25,9 +34,7 @@ export const hairAndEars = defineRule({
     const said: Said[] = [];
     const pieces = [ears.piece.id];
     const measured = `drop ${drop} mm`;
-    const head = scene.pieces.find(
-      ({ piece }) => piece.category === 'headpiece' || piece.category === 'veil',
-    );
+    const head = scene.pieces.find(isCrown);
     if (head && drop > at.head)
       said.push({
         tone: 'note',
@@ -44,9 +51,7 @@ export const hairAndEars = defineRule({
       });
     if (hair === 'up' && drop > at.up && !head)
       said.push({ tone: 'works', pieces, measured, text: `Hair up, and ${named(ears)} can be seen.` });
-    const busy = scene.pieces.find(
-      (worn) => worn.slot === 'scarf' || ((worn.slot === 'top' || worn.slot === 'whole') && isPrint(worn)),
-    );
+    const busy = scene.pieces.find(isBusy);
     if (busy && drop > at.down && hair !== 'down')
       said.push({
         tone: 'note',

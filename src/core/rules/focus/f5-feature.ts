@@ -12,6 +12,10 @@ export const feature = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: ({ coverOf }) => ({
+    needs: ({ piece }) => piece.features.length > 0,
+    of: (worn) => (worn.piece.features.length > 0 ? worn : [worn.order, [...coverOf(worn)]]),
+  }),
   evaluate({ pieces, cover }) {
     const said: Said[] = [];
     for (const worn of pieces) {

@@ -13,6 +13,14 @@ export const bareSide = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ({
+    of: ({ slot, piece }) =>
+      slot === 'wrist'
+        ? true
+        : slot === 'top' || slot === 'whole'
+          ? [slot, piece.cut.neckline === 'one-shoulder']
+          : undefined,
+  }),
   evaluate(scene) {
     const base = oneIn(scene, 'whole', 'top');
     const wrist = oneIn(scene, 'wrist');

@@ -14,6 +14,7 @@ export const theme = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ({ of: ({ piece }) => (piece.material === 'metal' ? undefined : piece.material) }),
   evaluate({ pieces }, at) {
     const jewels = pieces.filter(({ piece }) => piece.material !== undefined && piece.material !== 'metal');
     const kinds = new Set(jewels.map(({ piece }) => piece.material));

@@ -16,6 +16,14 @@ export const quietFoot = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: (_given, at) => ({
+    of: ({ slot, piece }) =>
+      slot === 'whole'
+        ? ['whole', piece.statement < at.strong]
+        : slot === 'shoes'
+          ? ['shoes', piece.statement <= at.quiet]
+          : undefined,
+  }),
   evaluate(scene, at) {
     const [whole, shoe] = [oneIn(scene, 'whole'), oneIn(scene, 'shoes')];
     if (!whole || !shoe || whole.piece.statement < at.strong) return [];

@@ -1,7 +1,8 @@
 import { defineRule } from '../define';
-import { mainsOf } from '../fields';
+import { isMain, mainsOf } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
+import { type Worn } from '../../piece';
 
 /** Moods that pull apart. */
 const OPPOSITE: Readonly<Record<string, readonly string[]>> = {
@@ -13,6 +14,12 @@ const OPPOSITE: Readonly<Record<string, readonly string[]>> = {
   polished: ['sporty', 'earthy'],
   earthy: ['polished'],
 };
+
+const meetsMood = ({ piece }: Worn, asked: readonly string[]): boolean =>
+  piece.moods.some((mood) => asked.includes(mood));
+const opposesMood = (worn: Worn, asked: readonly string[]): boolean =>
+  !meetsMood(worn, asked) &&
+  worn.piece.moods.some((mood) => asked.some((wanted) => OPPOSITE[wanted]?.includes(mood)));
 
 /** F9: as far from the usual as the client goes, in the mood that was asked for. */
 export const moodAndEdge = defineRule({
@@ -26,6 +33,15 @@ export const moodAndEdge = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: ({ client }, at) => {
+    const { edge } = client.appetite;
+    return {
+      of: (worn) => [
+        edge !== undefined && worn.piece.edge > edge + at.over,
+        isMain(worn) && [meetsMood(worn, client.moods), opposesMood(worn, client.moods)],
+      ],
+    };
+  },
   evaluate(scene, at) {
     const said: Said[] = [];
     const { edge } = scene.client.appetite;
@@ -40,12 +56,8 @@ export const moodAndEdge = defineRule({
     const asked = scene.client.moods;
     const mains = mainsOf(scene);
     if (asked.length === 0 || mains.length === 0) return said;
-    const meets = mains.filter(({ piece }) => piece.moods.some((mood) => asked.includes(mood)));
-    const against = mains.filter(
-      ({ piece }) =>
-        !piece.moods.some((mood) => asked.includes(mood)) &&
-        piece.moods.some((mood) => asked.some((wanted) => OPPOSITE[wanted]?.includes(mood))),
-    );
+    const meets = mains.filter((worn) => meetsMood(worn, asked));
+    const against = mains.filter((worn) => opposesMood(worn, asked));
     if (against.length >= 2)
       said.push({
         tone: 'note',

@@ -1,4 +1,5 @@
 import type { CategoryFacts, Worn } from '../../piece';
+import { memo } from '../../memo';
 import { defineRule } from '../define';
 import { COMMON_PRACTICE, USUAL_WEIGHT } from '../rule';
 
@@ -11,8 +12,10 @@ const WEIGHT: Readonly<Record<CategoryFacts['part'], number>> = {
   none: 0,
 };
 
+const PARTS = (Object.keys(WEIGHT) as CategoryFacts['part'][]).filter((part) => WEIGHT[part] > 0);
+
 /** Formality of one worn piece, 0..10, with what lifts or lowers it. */
-export function formalityOf(worn: Worn): number {
+export const formalityOf = memo((worn: Worn): number => {
   const { piece, mode } = worn;
   let level = piece.formality;
   const knit = piece.category.endsWith('knit') || piece.category === 'cardigan';
@@ -24,15 +27,20 @@ export function formalityOf(worn: Worn): number {
     if (mode.id === 'crossbody') level -= 1;
   }
   return Math.min(10, Math.max(0, level));
-}
+});
 
 /** Formality of a look: parts by weight, the weight of absent parts shared out. */
 export function lookFormality(pieces: readonly Worn[]): number | undefined {
   let [sum, weight] = [0, 0];
-  for (const part of Object.keys(WEIGHT) as CategoryFacts['part'][]) {
-    const levels = pieces.filter((worn) => worn.facts.part === part).map(formalityOf);
-    if (levels.length === 0 || WEIGHT[part] === 0) continue;
-    sum += WEIGHT[part] * (levels.reduce((a, b) => a + b, 0) / levels.length);
+  for (const part of PARTS) {
+    let [levels, count] = [0, 0];
+    for (const worn of pieces)
+      if (worn.facts.part === part) {
+        levels += formalityOf(worn);
+        count++;
+      }
+    if (count === 0) continue;
+    sum += WEIGHT[part] * (levels / count);
     weight += WEIGHT[part];
   }
   return weight === 0 ? undefined : sum / weight;
@@ -50,6 +58,12 @@ export const band = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: ({ occasion }) =>
+    occasion
+      ? {
+          of: (worn) => (WEIGHT[worn.facts.part] > 0 ? [worn.facts.part, formalityOf(worn)] : undefined),
+        }
+      : 'nothing',
   evaluate({ pieces, occasion }, at) {
     if (!occasion) return [];
     const level = lookFormality(pieces);

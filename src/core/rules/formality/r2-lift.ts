@@ -2,6 +2,7 @@ import { defineRule } from '../define';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, type Scene, USUAL_WEIGHT, type Said } from '../rule';
 import { formalityOf } from './r1-band';
+import { type Worn } from '../../piece';
 
 /** What R2 says: each casual piece, and whether it was lifted. R3 looks at it too. */
 export function liftsOf({ pieces, occasion }: Pick<Scene, 'pieces' | 'occasion'>, below: number): Said[] {
@@ -32,6 +33,20 @@ export function liftsOf({ pieces, occasion }: Pick<Scene, 'pieces' | 'occasion'>
     });
 }
 
+/** What R2 and R3 read of a piece. */
+export const liftReads =
+  ([lo, hi]: readonly [number, number], below: number) =>
+  (worn: Worn): readonly boolean[] | undefined => {
+    const level = formalityOf(worn);
+    const { part, main } = worn.facts;
+    const read = [
+      part !== 'none' && part !== 'jewels' && lo - level >= below,
+      worn.piece.structure >= 2 && main,
+      level >= lo && level <= hi && part !== 'jewels',
+    ];
+    return read.includes(true) ? read : undefined;
+  };
+
 /** R2: a casual piece is answered by tailoring. */
 export const lift = defineRule({
   id: 'R2',
@@ -50,6 +65,7 @@ export const lift = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: ({ occasion }, at) => (occasion ? { of: liftReads(occasion.formality, at.below) } : 'nothing'),
   evaluate: (scene, at) => liftsOf(scene, at.below),
   examples: [
     [

@@ -1,8 +1,9 @@
+import type { Worn } from '../../piece';
 import { defineRule } from '../define';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 import { formalityOf } from './r1-band';
-import { liftsOf } from './r2-lift';
+import { liftReads, liftsOf } from './r2-lift';
 
 /** R3: how far the most and the least dressed piece stand apart. */
 export const spread = defineRule({
@@ -17,11 +18,19 @@ export const spread = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: ({ occasion }, at) => {
+    const lifts = occasion && liftReads(occasion.formality, at.below);
+    return {
+      of: (worn) => [worn.facts.part !== 'none' && formalityOf(worn), lifts?.(worn)],
+    };
+  },
   evaluate(scene, at) {
-    const ranked = scene.pieces
-      .filter(({ facts }) => facts.part !== 'none')
-      .sort((a, b) => formalityOf(a) - formalityOf(b));
-    const [low, high] = [ranked[0], ranked[ranked.length - 1]];
+    let [low, high]: (Worn | undefined)[] = [];
+    for (const worn of scene.pieces) {
+      if (worn.facts.part === 'none') continue;
+      if (!low || formalityOf(worn) < formalityOf(low)) low = worn;
+      if (!high || formalityOf(worn) >= formalityOf(high)) high = worn;
+    }
     if (!low || !high) return [];
     const apart = formalityOf(high) - formalityOf(low);
     if (apart <= at.most || liftsOf(scene, at.below).filter(({ tone }) => tone === 'works').length >= 2)

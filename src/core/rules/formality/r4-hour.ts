@@ -15,6 +15,13 @@ export const hour = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: ({ occasion }, at) =>
+    occasion
+      ? {
+          own: [at.area],
+          seen: ({ piece }) => (piece.hour !== 'any' && piece.hour !== occasion.time ? true : undefined),
+        }
+      : 'nothing',
   evaluate(scene, at) {
     const time = scene.occasion?.time;
     if (!time) return [];

@@ -1,9 +1,12 @@
 import { chroma, colourName, colourNames, deltaE, lab } from '../../colour';
-import { CATEGORIES, TEXTURES, type Worn, ZONES } from '../../piece';
+import { CATEGORIES, TEXTURES, type Worn, type Zone, ZONES } from '../../piece';
 import { defineRule } from '../define';
-import { areaOf, mainsOf } from '../fields';
+import { areaOf, isMain, mainsOf } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, type Said, type Scene, USUAL_WEIGHT } from '../rule';
+
+/** Visible share from which a colour is there at all. */
+const CODE_AREA = 0.1;
 
 /** A word of a code as the rule can check it; undefined: kept and shown as not checked. */
 function meaning(word: string): ((scene: Scene, worn: Worn) => boolean) | undefined {
@@ -23,7 +26,7 @@ function meaning(word: string): ((scene: Scene, worn: Worn) => boolean) | undefi
       const hit = isWhite
         ? colour.l > 88 && chroma(colour) < 16
         : colourName(hex) === said || deltaE(colour, wanted) < 10;
-      return hit && share * areaOf(scene, worn) >= 0.1;
+      return hit && share * areaOf(scene, worn) >= CODE_AREA;
     });
 }
 
@@ -39,6 +42,26 @@ export const code = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: false,
   source: COMMON_PRACTICE,
+  reads: ({ occasion, coverOf }) => {
+    const words = [...(occasion?.bans ?? []), ...(occasion?.musts ?? [])].map((word) =>
+      word.trim().toLowerCase(),
+    );
+    if (words.length === 0) return 'nothing';
+    return {
+      fields: () => [CODE_AREA],
+      seen: () => true,
+      of: (worn) => [
+        words.map((word) => [
+          coverOf(worn).has(word as Zone),
+          worn.piece.category === word,
+          worn.piece.fabric.texture === word,
+        ]),
+        worn.facts.part === 'none',
+        (isMain(worn) || worn.slot === 'shoes') && worn.seen.every(({ hex }) => isBlack(hex)),
+        isMain(worn) || worn.slot === 'shoes',
+      ],
+    };
+  },
   evaluate(scene) {
     const { occasion, pieces } = scene;
     if (!occasion || pieces.length === 0) return [];

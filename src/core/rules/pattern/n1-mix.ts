@@ -1,4 +1,5 @@
 import { deltaEHex } from '../../colour';
+import { memo, memo2 } from '../../memo';
 import type { Worn } from '../../piece';
 import { defineRule } from '../define';
 import { isPrint } from '../fields';
@@ -31,6 +32,7 @@ export const mix = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ({ of: (worn) => (isPrint(worn) ? worn : undefined) }),
   evaluate({ pieces, schools }, at) {
     const prints = onePerSet(pieces.filter(isPrint));
     if (schools.pattern === 'none') {
@@ -43,7 +45,7 @@ export const mix = defineRule({
     const said: Said[] = [];
     for (const [i, one] of prints.entries()) {
       for (const other of prints.slice(i + 1))
-        said.push(judgePair(one, other, at, schools.pattern === 'mix'));
+        said.push(mixesBy(at)(one, other)[schools.pattern === 'mix' ? 'mixing' : 'plain']);
     }
     return said;
   },
@@ -166,7 +168,15 @@ function onePerSet(prints: readonly Worn[]): Worn[] {
   });
 }
 
-function judgePair(one: Worn, other: Worn, at: Record<string, number>, mixing: boolean): Said {
+/** How two prints get on, kept by pair; two that do not are milder for somebody who likes to mix. */
+const mixesBy = memo((at: Readonly<Record<string, number>>) =>
+  memo2((one: Worn, other: Worn) => {
+    const plain = judgePair(one, other, at);
+    return { plain, mixing: plain.tone === 'fights' ? { ...plain, tone: 'note' as const } : plain };
+  }),
+);
+
+function judgePair(one: Worn, other: Worn, at: Readonly<Record<string, number>>): Said {
   const near = at.near ?? 12;
   const least = at.share ?? 0.08;
   const shared = one.swatches.some((a) =>
@@ -196,7 +206,7 @@ function judgePair(one: Worn, other: Worn, at: Record<string, number>, mixing: b
         ? 'no difference of scale'
         : 'no shared colour';
   return {
-    tone: mixing ? 'note' : 'fights',
+    tone: 'fights',
     pieces,
     measured,
     text: `${named(one, other)} are two prints with ${want}.`,

@@ -16,6 +16,7 @@ export const printCount = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ({ of: (worn) => (isPrint(worn) ? ['print', worn.piece.set] : undefined) }),
   evaluate({ pieces, schools }, at) {
     const prints = pieces.filter(isPrint);
     const count = new Set(prints.map(({ piece }) => piece.set ?? piece.id)).size;

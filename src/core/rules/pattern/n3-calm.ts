@@ -17,6 +17,17 @@ export const calm = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: (_given, at) => ({
+    own: [at.area],
+    of: (worn) =>
+      isPrint(worn)
+        ? [
+            worn.piece.pattern.contrast >= at.contrast && worn.piece.pattern.repeatMm >= at.repeat,
+            worn.piece.set,
+          ]
+        : undefined,
+    seen: (worn) => isPrint(worn) || undefined,
+  }),
   evaluate(scene, at) {
     const loud = scene.pieces.find(
       (worn) =>

@@ -16,6 +16,16 @@ export const printAndJewels = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: (_given, at) => ({
+    of: (worn) =>
+      worn.slot === 'neck'
+        ? ['neck', worn.piece.statement > at.neck]
+        : worn.slot === 'ears'
+          ? ['ears', worn.piece.statement > at.ears]
+          : (worn.slot === 'top' || worn.slot === 'whole') && isPrint(worn)
+            ? 'print'
+            : undefined,
+  }),
   evaluate(scene, at) {
     const print = inSlot(scene, 'top', 'whole').find(isPrint);
     const [neck, ears] = [oneIn(scene, 'neck'), oneIn(scene, 'ears')];

@@ -2,6 +2,7 @@ import { defineRule } from '../define';
 import { isPrint } from '../fields';
 import { printed } from '../given';
 import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
+import { ALONE } from '../reads';
 
 /** N5: stripes across add width where they lie, along they lengthen. It serves a goal; it is never a fault. */
 export const direction = defineRule({
@@ -13,6 +14,7 @@ export const direction = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ALONE,
   evaluate({ pieces, client }) {
     const wants = (goal: (typeof client.goals)[number]): boolean => client.goals.includes(goal);
     return pieces.filter(isPrint).flatMap((worn) => {

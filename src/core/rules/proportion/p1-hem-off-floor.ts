@@ -3,6 +3,7 @@ import { defineRule } from '../define';
 import { hemOf, knowsBody } from '../fields';
 import { solid } from '../given';
 import { named, type Said, type Scene, USUAL_WEIGHT } from '../rule';
+import { heelOf } from '../reads';
 
 /** A flare with little width below the thigh reads as a straight leg (P18). */
 export function readsAs(worn: Worn, scene: Scene, ease: number): 'wide' | 'straight' | 'other' {
@@ -38,6 +39,12 @@ export const hemOffFloor = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: 'Common practice, half to three quarters of an inch; no source.',
+  reads: () => ({
+    of: (worn) =>
+      ['bottom', 'whole'].includes(worn.slot) || ['jumpsuit', 'skirt', 'coat'].includes(worn.piece.category)
+        ? worn
+        : heelOf(worn),
+  }),
   evaluate(scene, at) {
     const said: Said[] = [];
     for (const worn of scene.pieces) {

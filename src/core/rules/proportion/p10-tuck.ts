@@ -4,6 +4,7 @@ import { inSlot, knowsBody, waistbandOf } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 import { hangHeight } from '../../figure';
+import { wholeIn } from '../reads';
 
 /** P10: a tuck that holds and lies flat. */
 export const tuck = defineRule({
@@ -17,6 +18,9 @@ export const tuck = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ({
+    of: (worn) => (worn.slot === 'bottom' ? (worn.measures.rise ?? true) : wholeIn('top')(worn)),
+  }),
   evaluate(scene, at) {
     return inSlot(scene, 'top').flatMap((worn): Said[] => {
       if (

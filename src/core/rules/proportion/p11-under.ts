@@ -3,6 +3,7 @@ import { defineRule } from '../define';
 import { inSlot } from '../fields';
 import { solid } from '../given';
 import { named, type Said, USUAL_WEIGHT } from '../rule';
+import { wholeIn } from '../reads';
 
 /** P11: a layer must hold what is beneath it. */
 export const under = defineRule({
@@ -16,6 +17,7 @@ export const under = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: 'Girth of a layer over another: 2π × thickness. Common practice, no source.',
+  reads: () => ({ needs: ({ slot }) => slot === 'layer', of: wholeIn('layer', 'top', 'whole') }),
   evaluate(scene, at) {
     const said: Said[] = [];
     for (const layer of inSlot(scene, 'layer')) {

@@ -1,8 +1,14 @@
-import { measure } from '../../piece';
+import { hemHeight } from '../../figure';
+import { measure, type Worn } from '../../piece';
 import { defineRule } from '../define';
-import { hemOf, inSlot } from '../fields';
+import { inSlot } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
+import { COMMON_PRACTICE, named, type Said, type Scene, USUAL_WEIGHT } from '../rule';
+import { wholeIn } from '../reads';
+
+/** Where a hem falls, barefoot: the shoes lift both alike. Undefined where the length is only the usual one. */
+const knownHem = (worn: Worn, { marks }: Scene): number | undefined =>
+  (measure(worn, 'length')?.origin ?? 'defaulted') === 'defaulted' ? undefined : hemHeight(worn, marks);
 
 /** P12: an inner hem that shows below a layer by accident. */
 export const tiers = defineRule({
@@ -24,21 +30,21 @@ export const tiers = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ({ needs: ({ slot }) => slot === 'layer', of: wholeIn('layer', 'top', 'whole') }),
   evaluate(scene, at) {
     const said: Said[] = [];
     for (const layer of inSlot(scene, 'layer')) {
-      const outer = hemOf(scene, layer);
-      if (!outer || outer.defaulted) continue;
+      const outer = knownHem(layer, scene);
+      if (outer === undefined) continue;
       for (const inner of inSlot(scene, 'top', 'whole')) {
-        const hem = hemOf(scene, inner);
+        const hem = knownHem(inner, scene);
         if (
-          !hem ||
-          hem.defaulted ||
+          hem === undefined ||
           ['shirt', 'tunic', 'bodysuit'].includes(inner.piece.category) ||
           measure(inner, 'inseam')
         )
           continue;
-        const shows = outer.heightMm - hem.heightMm;
+        const shows = Math.round(outer - hem);
         const coat = layer.piece.category === 'coat' || layer.piece.category === 'raincoat';
         const most = inner.piece.category === 'dress' ? (coat ? at.coat : 0) : at.to;
         if (shows < at.from || shows >= most) continue;

@@ -3,6 +3,7 @@ import { defineRule } from '../define';
 import { inSlot } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
+import { ALONE } from '../reads';
 
 /** P13: straps set wider than the shoulders slip. */
 export const straps = defineRule({
@@ -22,6 +23,7 @@ export const straps = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ALONE,
   evaluate(scene, at) {
     if (scene.client.measures.shoulderWidth === undefined) return [];
     return inSlot(scene, 'top', 'whole').flatMap((worn): Said[] => {

@@ -3,7 +3,7 @@ import { defineRule } from '../define';
 import { inSlot, isPrint, oneIn } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, type Said, USUAL_WEIGHT } from '../rule';
-import { hasWaist } from './p5-volume';
+import { hasWaist, waistReads } from './p5-volume';
 
 /** Draws the eye: a print, a statement, a shine, a full shape. */
 const draws = (worn: Worn): boolean =>
@@ -31,6 +31,17 @@ export const balance = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: ({ schools }) =>
+    schools.shape === 'balance'
+      ? {
+          of: (worn) => [
+            ['top', 'layer', 'neck', 'scarf'].includes(worn.slot) && draws(worn),
+            worn.slot === 'bottom' && draws(worn),
+            ['top', 'whole'].includes(worn.slot) && worn.slot,
+            waistReads(worn),
+          ],
+        }
+      : 'nothing',
   evaluate(scene, at) {
     const { bust, waist, hip } = scene.client.measures;
     if (scene.schools.shape !== 'balance' || bust === undefined || hip === undefined) return [];

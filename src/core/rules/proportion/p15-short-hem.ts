@@ -14,6 +14,20 @@ export const shortHem = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: ({ coverOf }) => ({
+    of: (worn) => {
+      const zones = coverOf(worn);
+      const covers = (['thighs', 'upper-arms', 'lower-arms', 'chest'] as const).map((zone) =>
+        zones.has(zone),
+      );
+      const lower = (worn.slot === 'bottom' || worn.slot === 'whole') && [
+        worn.slot,
+        worn.piece.category === 'shorts',
+      ];
+      const heel = worn.slot === 'shoes' && measure(worn, 'heel');
+      return lower || heel || covers.includes(true) ? [covers, lower, heel] : undefined;
+    },
+  }),
   evaluate(scene, at) {
     const lower = oneIn(scene, 'bottom', 'whole');
     if (!lower) return [];

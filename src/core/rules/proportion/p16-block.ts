@@ -17,6 +17,10 @@ export const block = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: (_given, at) => ({
+    fields: () => [at.area],
+    seen: (worn) => (!isPrint(worn) && worn.piece.fabric.texture === 'smooth' ? true : undefined),
+  }),
   evaluate(scene, at) {
     return fieldsOf(scene, at.area)
       .filter(

@@ -3,6 +3,7 @@ import { knowsBody } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 import { hangHeight } from '../../figure';
+import { ALONE } from '../reads';
 
 /** P17: a detail that lands on the knee cap or the bust point. */
 export const detailHeight = defineRule({
@@ -16,6 +17,7 @@ export const detailHeight = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ALONE,
   evaluate(scene, at) {
     if (!knowsBody(scene)) return [];
     return scene.pieces.flatMap((worn): Said[] => {

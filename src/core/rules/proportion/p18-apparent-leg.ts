@@ -3,6 +3,7 @@ import { oneIn } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named } from '../rule';
 import { readsAs } from './p1-hem-off-floor';
+import { wholeIn } from '../reads';
 
 /** P18: a flare that is loose at the thigh reads as a straight leg; P1 and P8 use how it reads. */
 export const apparentLeg = defineRule({
@@ -22,6 +23,7 @@ export const apparentLeg = defineRule({
   weight: { works: 0, note: -3, fights: -18 },
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ({ of: wholeIn('bottom') }),
   evaluate(scene, at) {
     const bottom = oneIn(scene, 'bottom');
     if (!bottom || bottom.piece.cut.leg !== 'flare' || scene.client.measures.thigh === undefined) return [];

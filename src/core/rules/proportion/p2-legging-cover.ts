@@ -23,6 +23,18 @@ export const leggingCover = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ({
+    needs: ({ piece }) => piece.category === 'leggings' || piece.category === 'tights',
+    of: (worn) =>
+      worn.slot === 'bottom' || worn.slot === 'whole'
+        ? [worn.slot, worn.piece.category === 'leggings']
+        : worn.slot === 'legwear' ||
+            worn.slot === 'top' ||
+            worn.slot === 'layer' ||
+            worn.piece.category === 'leggings'
+          ? worn
+          : undefined,
+  }),
   evaluate(scene, at) {
     const legs = scene.pieces.find(({ piece }) => piece.category === 'leggings');
     const tights = !oneIn(scene, 'bottom', 'whole') ? oneIn(scene, 'legwear') : undefined;

@@ -17,6 +17,14 @@ export const legLine = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ({
+    of: (worn) =>
+      worn.slot === 'bottom'
+        ? ['bottom', mainHex(worn), ['trousers', 'jeans', 'leggings'].includes(worn.piece.category)]
+        : worn.slot === 'shoes' || worn.slot === 'legwear'
+          ? [worn.slot, mainHex(worn)]
+          : undefined,
+  }),
   evaluate(scene, at) {
     const [bottom, shoe] = [oneIn(scene, 'bottom'), oneIn(scene, 'shoes')];
     if (!bottom || !shoe) return [];

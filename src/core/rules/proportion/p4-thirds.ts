@@ -5,6 +5,7 @@ import { defineRule } from '../define';
 import { knowsBody, mainHex, oneIn, waistbandOf } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, type Scene, USUAL_WEIGHT } from '../rule';
+import { heelOf } from '../reads';
 
 /** The break that reads strongest, as a share of the height in shoes, from the crown down. */
 function mainBreak(
@@ -43,6 +44,14 @@ export const thirds = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ({
+    of: (worn) =>
+      worn.slot === 'bottom'
+        ? [mainHex(worn), worn.measures.rise]
+        : worn.slot === 'top'
+          ? worn
+          : heelOf(worn),
+  }),
   evaluate(scene, at) {
     const found = mainBreak(scene);
     const top = oneIn(scene, 'top');

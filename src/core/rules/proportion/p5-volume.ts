@@ -3,15 +3,22 @@ import { oneIn } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, type Scene, USUAL_WEIGHT } from '../rule';
 import { effectOf } from '../ways/m2-effect';
+import { type Worn } from '../../piece';
+
+const tiesWaist = (worn: Worn): boolean =>
+  ['seam', 'tie', 'elastic'].includes(worn.piece.cut.waistDetail ?? 'none') && worn.slot === 'whole';
+
+/** What `hasWaist` reads of a piece that is no top. */
+export const waistReads = (worn: Worn): readonly unknown[] | undefined => {
+  const makes = worn.slot === 'belt' || tiesWaist(worn) || effectOf(worn, [])?.waist !== undefined;
+  const beneath = worn.mode.id === 'beneath';
+  return makes || beneath ? [makes, beneath] : undefined;
+};
 
 /** True when something draws a waist: a tuck, a knot, a belt, a cut. */
 export const hasWaist = (scene: Scene): boolean =>
   oneIn(scene, 'belt') !== undefined ||
-  scene.pieces.some(
-    (worn) =>
-      effectOf(worn, scene.pieces)?.waist !== undefined ||
-      (['seam', 'tie', 'elastic'].includes(worn.piece.cut.waistDetail ?? 'none') && worn.slot === 'whole'),
-  );
+  scene.pieces.some((worn) => effectOf(worn, scene.pieces)?.waist !== undefined || tiesWaist(worn));
 
 const isLoose = (leg: string | undefined): boolean => leg === 'wide' || leg === 'barrel' || leg === 'flare';
 
@@ -25,6 +32,19 @@ export const volume = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ({
+    of: (worn) =>
+      worn.slot === 'top' || worn.slot === 'bottom'
+        ? [
+            worn.slot,
+            worn.piece.volume,
+            worn.piece.cut.leg,
+            worn.piece.cut.silhouette === 'pencil',
+            worn.mode.id,
+            worn.piece.set,
+          ]
+        : waistReads(worn),
+  }),
   evaluate(scene) {
     const [top, bottom] = [oneIn(scene, 'top'), oneIn(scene, 'bottom')];
     if (!top || !bottom) return [];

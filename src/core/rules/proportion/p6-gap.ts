@@ -4,6 +4,7 @@ import { defineRule } from '../define';
 import { hemOf, knowsBody, mainHex, oneIn } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
+import { wholeIn } from '../reads';
 
 /** P6: the strip of leg between a hem and a boot. */
 export const gap = defineRule({
@@ -38,6 +39,10 @@ export const gap = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ({
+    needs: ({ slot, piece }) => slot === 'shoes' && piece.category.endsWith('boot'),
+    of: (worn) => (worn.slot === 'legwear' ? mainHex(worn) : wholeIn('bottom', 'whole', 'shoes')(worn)),
+  }),
   evaluate(scene, at) {
     const [bottom, shoe] = [oneIn(scene, 'bottom', 'whole'), oneIn(scene, 'shoes')];
     const shaft = shoe && measure(shoe, 'shaft');

@@ -5,6 +5,7 @@ import { defineRule } from '../define';
 import { hemOf, mainHex, oneIn } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
+import { wholeIn } from '../reads';
 
 /** P7: what goes with a tall boot. */
 export const tallBoots = defineRule({
@@ -31,6 +32,11 @@ export const tallBoots = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ({
+    needs: ({ piece }) => piece.category === 'tall-boot',
+    of: (worn) =>
+      worn.piece.category === 'tall-boot' ? worn : wholeIn('bottom', 'whole', 'top', 'shoes')(worn),
+  }),
   evaluate(scene, at) {
     const boot = scene.pieces.find(({ piece }) => piece.category === 'tall-boot');
     const [bottom, whole] = [oneIn(scene, 'bottom'), oneIn(scene, 'whole')];

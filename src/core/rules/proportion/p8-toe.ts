@@ -3,6 +3,7 @@ import { hemOf, oneIn } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 import { readsAs } from './p1-hem-off-floor';
+import { wholeIn } from '../reads';
 
 /** P8: a wide leg wants a toe that comes out from under it. */
 export const toe = defineRule({
@@ -17,6 +18,7 @@ export const toe = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ({ of: wholeIn('bottom', 'shoes') }),
   evaluate(scene, at) {
     const [bottom, shoe] = [oneIn(scene, 'bottom'), oneIn(scene, 'shoes')];
     if (!bottom || !shoe || !['trousers', 'jeans'].includes(bottom.piece.category)) return [];

@@ -4,6 +4,7 @@ import { defineRule } from '../define';
 import { knowsBody, oneIn, waistbandOf } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
+import { wholeIn } from '../reads';
 
 /** P9: whether top and waistband meet. */
 export const waistband = defineRule({
@@ -23,6 +24,9 @@ export const waistband = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ({
+    of: (worn) => (worn.slot === 'bottom' ? (worn.measures.rise ?? true) : wholeIn('top')(worn)),
+  }),
   evaluate(scene, at) {
     const [top, bottom] = [oneIn(scene, 'top'), oneIn(scene, 'bottom')];
     if (

@@ -1,7 +1,7 @@
 import { hue, hueApart, isNeutral, lab } from '../../colour';
 import { textureFamily } from '../../piece';
 import { defineRule } from '../define';
-import { areaOf, mainHex, mainsOf } from '../fields';
+import { areaOf, isMain, mainHex, mainsOf } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, USUAL_WEIGHT } from '../rule';
 
@@ -17,6 +17,10 @@ export const touch = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: (_given, at) => ({
+    own: [at.area],
+    seen: (worn) => (isMain(worn) ? [textureFamily(worn.piece.fabric), mainHex(worn)] : undefined),
+  }),
   evaluate(scene, at) {
     const mains = mainsOf(scene).filter((worn) => areaOf(scene, worn) >= at.area);
     if (mains.length < 2) return [];

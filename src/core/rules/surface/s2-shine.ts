@@ -35,6 +35,15 @@ export const shine = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ({
+    needs: (worn) => sparkles(worn) && worn.facts.shape !== 'jewel',
+    of: (worn) =>
+      worn.facts.shape === 'jewel'
+        ? glitters(worn) || undefined
+        : sparkles(worn)
+          ? ['sparkles', mainHex(worn)]
+          : undefined,
+  }),
   evaluate({ pieces, schools }, at) {
     const shining = pieces.filter((worn) => sparkles(worn) && worn.facts.shape !== 'jewel');
     if (shining.length === 0) return [];

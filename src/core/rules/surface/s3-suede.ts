@@ -1,6 +1,15 @@
 import { defineRule } from '../define';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
+import { type Worn } from '../../piece';
+
+const isSuede = ({ piece }: Worn): boolean => piece.fabric.texture === 'suede';
+
+const lights = ({ piece }: Worn): boolean =>
+  piece.metal !== 'none' ||
+  ['leather', 'satin', 'sequin'].includes(piece.fabric.texture) ||
+  piece.fabric.finish === 'sheen' ||
+  piece.fabric.finish === 'sparkle';
 
 /** S3: suede is thirsty; something with a light in it keeps it from looking dusty. */
 export const suede = defineRule({
@@ -12,16 +21,14 @@ export const suede = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ({
+    needs: isSuede,
+    of: (worn) => (isSuede(worn) || lights(worn) ? [isSuede(worn), lights(worn)] : undefined),
+  }),
   evaluate({ pieces }) {
-    const suedes = pieces.filter(({ piece }) => piece.fabric.texture === 'suede');
+    const suedes = pieces.filter(isSuede);
     if (suedes.length === 0) return [];
-    const lit = pieces.find(
-      ({ piece }) =>
-        piece.metal !== 'none' ||
-        ['leather', 'satin', 'sequin'].includes(piece.fabric.texture) ||
-        piece.fabric.finish === 'sheen' ||
-        piece.fabric.finish === 'sparkle',
-    );
+    const lit = pieces.find(lights);
     return lit
       ? [
           {

@@ -21,6 +21,9 @@ export const clothSeason = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: () => ({
+    of: (worn) => (summery(worn) || wintry(worn) ? [summery(worn), wintry(worn)] : undefined),
+  }),
   evaluate({ pieces }) {
     // A heavy woollen linen is of no season of its own.
     const cool = pieces.find((worn) => summery(worn) && !wintry(worn));

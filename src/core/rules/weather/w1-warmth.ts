@@ -4,6 +4,9 @@ import { inSlot } from '../fields';
 import { solid } from '../given';
 import { named, type Said, USUAL_WEIGHT } from '../rule';
 
+/** What comes off indoors. */
+const COATS: readonly string[] = ['coat', 'raincoat', 'cape'];
+
 /** W1: warm enough, and not too warm, where the occasion is. */
 export const warmth = defineRule({
   id: 'W1',
@@ -24,6 +27,16 @@ export const warmth = defineRule({
   mayOverrule: true,
   source:
     'ISO 9920 (ensembles), ISO 7730 (indoors, radiant = air); outdoors Burton & Edholm, "Man in a Cold Environment" (1955).',
+  reads: ({ occasion }) =>
+    occasion
+      ? {
+          of: (worn) => [
+            worn.clo,
+            COATS.includes(worn.piece.category),
+            ['top', 'bottom', 'whole', 'layer'].includes(worn.slot) && worn.slot,
+          ],
+        }
+      : 'nothing',
   evaluate(scene, at) {
     const { occasion, pieces } = scene;
     const clo = ensembleClo(pieces);
@@ -34,7 +47,7 @@ export const warmth = defineRule({
     const { indoorC, outdoorC, humidityPct, windMs = 1 } = occasion;
     if (indoorC !== undefined) {
       // Indoors a coat comes off; what is beneath is judged.
-      const inside = pieces.filter(({ piece }) => !['coat', 'raincoat', 'cape'].includes(piece.category));
+      const inside = pieces.filter(({ piece }) => !COATS.includes(piece.category));
       const worn = ensembleClo(inside) ?? clo;
       const climate = { airC: indoorC, radiantC: indoorC, airMs: 0.1, humidityPct, met, clo: worn };
       if (!holdsPmv(climate))

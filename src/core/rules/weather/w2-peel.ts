@@ -16,6 +16,10 @@ export const peel = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: ({ occasion }, at) =>
+    occasion?.indoorC === undefined || occasion.outdoorC === undefined
+      ? 'nothing'
+      : { of: ({ slot, clo }) => (slot === 'layer' && clo >= at.layer ? true : undefined) },
   evaluate(scene, at) {
     const { indoorC, outdoorC } = scene.occasion ?? {};
     if (

@@ -3,6 +3,7 @@ import { defineRule } from '../define';
 import { oneIn } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
+import { wholeIn } from '../reads';
 
 /** W3: the shoe and the ground. */
 export const ground = defineRule({
@@ -23,6 +24,7 @@ export const ground = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
+  reads: ({ occasion }) => (occasion?.surfaces?.length ? { of: wholeIn('shoes') } : 'nothing'),
   evaluate(scene, at) {
     const shoe = oneIn(scene, 'shoes');
     const surfaces = scene.occasion?.surfaces ?? [];

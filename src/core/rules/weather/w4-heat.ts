@@ -1,9 +1,14 @@
 import { lab } from '../../colour';
 import { heatIndex } from '../../weather';
 import { defineRule } from '../define';
-import { mainHex, mainsOf } from '../fields';
+import { isMain, mainHex, mainsOf } from '../fields';
 import { solid } from '../given';
 import { named, USUAL_WEIGHT } from '../rule';
+import { type Worn } from '../../piece';
+
+/** Heavy, lined or dark: it keeps the heat. */
+const isClose = (worn: Worn): boolean =>
+  worn.piece.fabric.weight === 'heavy' || worn.piece.fabric.lined || lab(mainHex(worn)).l < 28;
 
 /** W4: dark, heavy or lined clothes in the heat. */
 export const heat = defineRule({
@@ -24,15 +29,15 @@ export const heat = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: 'Heat index: Rothfusz (1990), NWS SR 90-23. What is too warm: common practice, no source.',
+  reads: ({ occasion }) =>
+    occasion ? { of: (worn) => (isMain(worn) && isClose(worn) ? true : undefined) } : 'nothing',
   evaluate(scene, at) {
     const { occasion } = scene;
     const airC = Math.max(occasion?.outdoorC ?? -99, occasion?.indoorC ?? -99);
     if (!occasion || airC < 27) return [];
     const index = heatIndex(airC, occasion.humidityPct);
     if (index < at.warm) return [];
-    const close = mainsOf(scene).filter(
-      (worn) => worn.piece.fabric.weight === 'heavy' || worn.piece.fabric.lined || lab(mainHex(worn)).l < 28,
-    );
+    const close = mainsOf(scene).filter(isClose);
     if (close.length === 0) return [];
     return [
       {

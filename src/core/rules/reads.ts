@@ -1,0 +1,75 @@
+import type { Worn, Zone } from '../piece';
+import type { Scene } from './rule';
+
+/** What is the same for every look of a pool. */
+export interface Given extends Pick<Scene, 'body' | 'marks' | 'client' | 'occasion' | 'schools' | 'budget'> {
+  /** Zones a piece covers on this body. */
+  readonly coverOf: (worn: Worn) => ReadonlySet<Zone>;
+}
+
+/**
+ * What a rule reads of a look, so that its answer may be remembered by it (`core/look/pool.ts`). Two looks of which it
+ * reads the same get the same points, in whatever order their pieces come; a property test holds every rule to that.
+ */
+export interface Reads {
+  /** What it reads of a piece in any case: a plain value, or the piece itself where all of it counts. Undefined: nothing. */
+  readonly of?: (worn: Worn) => unknown;
+  /** Visible shares from which a colour of the piece counts; how much it takes beyond them is not read. */
+  readonly fields?: (hex: string) => readonly number[];
+  /** The same for the piece as a whole. */
+  readonly own?: readonly number[];
+  /** What it reads besides of a piece that reaches one of those shares, or of which a colour does. Undefined: nothing. */
+  readonly seen?: (worn: Worn) => unknown;
+  /** True: what it says of a look is what it says of each piece alone. */
+  readonly alone?: boolean;
+  /** It is silent unless a piece is such. */
+  readonly needs?: (worn: Worn) => boolean;
+  /** It is silent as soon as a piece is such. */
+  readonly silencedBy?: (worn: Worn) => boolean;
+}
+
+/** How often a rule says each tone of a look. */
+export interface Tally {
+  works: number;
+  note: number;
+  fights: number;
+  blocks: number;
+}
+
+/**
+ * A rule that hardly reads the same twice, because all pieces meet all: it tabulates the pairs of a pool once and counts
+ * by them. `picks` are places in the pool; only the first `count` of them are of the look.
+ */
+export interface Tallies {
+  readonly tally: (pool: readonly Worn[]) => (picks: Int32Array, count: number, says: Tally) => void;
+}
+
+/** One byte for every pair of a pool, row by row. */
+export function pairTable(pool: readonly Worn[], is: (a: Worn, b: Worn) => boolean): Uint8Array {
+  const table = new Uint8Array(pool.length ** 2);
+  pool.forEach((a, i) => pool.forEach((b, j) => (table[i * pool.length + j] = is(a, b) ? 1 : 0)));
+  return table;
+}
+
+/** `nothing`: silent in this setting, whatever the look. `everything`: nothing is remembered. */
+export type Reading = Reads | Tallies | 'nothing' | 'everything';
+
+/** Smallest number above a positive one: `area > t` is `area ≥ above(t)`. */
+export function above(value: number): number {
+  const bits = new BigInt64Array(new Float64Array([value]).buffer);
+  bits[0] = (bits[0] ?? 0n) + 1n;
+  return new Float64Array(bits.buffer)[0] ?? value;
+}
+
+/** Heel of the look's shoes: all that a hem reads of them. */
+export const heelOf = (worn: Worn): number | undefined =>
+  worn.slot === 'shoes' ? (worn.measures.heel ?? 0) : undefined;
+
+/** The pieces of these slots, whole. */
+export const wholeIn =
+  (...slots: readonly Worn['slot'][]) =>
+  (worn: Worn): Worn | undefined =>
+    slots.includes(worn.slot) ? worn : undefined;
+
+/** Rules that speak of every piece by itself. */
+export const ALONE: Reads = { alone: true };
