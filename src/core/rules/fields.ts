@@ -1,6 +1,6 @@
-import { chroma, isNeutral, lab } from '../colour';
+import { chroma, hue, isNeutral, lab, type Lab } from '../colour';
 import type { Hem } from '../figure';
-import type { Slot, Swatch, Worn } from '../piece';
+import { type Slot, type Swatch, textureFamily, type TextureFamily, type Worn } from '../piece';
 import { memo } from '../memo';
 import type { Scene } from './rule';
 
@@ -9,7 +9,38 @@ export interface Field {
   readonly worn: Worn;
   readonly hex: string;
   readonly area: number;
+  readonly facts: ColourFacts;
 }
+
+/** What rules ask of a colour of a piece, worked out once. */
+export interface ColourFacts {
+  readonly worn: Worn;
+  /** Kind of cloth it is seen in. */
+  readonly cloth: TextureFamily;
+  readonly hex: string;
+  readonly share: number;
+  readonly colour: Lab;
+  readonly chroma: number;
+  readonly hue: number;
+  /** It is no neutral, and its cloth makes it none. */
+  readonly chromatic: boolean;
+}
+
+export const coloursOf = memo((worn: Worn): readonly ColourFacts[] =>
+  worn.seen.map((swatch) => {
+    const colour = lab(swatch.hex);
+    return {
+      worn,
+      cloth: textureFamily(worn.piece.fabric),
+      hex: swatch.hex,
+      share: swatch.share,
+      colour,
+      chroma: chroma(colour),
+      hue: hue(colour),
+      chromatic: isChromatic(worn, swatch),
+    };
+  }),
+);
 
 /** Visible share of a piece, 0..1. */
 export const areaOf = ({ areas }: Pick<Scene, 'areas'>, worn: Worn): number =>
@@ -19,7 +50,8 @@ const allFields = memo((scene: Scene): readonly Field[] => {
   const fields: Field[] = [];
   for (const worn of scene.pieces) {
     const area = areaOf(scene, worn);
-    for (const { hex, share } of worn.seen) fields.push({ worn, hex, area: area * share });
+    for (const facts of coloursOf(worn))
+      fields.push({ worn, hex: facts.hex, area: area * facts.share, facts });
   }
   return fields;
 });
@@ -27,6 +59,10 @@ const allFields = memo((scene: Scene): readonly Field[] => {
 /** Colours as seen, of at least `least` of the visible cloth. */
 export const fieldsOf = (scene: Scene, least: number): Field[] =>
   allFields(scene).filter(({ area }) => area >= least);
+
+/** The same, without how much each takes. */
+export const coloursIn = (scene: Scene, least: number): ColourFacts[] =>
+  fieldsOf(scene, least).map(({ facts }) => facts);
 
 export const inSlot = ({ pieces }: Pick<Scene, 'pieces'>, ...slots: readonly Slot[]): Worn[] =>
   pieces.filter((worn) => slots.includes(worn.slot));

@@ -1,4 +1,5 @@
 import type { Worn, Zone } from '../piece';
+import type { ColourFacts } from './fields';
 import type { Scene } from './rule';
 
 /** What is the same for every look of a pool. */
@@ -36,12 +37,23 @@ export interface Tally {
   blocks: number;
 }
 
+/** A look of a pool, as places in it. Its arrays are used again for the next look. */
+export interface PoolLook {
+  /** Places in the pool, in the order of the ids; only the first `count` of them are of the look. */
+  readonly picks: Int32Array;
+  readonly count: number;
+  /** Visible share of each pick. */
+  readonly shares: Float64Array;
+  /** Colours that take at least so much of what is seen, in the order of the picks. */
+  readonly reached: (least: number) => ColourFacts[];
+}
+
 /**
- * A rule that hardly reads the same twice, because all pieces meet all: it tabulates the pairs of a pool once and counts
- * by them. `picks` are places in the pool; only the first `count` of them are of the look.
+ * A rule that hardly reads the same twice, because all pieces meet all: it works out what it can for the pool once and
+ * counts what it says of each look.
  */
 export interface Tallies {
-  readonly tally: (pool: readonly Worn[]) => (picks: Int32Array, count: number, says: Tally) => void;
+  readonly tally: (pool: readonly Worn[]) => (look: PoolLook, says: Tally) => void;
 }
 
 /** One byte for every pair of a pool, row by row. */
@@ -49,6 +61,14 @@ export function pairTable(pool: readonly Worn[], is: (a: Worn, b: Worn) => boole
   const table = new Uint8Array(pool.length ** 2);
   pool.forEach((a, i) => pool.forEach((b, j) => (table[i * pool.length + j] = is(a, b) ? 1 : 0)));
   return table;
+}
+
+/** With how many of a look the piece at `place` of it is paired. */
+export function metIn(table: Uint8Array, size: number, { picks, count }: PoolLook, place: number): number {
+  const row = (picks[place] as number) * size;
+  let sum = 0;
+  for (let j = 0; j < count; j++) sum += table[row + (picks[j] as number)] as number;
+  return sum;
 }
 
 /** `nothing`: silent in this setting, whatever the look. `everything`: nothing is remembered. */

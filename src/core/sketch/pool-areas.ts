@@ -1,52 +1,57 @@
 import type { Body } from '../figure';
 import type { Worn } from '../piece';
-import { emptyBits, popcount } from './raster';
+import { type Bits, countBits, GRID, popcount } from './raster';
 import { cellsOf, holdsSleeves, narrowed, orderOf, wornSketch } from './worn';
 
-/** Words of the raster that are not empty, of all parts of one way a piece lies, part after part. */
-interface Laid {
-  /** Where each part begins, and where the last one ends. */
-  readonly starts: Int32Array;
-  readonly words: Int32Array;
+/** Words of a row of the raster. */
+const WIDE = GRID.columns / 32;
+
+/** One part of one way a piece lies: its words, column of words by column, each a run of rows. */
+interface LaidPart {
+  /** First place in the turned raster, first place in `bits`, and length of each run, in turns. */
+  readonly runs: Int32Array;
   readonly bits: Int32Array;
-  /** Cells of each word. */
-  readonly cells: Int32Array;
+  readonly cells: number;
 }
 
-function laidOf(worn: Worn, body: Body): Laid {
-  const starts: number[] = [0];
+/** Turned, so that what lies under one another in a column of words lies side by side in memory. */
+function laidPart(bits: Bits): LaidPart {
+  const runs: number[] = [];
   const words: number[] = [];
-  const bits: number[] = [];
-  for (const part of cellsOf(wornSketch(worn, body))) {
-    part.bits.forEach((word, i) => {
-      if (word !== 0) {
-        words.push(i);
-        bits.push(word);
+  for (let column = 0; column < WIDE; column++) {
+    let start = -1;
+    for (let row = 0; row <= GRID.rows; row++) {
+      const word = row < GRID.rows ? (bits[row * WIDE + column] as number) : 0;
+      if (word !== 0 && start < 0) start = row;
+      if (word === 0 && start >= 0) {
+        runs.push(column * GRID.rows + start, words.length - (row - start), row - start);
+        start = -1;
       }
-    });
-    starts.push(words.length);
+      if (word !== 0) words.push(word);
+    }
   }
-  return {
-    starts: Int32Array.from(starts),
-    words: Int32Array.from(words),
-    bits: Int32Array.from(bits),
-    cells: Int32Array.from(bits, popcount),
-  };
+  return { runs: Int32Array.from(runs), bits: Int32Array.from(words), cells: countBits(bits) };
 }
 
-/** Lays one part into `claimed` and counts the cells that nobody had claimed: the inner loop of a pool. */
-function claim(claimed: Int32Array, { words, bits, cells }: Laid, from: number, to: number): number {
-  let seen = 0;
-  for (let k = from; k < to; k++) {
-    const at = words[k] as number;
-    const word = bits[k] as number;
-    const before = claimed[at] as number;
-    const fresh = word & ~before;
-    claimed[at] = before | word;
-    if (fresh === word) seen += cells[k] as number;
-    else if (fresh !== 0) seen += popcount(fresh);
+const laidOf = (worn: Worn, body: Body): readonly LaidPart[] =>
+  cellsOf(wornSketch(worn, body)).map(({ bits }) => laidPart(bits));
+
+/** Lays a part into `claimed` and counts its cells that somebody had claimed: the inner loop of a pool. */
+function hiddenOf(claimed: Int32Array, { runs, bits }: LaidPart): number {
+  let hidden = 0;
+  for (let run = 0; run < runs.length; run += 3) {
+    const to = runs[run] as number;
+    const from = runs[run + 1] as number;
+    const length = runs[run + 2] as number;
+    for (let k = 0; k < length; k++) {
+      const word = bits[from + k] as number;
+      const before = claimed[to + k] as number;
+      claimed[to + k] = before | word;
+      const both = before & word;
+      if (both !== 0) hidden += popcount(both);
+    }
   }
-  return seen;
+  return hidden;
 }
 
 /**
@@ -54,13 +59,13 @@ function claim(claimed: Int32Array, { words, bits, cells }: Laid, from: number, 
  * shapes laid on the raster once. Pieces are taken by their place in `pool`, which is in the order of their ids.
  */
 export class PoolAreas {
-  private readonly plain: (Laid | undefined)[];
-  private readonly pressed: (Laid | undefined)[];
+  private readonly plain: (readonly LaidPart[] | undefined)[];
+  private readonly pressed: (readonly LaidPart[] | undefined)[];
   private readonly usualOrder: Int32Array;
   private readonly tuckedOrder: Int32Array;
   private readonly holds: Uint8Array;
   private readonly intoBoots: Uint8Array;
-  private readonly claimed = new Int32Array(emptyBits().length);
+  private readonly claimed = new Int32Array(WIDE * GRID.rows);
   private readonly byOrder: Int32Array;
   private readonly counts: Int32Array;
   private readonly owners: Int32Array;
@@ -84,7 +89,8 @@ export class PoolAreas {
 
   /** Writes the share of each pick into `shares`, in the order of the picks, which is that of the pool. */
   write(picks: Int32Array, count: number, shares: Float64Array): void {
-    let [held, tucked] = [0, 0];
+    let held = 0;
+    let tucked = 0;
     for (let i = 0; i < count; i++) {
       held |= this.holds[picks[i] as number] as number;
       tucked |= this.intoBoots[picks[i] as number] as number;
@@ -93,14 +99,15 @@ export class PoolAreas {
     this.sort(picks, count, tucked === 1 ? this.tuckedOrder : this.usualOrder);
     const { claimed, byOrder, owners, counts } = this;
     claimed.fill(0);
-    let [marks, total] = [0, 0];
+    let marks = 0;
+    let total = 0;
     // From the outside in: a cell belongs to the first piece that claims it.
     for (let at = count - 1; at >= 0; at--) {
       const i = byOrder[at] as number;
-      const laid = this.laid(picks[i] as number, held === 1);
-      const { starts } = laid;
-      for (let part = 1; part < starts.length; part++) {
-        const seen = claim(claimed, laid, starts[part - 1] as number, starts[part] as number);
+      const parts = this.laid(picks[i] as number, held === 1);
+      for (let part = 0; part < parts.length; part++) {
+        const laid = parts[part] as LaidPart;
+        const seen = laid.cells - hiddenOf(claimed, laid);
         owners[marks] = i;
         counts[marks++] = seen;
         total += seen;
@@ -127,7 +134,7 @@ export class PoolAreas {
     }
   }
 
-  private laid(index: number, held: boolean): Laid {
+  private laid(index: number, held: boolean): readonly LaidPart[] {
     const worn = this.pool[index] as Worn;
     const isPressed = held && worn.slot !== 'layer';
     const kept = isPressed ? this.pressed : this.plain;

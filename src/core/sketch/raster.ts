@@ -14,8 +14,11 @@ export interface Grid {
   readonly mm: number;
 }
 
-/** Covers a figure of up to 2.05 m in a broad skirt with arms and bag. */
-export const GRID: Grid = { x0: -800, y0: -2200, columns: 160, rows: 240, mm: CELL_MM };
+/**
+ * Covers a figure of up to 2.05 m in a broad skirt with arms and bag. The middle of the figure is where two words meet,
+ * so that a row of most garments is two words and not three.
+ */
+export const GRID: Grid = { x0: -960, y0: -2200, columns: 192, rows: 240, mm: CELL_MM };
 
 /** A set of cells: a bit each, row after row, 32 cells a word. */
 export type Bits = Uint32Array;

@@ -1,7 +1,8 @@
 import { bodyOf, coverOn, landmarksOf } from '../../figure';
 import { EXCLUSIVE, type Piece, SLOTS, wear, type Worn } from '../../piece';
 import { type Rule, RULES, type Settings, thresholdsOf, type Tone } from '../../rules';
-import type { Given, Tally } from '../../rules/reads';
+import { type ColourFacts, coloursOf } from '../../rules/fields';
+import type { Given, PoolLook, Tally } from '../../rules/reads';
 import { PoolAreas } from '../../sketch';
 import { HOUSE_SCHOOLS, NOBODY, schoolsFor } from '../client';
 import { MOST_PIECES } from '../judge';
@@ -36,20 +37,18 @@ interface Remembered extends Asked {
 
 /** A rule that counts over the pairs of the pool. */
 interface Tallied extends Asked {
-  readonly tally: (picks: Int32Array, count: number, says: Tally) => void;
+  readonly tally: (look: PoolLook, says: Tally) => void;
   readonly points: Readonly<Record<Tone, number>>;
 }
 
-/** What the remembered rules read of one piece: a line for each step of each rule that reads anything of it. */
+/** What the remembered rules read of one piece. */
 interface Lines {
-  /** Place of the rule, of each line. */
-  readonly rule: Int32Array;
-  /** Visible share from which the line is read; the last one reached counts. */
+  /** Of rules that read no shares: place of the rule and the two words, three numbers a line. */
+  readonly fixed: Int32Array;
+  /** Of rules that do: a line a step, the steps of a rule one after the other. */
+  readonly stepped: Int32Array;
+  /** Visible share from which each step is read; the last one reached counts. */
   readonly from: Float64Array;
-  readonly a: Int32Array;
-  readonly b: Int32Array;
-  /** True where the line is the first of its rule. */
-  readonly first: Uint8Array;
 }
 
 /**
@@ -57,7 +56,7 @@ interface Lines {
  * `judge()`, without its words: every rule says what it reads of a piece (`Rule.reads`), that is worked out once for
  * each piece, and a rule is asked again only when a look gives it something new to read.
  */
-export class LookPool {
+export class LookPool implements PoolLook {
   private readonly worn: readonly Worn[];
   private readonly rankOf: Int32Array;
   private readonly slotOf: Uint8Array;
@@ -67,6 +66,7 @@ export class LookPool {
   private readonly tallied: Tallied[] = [];
   private readonly remembered: Remembered[] = [];
   private readonly lines: readonly Lines[];
+  private readonly colours: readonly (readonly ColourFacts[])[];
   /** Points by facet of what is said of each piece alone, piece after piece; and whether it stops a look. */
   private readonly alonePoints: Float64Array;
   private readonly aloneBlocks: Uint8Array;
@@ -74,11 +74,12 @@ export class LookPool {
   private readonly gateOf: Int32Array;
   private gates = 0;
 
-  private count = 0;
+  /** The look that is being judged, for the rules that count. */
+  count = 0;
+  readonly picks = new Int32Array(MOST_PIECES);
+  readonly shares = new Float64Array(MOST_PIECES);
   private met = 0;
-  private readonly picks = new Int32Array(MOST_PIECES);
   private readonly ranks = new Int32Array(MOST_PIECES);
-  private readonly shares = new Float64Array(MOST_PIECES);
   private readonly slots = new Uint8Array(SLOTS.length);
   private readonly facets = new Float64Array(SCORED.length);
   private readonly says: Tally = { works: 0, note: 0, fights: 0, blocks: 0 };
@@ -109,6 +110,7 @@ export class LookPool {
       budget: setting.budget,
       coverOf: (worn) => coverOn(worn, body),
     };
+    this.colours = this.worn.map(coloursOf);
     this.areas = new PoolAreas(this.worn, body, MOST_PIECES);
     this.alonePoints = new Float64Array(pieces.length * SCORED.length);
     this.aloneBlocks = new Uint8Array(pieces.length);
@@ -138,6 +140,21 @@ export class LookPool {
     }
     const complete = this.isComplete();
     return { complete, sendable: complete && !blocks, score: scoreFrom(this.facets) };
+  }
+
+  /** Colours of the look that is being judged which take at least so much of what is seen. */
+  reached(least: number): ColourFacts[] {
+    const found: ColourFacts[] = [];
+    for (let i = 0; i < this.count; i++) {
+      const share = this.shares[i] as number;
+      if (share < least) continue;
+      const colours = this.colours[this.picks[i] as number] as readonly ColourFacts[];
+      for (let k = 0; k < colours.length; k++) {
+        const facts = colours[k] as ColourFacts;
+        if (share * facts.share >= least) found.push(facts);
+      }
+    }
+    return found;
   }
 
   /** Sorts a rule into what is said of pieces alone, what is counted, remembered or asked each time. */
@@ -247,7 +264,7 @@ export class LookPool {
     let blocks = false;
     for (const { tally, points, facet } of this.tallied) {
       says.works = says.note = says.fights = says.blocks = 0;
-      tally(this.picks, this.count, says);
+      tally(this, says);
       facets[facet] =
         (facets[facet] as number) +
         says.works * points.works +
@@ -265,17 +282,26 @@ export class LookPool {
     sumA.fill(0);
     sumB.fill(0);
     for (let i = 0; i < this.count; i++) {
-      const { rule, from, a, b, first } = this.lines[this.picks[i] as number] as Lines;
+      const { fixed, stepped, from } = this.lines[this.picks[i] as number] as Lines;
       const share = this.shares[i] as number;
       const rank = this.ranks[i] as number;
-      for (let line = 0; line < rule.length; line++) {
+      for (let at = 0; at < fixed.length; at += 3) {
+        const k = fixed[at] as number;
+        const a = fixed[at + 1] as number;
+        const b = fixed[at + 2] as number;
+        sumA[k] = (sumA[k] as number) + (rank === 0 ? a : ranked(a, rank));
+        sumB[k] = (sumB[k] as number) + (rank === 0 ? b : ranked(b, rank));
+      }
+      for (let step = 0; step < from.length; step++) {
+        if (share < (from[step] as number)) continue;
+        const at = step * 3;
+        const k = stepped[at] as number;
         // Of the steps of one rule only the last that is reached is read.
-        if (share < (from[line] as number)) continue;
-        const next = line + 1;
-        if (next < rule.length && first[next] === 0 && share >= (from[next] as number)) continue;
-        const k = rule[line] as number;
-        sumA[k] = (sumA[k] as number) + (rank === 0 ? (a[line] as number) : ranked(a[line] as number, rank));
-        sumB[k] = (sumB[k] as number) + (rank === 0 ? (b[line] as number) : ranked(b[line] as number, rank));
+        if (k === stepped[at + 3] && share >= (from[step + 1] as number)) continue;
+        const a = stepped[at + 1] as number;
+        const b = stepped[at + 2] as number;
+        sumA[k] = (sumA[k] as number) + (rank === 0 ? a : ranked(a, rank));
+        sumB[k] = (sumB[k] as number) + (rank === 0 ? b : ranked(b, rank));
       }
     }
   }
@@ -288,11 +314,12 @@ export class LookPool {
       const asked = remembered[k] as Remembered;
       if ((asked.needs !== 0 && (met & asked.needs) === 0) || (met & asked.silencedBy) !== 0) continue;
       const { answers, facet } = asked;
-      const [a, b] = [sumA[k] as number, sumB[k] as number];
-      const place = answers.find(a, b);
-      if (place >= 0) {
-        facets[facet] = (facets[facet] as number) + answers.pointsAt(place);
-        blocks ||= answers.blocksAt(place);
+      const a = sumA[k] as number;
+      const b = sumB[k] as number;
+      const points = answers.pointsOf(a, b);
+      if (!Number.isNaN(points)) {
+        facets[facet] = (facets[facet] as number) + points;
+        if (answers.mayStop) blocks ||= answers.stops(a, b);
         continue;
       }
       const answer = this.answer(asked, (scene ??= this.scene()));
@@ -325,7 +352,8 @@ export class LookPool {
     const { slots } = this;
     if (slots[WHOLE] === 0 && (slots[TOP] === 0 || slots[BOTTOM] === 0)) return false;
     if (slots[SHOES] === 0) return false;
-    return ONE_ONLY.every((slot) => (slots[slot] as number) < 2);
+    for (const slot of ONE_ONLY) if ((slots[slot] as number) > 1) return false;
+    return true;
   }
 }
 
@@ -342,15 +370,13 @@ function compare(pieces: readonly Piece[], i: number, j: number): number {
 /** The steps of all rules for one piece as lines, without those that read nothing. */
 function linesOf(steps: readonly Steps[]): Lines {
   const lines = steps.flatMap(({ from, codes }, rule) =>
-    from.length === 1 && codes[0]?.[0] === 0
-      ? []
-      : from.map((share, step) => ({ rule, share, code: codes[step] ?? [0, 0], first: step === 0 })),
+    from.map((share, step) => ({ share, line: [rule, ...(codes[step] ?? [0, 0])], only: from.length === 1 })),
   );
+  const fixed = lines.filter(({ only, line }) => only && (line[1] !== 0 || line[2] !== 0));
+  const stepped = lines.filter(({ only }) => !only);
   return {
-    rule: Int32Array.from(lines, ({ rule }) => rule),
-    from: Float64Array.from(lines, ({ share }) => share),
-    a: Int32Array.from(lines, ({ code }) => code[0]),
-    b: Int32Array.from(lines, ({ code }) => code[1]),
-    first: Uint8Array.from(lines, ({ first }) => (first ? 1 : 0)),
+    fixed: Int32Array.from(fixed.flatMap(({ line }) => line)),
+    stepped: Int32Array.from(stepped.flatMap(({ line }) => line)),
+    from: Float64Array.from(stepped, ({ share }) => share),
   };
 }

@@ -3,7 +3,7 @@ import { memo, memo2 } from '../../memo';
 import type { Swatch, Worn } from '../../piece';
 import { defineRule } from '../define';
 import { isChromatic, isVivid } from '../fields';
-import { pairTable, type Tallies } from '../reads';
+import { metIn, pairTable, type Tallies } from '../reads';
 import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 
 interface Limits {
@@ -194,9 +194,10 @@ function tallyEchoes(pool: readonly Worn[], at: Limits): ReturnType<Tallies['tal
     pool,
     (a, b) => isFrame(a) && isFrame(b) && deltaEHex(firstHex(a), firstHex(b)) <= at.near,
   );
-  const swallows = pairTable(pool, (main, extra) => swallowsFrame(main, extra, at.near));
+  const swallowed = pairTable(pool, (extra, main) => swallowsFrame(main, extra, at.near));
   const size = pool.length;
-  return (picks, count, says) => {
+  return (look, says) => {
+    const { picks, count } = look;
     for (let i = 0; i < count; i++) {
       const row = (picks[i] as number) * size;
       // One bit for a warm piece that answers, one for a cool one.
@@ -209,16 +210,16 @@ function tallyEchoes(pool: readonly Worn[], at: Limits): ReturnType<Tallies['tal
       if (answers === 3 && prints[picks[i] as number] === 1) says.note = 1;
     }
     if (says.works > 0) return;
-    for (let i = 0; i < count; i++)
+    for (let i = 0; i < count; i++) {
+      if (metIn(swallowed, size, look, i) > 0) continue;
       for (let j = i + 1; j < count; j++)
-        if (frames[(picks[i] as number) * size + (picks[j] as number)] === 1 && stands(i) && stands(j)) {
+        if (
+          frames[(picks[i] as number) * size + (picks[j] as number)] === 1 &&
+          metIn(swallowed, size, look, j) === 0
+        ) {
           says.works = 1;
           return;
         }
-    function stands(place: number): boolean {
-      for (let k = 0; k < count; k++)
-        if (swallows[(picks[k] as number) * size + (picks[place] as number)] === 1) return false;
-      return true;
     }
   };
 }

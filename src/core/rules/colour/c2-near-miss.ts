@@ -1,7 +1,6 @@
-import { chroma, deltaE, isPale, lab } from '../../colour';
-import { textureFamily } from '../../piece';
+import { deltaEHex, isPale } from '../../colour';
 import { defineRule } from '../define';
-import { type Field, fieldsOf } from '../fields';
+import { type ColourFacts, coloursIn } from '../fields';
 import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 
 /** C2: two colours that nearly match and look like a mistake. */
@@ -34,20 +33,39 @@ export const nearMiss = defineRule({
   mayOverrule: true,
   source: COMMON_PRACTICE,
   reads: (_given, at) => ({
-    fields: () => [at.area],
-    seen: ({ piece }) => [textureFamily(piece.fabric), piece.structure >= 2, piece.set],
+    tally: () => (look, says) => {
+      const fields = look.reached(at.area);
+      let notes = 0;
+      let fights = 0;
+      for (let i = 0; i < fields.length; i++)
+        for (let j = i + 1; j < fields.length; j++) {
+          const miss = missOf(fields[i] as ColourFacts, fields[j] as ColourFacts, at);
+          if (miss?.tone === 'note') notes++;
+          else if (miss) fights++;
+        }
+      if (notes + fights === 0 || isLadder(fields)) return;
+      says.note = notes;
+      says.fights = fights;
+    },
   }),
   evaluate(scene, at) {
-    const fields = fieldsOf(scene, at.area);
+    const fields = coloursIn(scene, at.area);
     if (isLadder(fields)) return [];
-    const said: Said[] = [];
-    for (const [i, one] of fields.entries()) {
-      for (const other of fields.slice(i + 1)) {
-        const finding = judgePair(one, other, at);
-        if (finding) said.push(finding);
-      }
-    }
-    return said;
+    return fields.flatMap((one, i) =>
+      fields.slice(i + 1).flatMap((other): Said[] => {
+        const miss = missOf(one, other, at);
+        return miss
+          ? [
+              {
+                tone: miss.tone,
+                pieces: [one.worn.piece.id, other.worn.piece.id],
+                text: `${named(one.worn, other.worn)} nearly match, which looks like a mistake. Match them, part them, or change the cloth of one.`,
+                measured: `ΔE ${miss.apart.toFixed(1)}; between ${at.from} and ${miss.limit} nearly matches`,
+              },
+            ]
+          : [];
+      }),
+    );
   },
   examples: [
     [
@@ -112,34 +130,47 @@ export const nearMiss = defineRule({
 });
 
 /** Three or more steps of one colour, graded in lightness: a plan, not a miss. */
-function isLadder(fields: readonly Field[]): boolean {
-  const steps = [...new Set(fields.map((field) => field.hex))].map(lab).sort((a, b) => a.l - b.l);
-  if (steps.length < 3) return false;
-  return steps.slice(1).every((step, i) => {
-    const below = steps[i];
-    return below !== undefined && step.l - below.l >= 3 && deltaE(step, below) < 30;
-  });
+function isLadder(fields: readonly ColourFacts[]): boolean {
+  if (fields.length < 3) return false;
+  const steps = fields
+    .filter(({ hex }, i) => fields.findIndex((each) => each.hex === hex) === i)
+    .sort((a, b) => a.colour.l - b.colour.l);
+  return (
+    steps.length >= 3 &&
+    steps.every((step, i) => {
+      const below = steps[i - 1];
+      return !below || (step.colour.l - below.colour.l >= 3 && deltaEHex(step.hex, below.hex) < 30);
+    })
+  );
 }
 
-function judgePair(one: Field, other: Field, at: Record<string, number>): Said | undefined {
-  const { worn: a } = one;
-  const { worn: b } = other;
-  if (a === b || (a.piece.set !== undefined && a.piece.set === b.piece.set)) return undefined;
-  if (textureFamily(a.piece.fabric) !== textureFamily(b.piece.fabric)) return undefined;
-  const [p, q] = [lab(one.hex), lab(other.hex)];
-  if (Math.abs(p.l - q.l) >= (at.lightness ?? 12)) return undefined;
-  const apart = deltaE(p, q);
-  const from = at.from ?? 2.5;
-  if (apart <= from) return undefined;
+interface Limits {
+  readonly from: number;
+  readonly pale: number;
+  readonly other: number;
+  readonly dark: number;
+  readonly lightness: number;
+}
+
+interface Miss {
+  readonly tone: 'note' | 'fights';
+  readonly apart: number;
+  readonly limit: number;
+}
+
+/** How two colours miss each other, if they nearly match. */
+function missOf(one: ColourFacts, other: ColourFacts, at: Limits): Miss | undefined {
+  const { piece: a } = one.worn;
+  const { piece: b } = other.worn;
+  if (a === b || one.cloth !== other.cloth || (a.set !== undefined && a.set === b.set)) return undefined;
+  const { colour: p } = one;
+  const { colour: q } = other;
+  if (Math.abs(p.l - q.l) >= at.lightness) return undefined;
+  const apart = deltaEHex(one.hex, other.hex);
+  if (apart <= at.from) return undefined;
   const pale = isPale(one.hex) && isPale(other.hex);
   const dark = p.l < 25 && q.l < 25;
-  const tailored = a.piece.structure >= 2 && b.piece.structure >= 2;
-  const limit = pale ? at.pale : dark && Math.abs(chroma(p) - chroma(q)) > 4 ? at.dark : at.other;
-  if (apart >= (limit ?? 8)) return undefined;
-  return {
-    tone: pale || tailored ? 'fights' : 'note',
-    pieces: [a.piece.id, b.piece.id],
-    text: `${named(a, b)} nearly match, which looks like a mistake. Match them, part them, or change the cloth of one.`,
-    measured: `ΔE ${apart.toFixed(1)}; between ${from} and ${limit} nearly matches`,
-  };
+  const tailored = a.structure >= 2 && b.structure >= 2;
+  const limit = pale ? at.pale : dark && Math.abs(one.chroma - other.chroma) > 4 ? at.dark : at.other;
+  return apart >= limit ? undefined : { tone: pale || tailored ? 'fights' : 'note', apart, limit };
 }

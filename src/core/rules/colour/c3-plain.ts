@@ -1,11 +1,12 @@
 import { chroma, deltaEHex, lab } from '../../colour';
 import { defineRule } from '../define';
-import { fieldsOf, isChromatic, isMain, isPrint, mainHex, mainsOf } from '../fields';
+import { type ColourFacts, coloursIn, isMain, isPrint, mainHex, mainsOf } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 import { isTonal, TONE_FIELD } from './c4-tonal';
-import { above } from '../reads';
-import { textureFamily } from '../../piece';
+import { memo } from '../../memo';
+import { above, type Tallies } from '../reads';
+import type { Worn } from '../../piece';
 
 /** C3: plain main pieces want something that lifts them. */
 export const plain = defineRule({
@@ -35,49 +36,22 @@ export const plain = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
-  reads: (_given, at) => ({
-    silencedBy: (worn) => isMain(worn) && isPrint(worn),
-    of: (worn) =>
-      isMain(worn)
-        ? [mainHex(worn), worn.piece.structure >= 2, worn.piece.statement >= at.statement]
-        : worn.piece.statement >= at.statement || undefined,
-    fields: (hex) => (chroma(lab(hex)) >= at.chroma ? [TONE_FIELD, at.least, above(at.most)] : [TONE_FIELD]),
-    seen: ({ piece }) => [piece.fabric.texture === 'denim', textureFamily(piece.fabric)],
-  }),
+  reads: (_given, at) => ({ tally: (pool) => tallyPlain(pool, at) }),
   evaluate(scene, at) {
     const mains = mainsOf(scene);
-    if (mains.length === 0 || mains.some(isPrint) || isTonal(scene)) return [];
+    if (mains.length === 0 || mains.some(isPrint) || isTonal(coloursIn(scene, TONE_FIELD))) return [];
     const lifting = scene.pieces.find((worn) => worn.piece.statement >= at.statement);
-    const accents = fieldsOf(scene, at.least).filter(
-      ({ worn, hex, area }) =>
-        area <= at.most &&
-        isChromatic(worn, { hex }) &&
-        chroma(lab(hex)) >= at.chroma &&
-        mains.every((main) => main === worn || deltaEHex(mainHex(main), hex) >= at.apart),
-    );
-    const tint = mains.find((main) => {
-      const colour = lab(mainHex(main));
-      const c = chroma(colour);
-      return (
-        colour.l > 80 &&
-        c >= 8 &&
-        c <= 25 &&
-        mains.some((other) => other !== main && other.piece.structure >= 2)
-      );
-    });
-    for (const [i, one] of accents.entries()) {
-      const stranger = accents
-        .slice(i + 1)
-        .find((other) => other.worn !== one.worn && deltaEHex(one.hex, other.hex) > at.apart);
-      if (stranger)
-        return [
-          {
-            tone: 'note',
-            pieces: [one.worn.piece.id, stranger.worn.piece.id],
-            text: `${named(one.worn, stranger.worn)} are two accents that have nothing to do with each other; keep one.`,
-          },
-        ];
-    }
+    const accents = accentsOf(coloursIn(scene, at.least), coloursIn(scene, above(at.most)), mains, at);
+    const tint = tintOf(mains);
+    const pair = strangers(accents, at.apart);
+    if (pair)
+      return [
+        {
+          tone: 'note',
+          pieces: pair.map(({ worn }) => worn.piece.id),
+          text: `${named(...pair.map(({ worn }) => worn))} are two accents that have nothing to do with each other; keep one.`,
+        },
+      ];
     const lift = accents[0]?.worn ?? lifting ?? tint;
     if (lift)
       return [{ tone: 'works', pieces: [lift.piece.id], text: `All plain, and ${named(lift)} lifts it.` }];
@@ -108,3 +82,73 @@ export const plain = defineRule({
     ],
   ],
 });
+
+interface Limits {
+  readonly statement: number;
+  readonly chroma: number;
+  readonly apart: number;
+  readonly least: number;
+  readonly most: number;
+}
+
+/** Colours that are seen, are no large field, and stand apart from the main pieces. */
+const accentsOf = (
+  seen: readonly ColourFacts[],
+  large: readonly ColourFacts[],
+  mains: readonly Worn[],
+  at: Limits,
+): ColourFacts[] =>
+  seen.filter(
+    (facts) =>
+      facts.chromatic &&
+      facts.chroma >= at.chroma &&
+      !large.includes(facts) &&
+      mains.every((main) => main === facts.worn || deltaEHex(mainHex(main), facts.hex) >= at.apart),
+  );
+
+/** Two accents of two pieces that have nothing to do with each other. */
+function strangers(
+  accents: readonly ColourFacts[],
+  apart: number,
+): readonly [ColourFacts, ColourFacts] | undefined {
+  for (const [i, one] of accents.entries()) {
+    const other = accents
+      .slice(i + 1)
+      .find(({ worn, hex }) => worn !== one.worn && deltaEHex(one.hex, hex) > apart);
+    if (other) return [one, other];
+  }
+  return undefined;
+}
+
+const isTint = memo((worn: Worn): boolean => {
+  const colour = lab(mainHex(worn));
+  const c = chroma(colour);
+  return colour.l > 80 && c >= 8 && c <= 25;
+});
+
+/** A pale tint beside tailoring is enough of a lift. */
+const tintOf = (mains: readonly Worn[]): Worn | undefined =>
+  mains.find((main) => isTint(main) && mains.some((other) => other !== main && other.piece.structure >= 2));
+
+/** The same counted over a pool. */
+function tallyPlain(pool: readonly Worn[], at: Limits): ReturnType<Tallies['tally']> {
+  const main = Uint8Array.from(pool, (worn) => (isMain(worn) ? 1 : 0));
+  const print = Uint8Array.from(pool, (worn) => (isMain(worn) && isPrint(worn) ? 1 : 0));
+  const large = above(at.most);
+  const lifts = Uint8Array.from(pool, (worn) => (worn.piece.statement >= at.statement ? 1 : 0));
+  return (look, says) => {
+    const { picks, count } = look;
+    let lifting = 0;
+    const mains: Worn[] = [];
+    for (let i = 0; i < count; i++) {
+      const p = picks[i] as number;
+      if (print[p] === 1) return;
+      if (main[p] === 1) mains.push(pool[p] as Worn);
+      lifting |= lifts[p] as number;
+    }
+    if (mains.length === 0 || isTonal(look.reached(TONE_FIELD))) return;
+    const accents = accentsOf(look.reached(at.least), look.reached(large), mains, at);
+    const isLifted = accents.length > 0 || lifting === 1 || tintOf(mains) !== undefined;
+    says[isLifted && !strangers(accents, at.apart) ? 'works' : 'note']++;
+  };
+}

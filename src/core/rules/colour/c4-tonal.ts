@@ -1,9 +1,8 @@
-import { deltaEHex, hue, hueApart, lab } from '../../colour';
-import { textureFamily } from '../../piece';
+import { deltaEHex, hueApart, lab } from '../../colour';
 import { defineRule } from '../define';
-import { fieldsOf, isChromatic } from '../fields';
+import { type ColourFacts, coloursIn } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, type Scene, USUAL_WEIGHT } from '../rule';
+import { COMMON_PRACTICE, USUAL_WEIGHT } from '../rule';
 
 /** Least visible share of a colour that counts for the tone of a look. */
 export const TONE_FIELD = 0.05;
@@ -11,27 +10,32 @@ export const TONE_FIELD = 0.05;
 const ONE_TONE = 35;
 
 /** One family of hue with neutrals free, or neutrals alone. */
-function oneTone(scene: Scene): boolean {
-  const fields = fieldsOf(scene, TONE_FIELD);
-  const hues = fields.filter(({ worn, hex }) => isChromatic(worn, { hex })).map(({ hex }) => hue(lab(hex)));
-  return fields.length >= 2 && hues.every((a) => hues.every((b) => hueApart(a, b) <= ONE_TONE));
+function isOneTone(fields: readonly ColourFacts[]): boolean {
+  for (let i = 0; i < fields.length; i++) {
+    const one = fields[i] as ColourFacts;
+    if (!one.chromatic) continue;
+    for (let j = i + 1; j < fields.length; j++) {
+      const other = fields[j] as ColourFacts;
+      if (other.chromatic && hueApart(one.hue, other.hue) > ONE_TONE) return false;
+    }
+  }
+  return fields.length >= 2;
 }
 
 /** What keeps one tone alive: depth, three steps, or two kinds of cloth. */
-function isAlive(scene: Scene, depth: number): boolean {
-  const fields = fieldsOf(scene, TONE_FIELD);
-  const levels = fields.map(({ hex }) => lab(hex).l);
+function isAlive(fields: readonly ColourFacts[], depth: number): boolean {
+  if (fields.some(({ cloth }) => cloth !== fields[0]?.cloth)) return true;
+  const levels = fields.map(({ colour }) => colour.l);
+  if (Math.max(...levels) - Math.min(...levels) >= depth) return true;
   const ladder = fields.map(({ hex }) => hex).sort((a, b) => lab(a).l - lab(b).l || (a < b ? -1 : 1));
-  const steps = ladder.filter((hex, i) => ladder.slice(0, i).every((before) => deltaEHex(before, hex) > 3));
-  const cloths = new Set(fields.map(({ worn }) => textureFamily(worn.piece.fabric)));
-  return Math.max(...levels) - Math.min(...levels) >= depth || steps.length >= 3 || cloths.size >= 2;
+  return (
+    ladder.filter((hex, i) => ladder.slice(0, i).every((before) => deltaEHex(before, hex) > 3)).length >= 3
+  );
 }
 
 /** True where C4 works: one tone on purpose. */
-export const isTonal = (scene: Scene): boolean => {
-  const chromatic = fieldsOf(scene, TONE_FIELD).filter(({ worn, hex }) => isChromatic(worn, { hex }));
-  return chromatic.length >= 2 && oneTone(scene) && isAlive(scene, 15);
-};
+export const isTonal = (fields: readonly ColourFacts[]): boolean =>
+  isOneTone(fields) && fields.filter(({ chromatic }) => chromatic).length >= 2 && isAlive(fields, 15);
 
 /** C4: one tone, with depth or touch to keep it alive. */
 export const tonal = defineRule({
@@ -45,13 +49,16 @@ export const tonal = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
-  reads: () => ({
-    fields: () => [TONE_FIELD],
-    seen: ({ piece }) => [piece.fabric.texture === 'denim', textureFamily(piece.fabric)],
+  reads: (_given, at) => ({
+    tally: () => (look, says) => {
+      const fields = look.reached(TONE_FIELD);
+      if (isOneTone(fields)) says[isAlive(fields, at.depth) ? 'works' : 'note']++;
+    },
   }),
   evaluate(scene, at) {
-    if (!oneTone(scene)) return [];
-    return isAlive(scene, at.depth)
+    const fields = coloursIn(scene, TONE_FIELD);
+    if (!isOneTone(fields)) return [];
+    return isAlive(fields, at.depth)
       ? [{ tone: 'works', pieces: [], text: 'One tone, with depth and touch in it.' }]
       : [
           {

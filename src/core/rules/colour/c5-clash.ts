@@ -48,7 +48,7 @@ export const clash = defineRule({
           },
   evaluate(scene, at) {
     const strong = fieldsOf(scene, at.area).filter(
-      ({ worn, hex }) => isChromatic(worn, { hex }) && chroma(lab(hex)) >= at.chroma,
+      ({ facts }) => facts.chromatic && facts.chroma >= at.chroma,
     );
     const school = scene.schools.colour;
     if (school === 'free' || strong.length < 2) return [];
@@ -56,7 +56,7 @@ export const clash = defineRule({
     for (const [i, one] of strong.entries()) {
       for (const other of strong.slice(i + 1)) {
         if (one.worn === other.worn) continue;
-        const apart = hueApart(hue(lab(one.hex)), hue(lab(other.hex)));
+        const apart = hueApart(one.facts.hue, other.facts.hue);
         if (apart < at.from || apart > at.to || shareThird(one, other)) continue;
         return [
           {

@@ -2,7 +2,12 @@ import { colourName, deltaEHex } from '../../colour';
 import { defineRule } from '../define';
 import { inSlot, mainHex } from '../fields';
 import { solid } from '../given';
+import type { Slot, Worn } from '../../piece';
+import { metIn, pairTable, type Tallies } from '../reads';
 import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
+
+const LOW: readonly Slot[] = ['shoes', 'legwear'];
+const HIGH: readonly Slot[] = ['top', 'layer', 'head'];
 
 /** C6: what is below answers what is above, and holds the look between them. */
 export const bracket = defineRule({
@@ -14,17 +19,10 @@ export const bracket = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
-  reads: () => ({
-    of: (worn) =>
-      ['shoes', 'legwear'].includes(worn.slot)
-        ? ['low', mainHex(worn)]
-        : ['top', 'layer', 'head'].includes(worn.slot)
-          ? ['high', mainHex(worn)]
-          : undefined,
-  }),
+  reads: (_given, at) => ({ tally: (pool) => tallyBrackets(pool, at.near) }),
   evaluate(scene, at) {
-    for (const low of inSlot(scene, 'shoes', 'legwear')) {
-      for (const high of inSlot(scene, 'top', 'layer', 'head')) {
+    for (const low of inSlot(scene, ...LOW)) {
+      for (const high of inSlot(scene, ...HIGH)) {
         const apart = deltaEHex(mainHex(low), mainHex(high));
         if (apart <= at.near)
           return [
@@ -54,3 +52,19 @@ export const bracket = defineRule({
     ],
   ],
 });
+
+/** The same counted over a pool. */
+function tallyBrackets(pool: readonly Worn[], near: number): ReturnType<Tallies['tally']> {
+  const brackets = pairTable(
+    pool,
+    (low, high) =>
+      LOW.includes(low.slot) && HIGH.includes(high.slot) && deltaEHex(mainHex(low), mainHex(high)) <= near,
+  );
+  return (look, says) => {
+    for (let i = 0; i < look.count; i++)
+      if (metIn(brackets, pool.length, look, i) > 0) {
+        says.works = 1;
+        return;
+      }
+  };
+}

@@ -4,7 +4,7 @@ import { defineRule } from '../define';
 import { isMain, mainHex } from '../fields';
 import { solid } from '../given';
 import type { Schools } from '../../look/client';
-import { pairTable, type Tallies } from '../reads';
+import { metIn, pairTable, type Tallies } from '../reads';
 import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 
 /** Shoes, bag, belt and watch strap: what is usually hide. */
@@ -169,36 +169,30 @@ function tallyHides(
     (worn, other) =>
       isHide(worn) && ((isHide(other) && sameDepth(worn, other, at.depth)) || repeats(other, worn, at.near)),
   );
-  return (picks, count, says) => {
+  return (look, says) => {
+    const { picks, count } = look;
     let [hides, extras] = [0, 0];
     for (let i = 0; i < count; i++) {
       hides += hide[picks[i] as number] as number;
       extras += extra[picks[i] as number] as number;
     }
-    if (extras >= at.many && any((i) => met(same, i) >= at.many)) says.note++;
+    if (extras >= at.many)
+      for (let i = 0; i < count; i++)
+        if (metIn(same, size, look, i) >= at.many) {
+          says.note++;
+          break;
+        }
     if (hides < 2) return;
-    if (school === 'contrast') {
-      let alone = 0;
-      for (let i = 0; i < count; i++) if (hide[picks[i] as number] === 1 && met(match, i) === 1) alone++;
-      if (alone === 1 || (hides === 2 && alone === 2)) says.works++;
-      else says.note++;
-      return;
+    const table = school === 'coordinate' ? sits : match;
+    let [alone, strays] = [0, 0];
+    for (let i = 0; i < count; i++) {
+      if (hide[picks[i] as number] === 0) continue;
+      const met = metIn(table, size, look, i);
+      if (met === 1) alone++;
+      if (met < (school === 'match' ? hides : 1)) strays++;
     }
-    const wanted = school === 'match' ? hides : 1;
-    const table = school === 'match' ? match : sits;
-    if (any((i) => hide[picks[i] as number] === 1 && met(table, i) < wanted)) says.note++;
-    else says.works++;
-
-    /** With how many of the look the piece at a place is paired. */
-    function met(pairs: Uint8Array, place: number): number {
-      const row = (picks[place] as number) * size;
-      let sum = 0;
-      for (let j = 0; j < count; j++) sum += pairs[row + (picks[j] as number)] as number;
-      return sum;
-    }
-    function any(is: (place: number) => boolean): boolean {
-      for (let i = 0; i < count; i++) if (is(i)) return true;
-      return false;
-    }
+    const good = school === 'contrast' ? alone === 1 || (hides === 2 && alone === 2) : strays === 0;
+    if (good) says.works++;
+    else says.note++;
   };
 }

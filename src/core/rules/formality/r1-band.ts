@@ -1,6 +1,7 @@
 import type { CategoryFacts, Worn } from '../../piece';
 import { memo } from '../../memo';
 import { defineRule } from '../define';
+import type { Tallies } from '../reads';
 import { COMMON_PRACTICE, USUAL_WEIGHT } from '../rule';
 
 const WEIGHT: Readonly<Record<CategoryFacts['part'], number>> = {
@@ -29,22 +30,41 @@ export const formalityOf = memo((worn: Worn): number => {
   return Math.min(10, Math.max(0, level));
 });
 
+/** Place of each piece's part among `PARTS`; −1 for one that has no say. */
+const partOf = (worn: Worn): number => PARTS.indexOf(worn.facts.part);
+
 /** Formality of a look: parts by weight, the weight of absent parts shared out. */
 export function lookFormality(pieces: readonly Worn[]): number | undefined {
+  const [sums, counts] = [PARTS.map(() => 0), PARTS.map(() => 0)];
+  for (const worn of pieces) {
+    const part = partOf(worn);
+    if (part < 0) continue;
+    sums[part] = (sums[part] as number) + formalityOf(worn);
+    counts[part] = (counts[part] as number) + 1;
+  }
+  return weighed(sums, counts);
+}
+
+/** The level of a look from the sum of levels and the number of pieces of each part. */
+function weighed(sums: ArrayLike<number>, counts: ArrayLike<number>): number | undefined {
   let [sum, weight] = [0, 0];
-  for (const part of PARTS) {
-    let [levels, count] = [0, 0];
-    for (const worn of pieces)
-      if (worn.facts.part === part) {
-        levels += formalityOf(worn);
-        count++;
-      }
-    if (count === 0) continue;
-    sum += WEIGHT[part] * (levels / count);
-    weight += WEIGHT[part];
+  for (let part = 0; part < PARTS.length; part++) {
+    if (counts[part] === 0) continue;
+    const its = WEIGHT[PARTS[part] as CategoryFacts['part']];
+    sum += its * ((sums[part] as number) / (counts[part] as number));
+    weight += its;
   }
   return weight === 0 ? undefined : sum / weight;
 }
+
+type Band = readonly [lo: number, hi: number];
+
+/** How far a level lies outside a band. */
+const missOf = (level: number, [lo, hi]: Band): number =>
+  level < lo ? lo - level : level > hi ? level - hi : 0;
+
+const toneOf = (miss: number, slack: number): 'works' | 'note' | 'fights' =>
+  miss === 0 ? 'works' : miss < slack ? 'note' : 'fights';
 
 /** R1: is the look dressed for the occasion? */
 export const band = defineRule({
@@ -58,19 +78,15 @@ export const band = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
-  reads: ({ occasion }) =>
-    occasion
-      ? {
-          of: (worn) => (WEIGHT[worn.facts.part] > 0 ? [worn.facts.part, formalityOf(worn)] : undefined),
-        }
-      : 'nothing',
+  reads: ({ occasion }, at) =>
+    occasion ? { tally: (pool) => tallyLevels(pool, occasion.formality, at.slack) } : 'nothing',
   evaluate({ pieces, occasion }, at) {
     if (!occasion) return [];
     const level = lookFormality(pieces);
     if (level === undefined) return [];
     const [lo, hi] = occasion.formality;
     const measured = `${level.toFixed(1)}; ${lo} to ${hi} is wanted`;
-    const miss = level < lo ? lo - level : level > hi ? level - hi : 0;
+    const miss = missOf(level, occasion.formality);
     if (miss === 0) return [{ tone: 'works', pieces: [], measured, text: `Dressed for ${occasion.title}.` }];
     const tooLow = level < lo;
     const order = [...pieces]
@@ -79,7 +95,7 @@ export const band = defineRule({
     const culprit = tooLow ? order[0] : order[order.length - 1];
     return [
       {
-        tone: miss < at.slack ? 'note' : 'fights',
+        tone: toneOf(miss, at.slack),
         pieces: culprit ? [culprit.piece.id] : [],
         measured,
         text: `${tooLow ? 'Too casual' : 'Too dressed'} for ${occasion.title}${culprit ? `; ${culprit.piece.title} pulls it ${tooLow ? 'down' : 'up'} most` : ''}.`,
@@ -111,3 +127,23 @@ export const band = defineRule({
     ],
   ],
 });
+
+/** The same counted over a pool. */
+function tallyLevels(pool: readonly Worn[], band: Band, slack: number): ReturnType<Tallies['tally']> {
+  const parts = Int8Array.from(pool, partOf);
+  const levels = Float64Array.from(pool, formalityOf);
+  const [sums, counts] = [new Float64Array(PARTS.length), new Float64Array(PARTS.length)];
+  return (look, says) => {
+    const { picks, count } = look;
+    sums.fill(0);
+    counts.fill(0);
+    for (let i = 0; i < count; i++) {
+      const part = parts[picks[i] as number] as number;
+      if (part < 0) continue;
+      sums[part] = (sums[part] as number) + (levels[picks[i] as number] as number);
+      counts[part] = (counts[part] as number) + 1;
+    }
+    const level = weighed(sums, counts);
+    if (level !== undefined) says[toneOf(missOf(level, band), slack)]++;
+  };
+}

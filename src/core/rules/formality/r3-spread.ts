@@ -1,6 +1,7 @@
 import type { Worn } from '../../piece';
 import { defineRule } from '../define';
 import { solid } from '../given';
+import type { Tallies } from '../reads';
 import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 import { formalityOf } from './r1-band';
 import { liftReads, liftsOf } from './r2-lift';
@@ -18,12 +19,9 @@ export const spread = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
-  reads: ({ occasion }, at) => {
-    const lifts = occasion && liftReads(occasion.formality, at.below);
-    return {
-      of: (worn) => [worn.facts.part !== 'none' && formalityOf(worn), lifts?.(worn)],
-    };
-  },
+  reads: ({ occasion }, at) => ({
+    tally: (pool) => tallySpread(pool, occasion && liftReads(occasion.formality, at.below), at.most),
+  }),
   evaluate(scene, at) {
     let [low, high]: (Worn | undefined)[] = [];
     for (const worn of scene.pieces) {
@@ -59,3 +57,38 @@ export const spread = defineRule({
     ],
   ],
 });
+
+/** The same counted over a pool. */
+function tallySpread(
+  pool: readonly Worn[],
+  lifts: ReturnType<typeof liftReads> | undefined,
+  most: number,
+): ReturnType<Tallies['tally']> {
+  const counted = Uint8Array.from(pool, ({ facts }) => (facts.part === 'none' ? 0 : 1));
+  const levels = Float64Array.from(pool, formalityOf);
+  // A bit each: it is casual, it is tailored, it is in the band.
+  const reads = Uint8Array.from(pool, (worn) =>
+    (lifts?.(worn) ?? []).reduce((bits, is, i) => bits + (is ? 1 << i : 0), 0),
+  );
+  return (look, says) => {
+    const { picks, count } = look;
+    let [low, high, tailored, inBand] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY, 0, 0];
+    for (let i = 0; i < count; i++) {
+      const p = picks[i] as number;
+      const bits = reads[p] as number;
+      tailored += (bits >> 1) & 1;
+      inBand += (bits >> 2) & 1;
+      if (counted[p] === 0) continue;
+      low = Math.min(low, levels[p] as number);
+      high = Math.max(high, levels[p] as number);
+    }
+    if (high - low <= most || high < low) return;
+    let lifted = 0;
+    for (let i = 0; i < count; i++) {
+      const bits = reads[picks[i] as number] as number;
+      // A casual piece does not lift itself; in the band it is not.
+      if ((bits & 1) === 1 && (tailored - ((bits >> 1) & 1) > 0 || inBand - ((bits >> 2) & 1) >= 2)) lifted++;
+    }
+    if (lifted < 2) says.note++;
+  };
+}

@@ -1,5 +1,6 @@
 import { hue, hueApart, isNeutral, lab } from '../../colour';
-import { textureFamily } from '../../piece';
+import { textureFamily, type Worn } from '../../piece';
+import type { Tallies } from '../reads';
 import { defineRule } from '../define';
 import { areaOf, isMain, mainHex, mainsOf } from '../fields';
 import { solid } from '../given';
@@ -17,30 +18,27 @@ export const touch = defineRule({
   weight: USUAL_WEIGHT,
   mayOverrule: true,
   source: COMMON_PRACTICE,
-  reads: (_given, at) => ({
-    own: [at.area],
-    seen: (worn) => (isMain(worn) ? [textureFamily(worn.piece.fabric), mainHex(worn)] : undefined),
-  }),
+  reads: (_given, at) => ({ tally: (pool) => tallyTouch(pool, at.area) }),
   evaluate(scene, at) {
     const mains = mainsOf(scene).filter((worn) => areaOf(scene, worn) >= at.area);
-    if (mains.length < 2) return [];
-    const families = new Set(mains.map(({ piece }) => textureFamily(piece.fabric)));
     const pieces = mains.map(({ piece }) => piece.id);
-    if (families.size >= 2)
-      return [{ tone: 'works', pieces, text: `Two cloths to feel: ${[...families].join(' and ')}.` }];
-    const hexes = mains.map(mainHex);
-    const dark = hexes.every((hex) => lab(hex).l < 30);
-    const oneTone =
-      !hexes.some(isNeutral) &&
-      hexes.every((a) => hexes.every((b) => hueApart(hue(lab(a)), hue(lab(b))) <= 35));
-    if (!dark && !oneTone) return [];
-    return [
-      {
-        tone: 'note',
-        pieces,
-        text: `All ${dark ? 'dark' : 'one tone'} in one kind of cloth: a knit, a shine or a nap would bring it to life.`,
-      },
-    ];
+    switch (feelOf(mains)) {
+      case 'two cloths': {
+        const cloths = [...new Set(mains.map(({ piece }) => textureFamily(piece.fabric)))];
+        return [{ tone: 'works', pieces, text: `Two cloths to feel: ${cloths.join(' and ')}.` }];
+      }
+      case 'dark':
+      case 'one tone':
+        return [
+          {
+            tone: 'note',
+            pieces,
+            text: `All ${feelOf(mains)} in one kind of cloth: a knit, a shine or a nap would bring it to life.`,
+          },
+        ];
+      default:
+        return [];
+    }
   },
   examples: [
     [
@@ -57,3 +55,30 @@ export const touch = defineRule({
     ],
   ],
 });
+
+/** What there is to feel of the main pieces; undefined where their colours are enough. */
+function feelOf(mains: readonly Worn[]): 'two cloths' | 'dark' | 'one tone' | undefined {
+  const [first] = mains;
+  if (!first || mains.length < 2) return undefined;
+  const cloth = textureFamily(first.piece.fabric);
+  if (mains.some(({ piece }) => textureFamily(piece.fabric) !== cloth)) return 'two cloths';
+  const hexes = mains.map(mainHex);
+  if (hexes.every((hex) => lab(hex).l < 30)) return 'dark';
+  const hues = hexes.map((hex) => hue(lab(hex)));
+  return !hexes.some(isNeutral) && hues.every((a) => hues.every((b) => hueApart(a, b) <= 35))
+    ? 'one tone'
+    : undefined;
+}
+
+/** The same counted over a pool. */
+function tallyTouch(pool: readonly Worn[], least: number): ReturnType<Tallies['tally']> {
+  const main = Uint8Array.from(pool, (worn) => (isMain(worn) ? 1 : 0));
+  return ({ picks, count, shares }, says) => {
+    const mains: Worn[] = [];
+    for (let i = 0; i < count; i++)
+      if (main[picks[i] as number] === 1 && (shares[i] as number) >= least)
+        mains.push(pool[picks[i] as number] as Worn);
+    const feel = feelOf(mains);
+    if (feel) says[feel === 'two cloths' ? 'works' : 'note']++;
+  };
+}
