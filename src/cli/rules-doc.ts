@@ -1,5 +1,6 @@
 import { writeFileSync } from 'node:fs';
-import { FACETS, MISSING_RULES, RULES, type Rule } from '@core/rules';
+import { BOX_RULES } from '@core/box-rules';
+import { ELSEWHERE_RULES, FACETS, MISSING_RULES, RULES, type Rule } from '@core/rules';
 
 /** docs/rules.md, from the rules themselves: the page cannot say anything else than the code. */
 export function rulesDoc(): string {
@@ -12,17 +13,38 @@ export function rulesDoc(): string {
   ];
   for (const [facet, title] of Object.entries(FACETS)) {
     const rules = RULES.filter((rule) => rule.facet === facet);
-    const missing = MISSING_RULES.filter(({ id }) => id.startsWith(facet));
-    if (rules.length + missing.length === 0) continue;
+    if (rules.length === 0) continue;
     lines.push(`## ${title}`, '');
     for (const rule of rules) lines.push(...entry(rule), '');
-    if (missing.length > 0) {
-      lines.push('Not built yet:', '');
-      for (const { id, title: name, why } of missing) lines.push(`- **${id} ${name}**: ${why}`);
-      lines.push('');
-    }
+    lines.push(
+      ...listed(
+        'Judged over the whole box:',
+        BOX_RULES.map((rule) => ({ ...rule, says: `${rule.question} ${rule.says}` })),
+        facet,
+      ),
+      ...listed(
+        'Spoken elsewhere:',
+        ELSEWHERE_RULES.map((rule) => ({ ...rule, says: rule.where })),
+        facet,
+      ),
+      ...listed(
+        'Not built yet:',
+        MISSING_RULES.map((rule) => ({ ...rule, says: rule.why })),
+        facet,
+      ),
+    );
   }
   return `${lines.join('\n').trimEnd()}\n`;
+}
+
+function listed(
+  title: string,
+  rules: readonly { readonly id: string; readonly title: string; readonly says: string }[],
+  facet: string,
+): string[] {
+  const own = rules.filter(({ id }) => id.startsWith(facet));
+  if (own.length === 0) return [];
+  return [title, '', ...own.map((rule) => `- **${rule.id} ${rule.title}**: ${rule.says}`), ''];
 }
 
 function entry(rule: Rule): string[] {

@@ -285,6 +285,8 @@ export interface BoxView {
   readonly earliest?: string | undefined;
   readonly lines: readonly LineView[];
   readonly owned: readonly Piece[];
+  /** Ids of what the client loves of it. */
+  readonly loved: readonly string[];
   /** Photos by the id of the piece they show. */
   readonly photos: Readonly<Record<string, string>>;
   readonly looks: readonly LookView[];

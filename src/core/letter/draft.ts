@@ -1,4 +1,5 @@
 import type { Verdict } from '../look';
+import { adjustOf, safetyOf } from './adjust';
 import { type Mode, modeOf, modesOf, type Piece } from '../piece';
 
 /** What the letter says of one piece; every field is drafted and open to the stylist's pen. */
@@ -85,7 +86,14 @@ function pieceNote({ ref, piece, ask, fit }: LetterInput['lines'][number], input
     ref,
     why: why || 'A piece to build on.',
     fit,
-    wear: ways.filter((mode) => mode.id !== 'worn').map((mode) => `${mode.title}: ${lower(mode.how)}`),
+    wear: [
+      ...ways.filter((mode) => mode.id !== 'worn').map((mode) => `${mode.title}: ${lower(mode.how)}`),
+      ...adjustOf(piece, worn),
+      ...safetyOf(
+        piece,
+        within.map(({ verdict }) => verdict),
+      ),
+    ].slice(0, 12),
     beneath: [
       ...new Set(
         within.flatMap((look) =>

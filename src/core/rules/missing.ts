@@ -2,26 +2,27 @@
 export const MISSING_RULES: readonly { readonly id: string; readonly title: string; readonly why: string }[] =
   [
     {
-      id: 'K3',
-      title: 'Beneath',
-      why: 'Speaks in the letter already (what to wear beneath); not a finding of its own yet.',
+      id: 'U5',
+      title: 'Safer swap',
+      why: 'Wants the stock at hand: it comes with the alternatives of step 2.',
     },
-    {
-      id: 'K7',
-      title: 'Adjust',
-      why: 'Goes to the letter: ties, drawcords and tabs set anew on the wearer.',
-    },
-    { id: 'M3', title: 'Best way', why: 'Offered on the Rail as a mend already; not a finding of its own.' },
-    { id: 'U1', title: 'Reach', why: 'Looks a piece opens; wants the whole box and closet at once.' },
-    {
-      id: 'U2',
-      title: 'Twin and sister',
-      why: 'The closet finds twins already; in the box it is to speak as a finding.',
-    },
-    { id: 'U3', title: 'Places', why: 'Occasions a piece serves; wants the whole box.' },
-    { id: 'U4', title: 'Seen before', why: 'Wants the looks of earlier boxes by who saw them.' },
-    { id: 'U5', title: 'Safer swap', why: 'Wants the stock at hand.' },
-    { id: 'U7', title: 'Asks', why: 'Wants the whole box.' },
-    { id: 'U8', title: 'Season bridge', why: 'Wants the whole box.' },
-    { id: 'U9', title: 'Ladder', why: 'Wants the closet.' },
   ];
+
+/** Rules that speak where their answer is wanted and leave the findings of a look alone. */
+export const ELSEWHERE_RULES: readonly {
+  readonly id: string;
+  readonly title: string;
+  readonly where: string;
+}[] = [
+  { id: 'K3', title: 'Beneath', where: 'In the letter: what to wear beneath, by cut and cloth.' },
+  {
+    id: 'K7',
+    title: 'Adjust',
+    where: 'In the letter: ties and tabs set anew on the wearer, sleeves rolled down to try.',
+  },
+  {
+    id: 'M3',
+    title: 'Best way',
+    where: 'On the Rail: the way of wearing that lifts a look most, as a mend.',
+  },
+];

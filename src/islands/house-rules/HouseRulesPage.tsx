@@ -1,6 +1,15 @@
 import type { HouseRulesView } from '@contracts/views';
 import { judge, type Schools, SCHOOLS_WHY } from '@core/look';
-import { type Facet, FACETS, MISSING_RULES, RULES, type Settings, type Tuning } from '@core/rules';
+import { BOX_RULES } from '@core/box-rules';
+import {
+  ELSEWHERE_RULES,
+  type Facet,
+  FACETS,
+  MISSING_RULES,
+  RULES,
+  type Settings,
+  type Tuning,
+} from '@core/rules';
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { call, showDone, showProblem } from '@ui/api';
@@ -118,7 +127,7 @@ export function HouseRulesPage({ view, mayTune }: Props) {
               onTune={(tuning) => tune(rule.id, tuning)}
             />
           ))}
-          {!wanted && <Missing facet={facet} />}
+          {!wanted && <Others facet={facet} />}
         </div>
         <SchoolsPanel
           view={view}
@@ -173,21 +182,34 @@ function Effect({
   );
 }
 
-function Missing({ facet }: { readonly facet: Facet }) {
-  const missing = MISSING_RULES.filter(({ id }) => id.startsWith(facet));
-  if (missing.length === 0) return null;
-  return (
-    <section className="sheet" aria-label="Not built yet">
-      <h3>Not built yet</h3>
-      <ul className="rows small">
-        {missing.map(({ id, title, why }) => (
-          <li key={id}>
-            {id} {title}. <span className="soft">{why}</span>
-          </li>
-        ))}
-      </ul>
-    </section>
-  );
+/** Rules of a facet that are no finding of a single look: where they speak, or that they do not yet. */
+function Others({ facet }: { readonly facet: Facet }) {
+  const groups = [
+    {
+      title: 'Judged over the whole box',
+      rules: BOX_RULES.map(({ id, title, question, says }) => ({ id, title, says: `${question} ${says}` })),
+    },
+    {
+      title: 'Spoken elsewhere',
+      rules: ELSEWHERE_RULES.map(({ id, title, where }) => ({ id, title, says: where })),
+    },
+    { title: 'Not built yet', rules: MISSING_RULES.map(({ id, title, why }) => ({ id, title, says: why })) },
+  ];
+  return groups.map(({ title, rules }) => {
+    const own = rules.filter(({ id }) => id.startsWith(facet));
+    return own.length === 0 ? null : (
+      <section key={title} className="sheet" aria-label={title}>
+        <h3>{title}</h3>
+        <ul className="rows small">
+          {own.map((rule) => (
+            <li key={rule.id}>
+              {rule.id} {rule.title}. <span className="soft">{rule.says}</span>
+            </li>
+          ))}
+        </ul>
+      </section>
+    );
+  });
 }
 
 interface SchoolsProps {

@@ -10,6 +10,8 @@ import { Money } from '@ui/Money';
 import { Providers } from '@ui/Providers';
 import { useBox } from '@ui/useBox';
 import { useEffect, useRef, useState } from 'react';
+import { BoxSays } from './BoxSays';
+import { useLooksOpened } from './useBoxWork';
 import './pull.css';
 
 /** Step 2: candidates from stock for each ask, in the client's size, and held. */
@@ -41,6 +43,7 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
       showProblem,
     );
   }, [filter, initial.id, held]);
+  const opened = useLooksOpened(view, answer?.rows);
   const list = useRef<HTMLOListElement>(null);
   const move = (by: number) => () => {
     const rows = [...(list.current?.querySelectorAll<HTMLButtonElement>('button.pull-hold') ?? [])];
@@ -151,6 +154,9 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
                 </div>
                 <div className="pull-price">
                   <Money minor={row.piece.priceMinor ?? 0} currency={currency} />
+                  <div className="small soft pull-opens" title="With the closet and what is in the box">
+                    {looksWords(opened.get(row.piece.id))}
+                  </div>
                 </div>
                 <div className="pull-act">
                   <Button
@@ -292,6 +298,7 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
               </li>
             ))}
           </ul>
+          <BoxSays view={view} />
           <Button
             component="a"
             href={`/box/${view.id}/combine`}
@@ -307,3 +314,7 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
     </Providers>
   );
 }
+
+/** How many looks a piece opens, once they were tried. */
+const looksWords = (looks: number | undefined): string =>
+  looks === undefined ? '…' : looks === 0 ? 'no look yet' : looks === 1 ? '1 look' : `${looks} looks`;

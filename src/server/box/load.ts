@@ -217,6 +217,7 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
         : undefined,
     lines: lines.map((record) => lineView(record, row.state, now, shop.zone)),
     owned: owned.map(pieceOfOwned),
+    loved: owned.filter(({ loved }) => loved).map(({ id: ownedId }) => `owned:${ownedId}`),
     photos: Object.fromEntries([
       ...lines.flatMap(({ line, garment: shown }) => {
         const found = ofGarments.get(shown.id);
@@ -259,6 +260,7 @@ function forPacker(view: BoxView): BoxView {
     occasions: [],
     occasionIds: [],
     owned: [],
+    loved: [],
     photos: Object.fromEntries(Object.entries(view.photos).filter(([ref]) => ref.startsWith('line:'))),
     looks: [],
     letter: view.letter && { greeting: '', pieces: [], looks: [], closing: '' },

@@ -2,6 +2,7 @@ import { beneathOf, draftLetter, fitForClient } from '@core/letter';
 import { judge } from '@core/look';
 import { wear } from '@core/piece';
 import { describe, expect, it } from 'vitest';
+import { anOccasion } from '../../support/judging';
 import { one } from '../../support/pieces';
 
 const blouse = {
@@ -53,6 +54,27 @@ describe('the draft of a letter', () => {
     expect(fitForClient('M', '')).toBe('Size M.');
     expect(letter.pieces[0]?.facts).toBe('100 % silk; pockets for show only.');
     expect(letter.pieces[0]?.care).toBe('Wash by hand, dry flat.');
+  });
+  it('says what is set anew on the wearer, and takes along what a look says of safety', () => {
+    const wrap = {
+      ...one('line:3', 'shirt', '#2f6f78', { cut: { waistDetail: 'tie', sleeve: 'long' } }),
+      mode: 'sleeves-rolled',
+    };
+    const worn = [wrap, scarf, trousers, shoes];
+    const verdict = judge(worn, { occasion: anOccasion({ title: 'to work by bicycle', activityMet: 4 }) });
+    const { pieces: notes } = draftLetter({
+      clientName: 'Hester',
+      shopName: 'The Heron Room',
+      lines: [
+        { ref: 'line:3', piece: wrap, fit: '' },
+        { ref: 'line:2', piece: scarf, fit: '' },
+      ],
+      looks: [{ id: 'a', pieces: worn, verdict }],
+      occasions: [],
+    });
+    expect(notes[0]?.wear).toContain('Set its ties and tabs anew on you; they came as the hanger left them.');
+    expect(notes[0]?.wear.join(' ')).toContain('roll them down');
+    expect(notes[1]?.wear.at(-1)).toMatch(/^Take care: /);
   });
   it('names pieces without their colourway in a sentence, and the day in words', () => {
     expect(letter.looks[0]?.line).toContain(

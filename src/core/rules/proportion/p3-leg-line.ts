@@ -1,8 +1,26 @@
 import { deltaE, lab } from '../../colour';
 import { defineRule } from '../define';
-import { mainHex, oneIn } from '../fields';
+import { hemHeight, liftOf } from '../../figure';
+import { measure, type Worn } from '../../piece';
+import { knowsBody, mainHex, oneIn, waistbandOf } from '../fields';
+import { heelOf } from '../reads';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
+import { COMMON_PRACTICE, named, type Scene, USUAL_WEIGHT } from '../rule';
+
+/**
+ * Share of the height, in shoes, from the floor to where the eye sees the legs begin: the hem of a top worn over the
+ * waistband, or the waistband. Undefined where the client's heights or the length of that top are not known.
+ */
+function visibleLeg(scene: Scene, bottom: Worn): number | undefined {
+  if (!knowsBody(scene) || (measure(bottom, 'rise')?.origin ?? 'defaulted') === 'defaulted') return undefined;
+  const lift = liftOf(scene.pieces);
+  const band = waistbandOf(scene, 0);
+  const top = oneIn(scene, 'top');
+  const hem = top?.mode.id === 'untucked' ? hemHeight(top, scene.marks) : undefined;
+  if (hem !== undefined && top && (measure(top, 'length')?.origin ?? 'defaulted') === 'defaulted')
+    return undefined;
+  return (Math.min(band, hem ?? band) + lift) / (scene.body.heightMm + lift);
+}
 
 /** P3: the line from waist to toe. */
 export const legLine = defineRule({
@@ -12,6 +30,13 @@ export const legLine = defineRule({
   question: 'Is the line from waist to toe broken?',
   thresholds: {
     contrast: { value: 35, unit: 'ΔL*', says: 'From this the line is broken.', min: 15, max: 60 },
+    shortLeg: {
+      value: 0.45,
+      unit: 'share',
+      says: 'A leg that shows less than this of the height wants no break, whatever the goals.',
+      min: 0.3,
+      max: 0.55,
+    },
     run: { value: 15, unit: 'ΔE', says: 'Within this it runs on.', min: 5, max: 30 },
   },
   weight: USUAL_WEIGHT,
@@ -20,10 +45,17 @@ export const legLine = defineRule({
   reads: () => ({
     of: (worn) =>
       worn.slot === 'bottom'
-        ? ['bottom', mainHex(worn), ['trousers', 'jeans', 'leggings'].includes(worn.piece.category)]
+        ? [
+            'bottom',
+            mainHex(worn),
+            ['trousers', 'jeans', 'leggings'].includes(worn.piece.category),
+            worn.measures.rise,
+          ]
         : worn.slot === 'shoes' || worn.slot === 'legwear'
-          ? [worn.slot, mainHex(worn)]
-          : undefined,
+          ? [worn.slot, mainHex(worn), heelOf(worn)]
+          : worn.slot === 'top'
+            ? worn
+            : undefined,
   }),
   evaluate(scene, at) {
     const [bottom, shoe] = [oneIn(scene, 'bottom'), oneIn(scene, 'shoes')];
@@ -32,7 +64,9 @@ export const legLine = defineRule({
     const chain = [bottom, ...(legwear ? [legwear] : []), shoe].map((worn) => lab(mainHex(worn)));
     const breaks = chain.slice(1).map((colour, i) => Math.abs(colour.l - (chain[i]?.l ?? 0)));
     const worst = Math.max(...breaks);
-    const wants = scene.client.goals.includes('longer-leg');
+    const shown = visibleLeg(scene, bottom);
+    const short = shown !== undefined && shown < at.shortLeg;
+    const wants = scene.client.goals.includes('longer-leg') || short;
     const pieces = [bottom.piece.id, ...(legwear ? [legwear.piece.id] : []), shoe.piece.id];
     const runs = chain.slice(1).every((colour, i) => deltaE(colour, chain[i] ?? colour) <= at.run);
     const covered =
@@ -44,7 +78,7 @@ export const legLine = defineRule({
         {
           tone: 'note',
           pieces,
-          measured: `ΔL* ${worst.toFixed(0)}; from ${at.contrast} breaks the line`,
+          measured: `ΔL* ${worst.toFixed(0)}; from ${at.contrast} breaks the line${short ? `; the leg shows ${shown.toFixed(2)} of the height` : ''}`,
           text: `${named(shoe)} breaks the leg line; nearer to ${named(bottom)} the leg runs on.`,
         },
       ];
@@ -63,6 +97,28 @@ export const legLine = defineRule({
         look: [solid('trousers', '#17171a'), solid('loafer', '#1a1a1d')],
         client: { goals: ['longer-leg'] },
         expect: 'works',
+      },
+    ],
+    [
+      {
+        title: 'A long tee over black trousers and white shoes: the leg shows less than 0.45 of the height',
+        look: [
+          solid('tee', '#84868a', { measures: { length: 760 } }),
+          solid('trousers', '#17171a', { measures: { rise: 260, inseam: 780 } }),
+          solid('sneaker', '#fbfbf9', { measures: { heel: 25 } }),
+        ],
+        client: { measures: { heightMm: 1680 } },
+        expect: 'note',
+      },
+      {
+        title: 'A short one, and the leg is long enough to bear the break',
+        look: [
+          solid('tee', '#84868a', { measures: { length: 470 } }),
+          solid('trousers', '#17171a', { measures: { rise: 260, inseam: 780 } }),
+          solid('sneaker', '#fbfbf9', { measures: { heel: 25 } }),
+        ],
+        client: { measures: { heightMm: 1680 } },
+        expect: 'silent',
       },
     ],
   ],

@@ -1,0 +1,65 @@
+import type { BoxView, PullRow } from '@contracts/views';
+import type { BoxFinding, BoxInput } from '@core/box-rules';
+import { piecesOf } from '@contracts/look-pieces';
+import type { BoxWork } from '@workers/box';
+import { proxy, type Remote, wrap } from 'comlink';
+import { useEffect, useMemo, useState } from 'react';
+
+const boxInput = (view: BoxView): BoxInput => ({
+  lines: view.lines.map(({ piece, askId }) => ({ piece, askId })),
+  closet: view.owned,
+  loved: view.loved,
+  asks: view.asks,
+  occasions: view.occasions.filter(({ id }) => view.occasionIds.includes(id)),
+  looks: view.looks.map(({ occasionId, pieces }) => ({ occasionId, pieces: piecesOf(view, pieces) })),
+  client: view.client.profile,
+  schools: view.shop.schools,
+  settings: view.shop.settings,
+});
+
+/** Starts a worker for one question and ends it with it: a newer question never waits behind an older one. */
+function asking(work: (remote: Remote<BoxWork>) => Promise<unknown>): () => void {
+  const worker = new Worker(new URL('../../workers/box.ts', import.meta.url), { type: 'module' });
+  void work(wrap<BoxWork>(worker)).finally(() => worker.terminate());
+  return () => worker.terminate();
+}
+
+/** What the rules say of the box as a whole; undefined while they are at it. */
+export function useBoxFindings(view: BoxView): readonly BoxFinding[] | undefined {
+  const input = useMemo(() => boxInput(view), [view]);
+  const [answer, setAnswer] = useState<{ for: BoxInput; found: readonly BoxFinding[] }>();
+  useEffect(
+    () => asking(async (remote) => setAnswer({ for: input, found: await remote.judge(input) })),
+    [input],
+  );
+  return answer?.for === input ? answer.found : undefined;
+}
+
+/** How many looks each candidate opens, by garment; they come in after the list stands, and nothing moves for them. */
+export function useLooksOpened(
+  view: BoxView,
+  rows: readonly PullRow[] | undefined,
+): ReadonlyMap<string, number> {
+  const [opened, setOpened] = useState<{ for: readonly PullRow[]; by: ReadonlyMap<string, number> }>();
+  const { lines, owned, client, shop } = view;
+  useEffect(() => {
+    if (!rows || rows.length === 0) return undefined;
+    return asking((remote) =>
+      remote.opened(
+        {
+          others: [...lines.map(({ piece }) => piece), ...owned],
+          candidates: rows.map(({ piece }) => piece),
+          setting: { client: client.profile, shopSchools: shop.schools },
+          settings: shop.settings,
+        },
+        proxy(async (id: string, looks: number) => {
+          setOpened((now) => ({
+            for: rows,
+            by: new Map([...(now?.for === rows ? now.by : []), [id, looks]]),
+          }));
+        }),
+      ),
+    );
+  }, [rows, lines, owned, client, shop]);
+  return opened && opened.for === rows ? opened.by : new Map();
+}

@@ -1,0 +1,151 @@
+import { BOX_RULES, type BoxInput, type BoxFinding, judgeBox, Reach } from '@core/box-rules';
+import { HOUSE_SCHOOLS, judge, NOBODY } from '@core/look';
+import type { Piece } from '@core/piece';
+import { describe, expect, it } from 'vitest';
+import { anOccasion } from '../../support/judging';
+import { one } from '../../support/pieces';
+
+const owned = (id: string, category: Piece['category'], hex: string, more = {}): Piece => ({
+  ...one(`owned:${id}`, category, hex, { owned: true, ...more }),
+  title: id,
+});
+const fresh = (id: string, category: Piece['category'], hex: string, more = {}): Piece => ({
+  ...one(`line:${id}`, category, hex, more),
+  title: id,
+});
+const NAVY = '#1f2a44';
+const closet = [
+  owned('white shirt', 'shirt', '#fbfbf9'),
+  owned('grey trousers', 'trousers', '#84868a'),
+  owned('navy skirt', 'skirt', NAVY),
+  owned('brown loafers', 'loafer', '#3b2a22'),
+  owned('black boots', 'ankle-boot', '#17171a'),
+];
+const knit = fresh('burgundy knit', 'fine-knit', '#611f2f', { statement: 2 });
+const box = (more: Partial<BoxInput> = {}): BoxInput => ({
+  lines: [{ piece: knit, askId: null }],
+  closet,
+  loved: [],
+  asks: [],
+  occasions: [],
+  looks: [],
+  client: NOBODY,
+  schools: HOUSE_SCHOOLS,
+  settings: {},
+  ...more,
+});
+const says = (rule: string, input: BoxInput): BoxFinding[] =>
+  judgeBox(input).filter((each) => each.rule === rule);
+
+describe('the looks a piece opens', () => {
+  it('are those the judge finds sendable and good, each base once', () => {
+    const reach = new Reach([knit, ...closet], [], {});
+    const all = [knit, ...closet];
+    let good = 0;
+    for (const bottom of closet.slice(1, 3))
+      for (const shoes of closet.slice(3)) {
+        const verdict = judge([knit, bottom, shoes]);
+        if (verdict.sendable && verdict.score.score >= 70) good++;
+      }
+    expect(reach.of(knit.id)).toBe(good);
+    for (const look of reach.looksOf(knit.id)) {
+      const verdict = judge(look.map((i) => all[i] as Piece));
+      expect(verdict.sendable && verdict.score.score >= 70).toBe(true);
+    }
+  });
+  it('counts a candidate with the closet, never one candidate with another', () => {
+    const trousers = fresh('candidate trousers', 'trousers', NAVY);
+    const shirt = fresh('candidate shirt', 'shirt', '#fbfbf9');
+    const reach = new Reach(closet.slice(3), [trousers, shirt], {});
+    expect([reach.of(trousers.id), reach.of(shirt.id)]).toEqual([0, 0]);
+    expect(() => reach.of('nobody')).toThrow('not in the pool');
+  });
+  it('of an accessory are the looks it is added to, and a large closet is looked through evenly', () => {
+    const many = Array.from({ length: 30 }, (_, i) => owned(`top ${i}`, 'tee', NAVY));
+    const bottoms = Array.from({ length: 30 }, (_, i) => owned(`bottom ${i}`, 'trousers', '#84868a'));
+    const belt = fresh('belt', 'belt', '#3b2a22');
+    const reach = new Reach([belt, ...many, ...bottoms, ...closet.slice(3)], [], {});
+    const looks = reach.looksOf(belt.id, 0);
+    expect(looks.length).toBeLessThanOrEqual(3001);
+    expect(new Set(looks.map(([top]) => top)).size).toBe(30);
+    expect(looks.every((look) => look.includes(0))).toBe(true);
+  });
+});
+
+describe('the box as a whole', () => {
+  it('is silent about an empty one, and says what wants a hand first', () => {
+    expect(judgeBox(box({ lines: [] }))).toEqual([]);
+    const tones = judgeBox(
+      box({ asks: [{ id: 'a', ask: { text: 'red shoes', categories: ['heel'] } }] }),
+    ).map(({ tone }) => tone);
+    expect(tones).toEqual(
+      [...tones].sort((a, b) => 'fights note works'.indexOf(a) - 'fights note works'.indexOf(b)),
+    );
+  });
+  it('U1: an orphan is told from a piece that earns its place', () => {
+    expect(says('U1', box())[0]).toMatchObject({ tone: 'works', pieces: [knit.id] });
+    const orphan = says('U1', box({ closet: [] }))[0];
+    expect(orphan).toMatchObject({ tone: 'fights', text: expect.stringContaining('goes with nothing') });
+  });
+  it('U2: the twin of what is owned fights, the sister of what is loved works', () => {
+    const twin = owned('wine knit', 'fine-knit', '#631f30');
+    const sister = owned('green knit', 'fine-knit', '#1f4032');
+    expect(says('U2', box({ closet: [...closet, twin] }))[0]?.tone).toBe('fights');
+    expect(says('U2', box({ closet: [...closet, sister] }))).toEqual([]);
+    expect(says('U2', box({ closet: [...closet, sister], loved: [sister.id] }))[0]?.tone).toBe('works');
+  });
+  it('U3: names the occasions a piece serves, by day and in the evening', () => {
+    const at = (title: string, time: 'day' | 'evening', formality: [number, number]) => ({
+      id: title,
+      occasion: anOccasion({ title, time, formality }),
+    });
+    const both = says(
+      'U3',
+      box({ occasions: [at('lunch', 'day', [2, 6]), at('supper', 'evening', [2, 6])] }),
+    )[0];
+    expect(both?.text).toBe('burgundy knit serves lunch and supper, by day and in the evening.');
+    const banned = { id: 'x', occasion: anOccasion({ title: 'x', bans: ['fine-knit'] }) };
+    expect(says('U3', box({ occasions: [banned] }))).toEqual([]);
+  });
+  it('U4: the same clothes before the same people are noted, another layer makes another look', () => {
+    const occasions = ['show', 'supper'].map((title) => ({
+      id: title,
+      occasion: anOccasion({ title, seenBy: ['the guild'] }),
+    }));
+    const [, trousers, , loafers, boots] = closet as [Piece, Piece, Piece, Piece, Piece];
+    const looks = (shoes: Piece) => [
+      { occasionId: 'show', pieces: [knit, trousers, loafers] },
+      { occasionId: 'supper', pieces: [knit, trousers, shoes] },
+    ];
+    expect(says('U4', box({ occasions, looks: looks(loafers) }))[0]?.tone).toBe('note');
+    expect(says('U4', box({ occasions, looks: looks(boots) }))[0]?.tone).toBe('works');
+    const strangers = occasions.map((each, i) => ({
+      ...each,
+      occasion: { ...each.occasion, seenBy: [`people ${i}`] },
+    }));
+    expect(says('U4', box({ occasions: strangers, looks: looks(loafers) }))).toEqual([]);
+  });
+  it('U7: an ask is answered by a piece pulled for it, or by its kind', () => {
+    const asks = [
+      { id: 'knit', ask: { text: 'a warm knit', categories: ['fine-knit' as const] } },
+      { id: 'coat', ask: { text: 'a coat', categories: ['coat' as const] } },
+    ];
+    expect(says('U7', box({ asks })).map(({ tone }) => tone)).toEqual(['fights', 'works']);
+  });
+  it('U8: speaks of the next season where the label names it', () => {
+    const long = { ...knit, seasons: ['autumn', 'winter'] as const };
+    const occasions = [{ id: 'o', occasion: anOccasion({ title: 'o', date: '2026-10-12' }) }];
+    expect(says('U8', box({ lines: [{ piece: long, askId: null }], occasions }))[0]?.text).toContain(
+      'into winter',
+    );
+    expect(says('U8', box({ occasions }))).toEqual([]);
+  });
+  it('U9: names the staple the closet wants next', () => {
+    expect(says('U9', box())[0]?.text).toBe('Next staple the closet wants: white tee.');
+  });
+  it('a rule that is off is silent; every rule has its question', () => {
+    const off = Object.fromEntries(BOX_RULES.map(({ id }) => [id, { off: true }]));
+    expect(judgeBox(box({ settings: off }))).toEqual([]);
+    for (const { question } of BOX_RULES) expect(question).toMatch(/\?$/);
+  });
+});
