@@ -2,6 +2,7 @@ import type { Ask } from '../box';
 import { isTwin, STAPLES } from '../closet';
 import { deltaEHex } from '../colour';
 import type { Occasion, Profile, Schools } from '../look';
+import { answersAsk } from '../pull';
 import { CATEGORY, type Piece } from '../piece';
 import type { Settings, Tone } from '../rules';
 import { GOOD_LOOK, isAccessory, Reach } from './reach';
@@ -194,12 +195,10 @@ const asksRule: BoxRule = {
   id: 'U7',
   title: 'Asks',
   question: 'Is every ask answered?',
-  says: 'A piece was pulled for it, or is of the kind it names.',
+  says: 'A piece was pulled for it, or is of the kind and the colour it names.',
   evaluate: ({ asks, lines }) =>
     asks.map(({ id, ask }) => {
-      const answers = lines.filter(
-        (line) => line.askId === id || (line.askId === null && ask.categories.includes(line.piece.category)),
-      );
+      const answers = lines.filter((line) => line.askId === id || answersAsk(line.piece, ask));
       return answers.length > 0
         ? {
             tone: 'works' as const,

@@ -1,4 +1,5 @@
-import { colourName, deltaE, lab } from '../colour';
+import { isTwin } from '../closet';
+import { colourName, deltaEHex } from '../colour';
 import { type Ask, needsNoIron } from '../box';
 import { type Body } from '../figure';
 import { fitWords, type FitVerdict, shoeFit, type SizeFit, sizeFit } from '../fit';
@@ -105,7 +106,7 @@ function rank(
   if (best.verdict === 'too small' || best.verdict === 'too big') doubts.push(best.fit);
   if (ask) {
     if (ask.categories.includes(piece.category)) points += 16;
-    if (ask.colourHex && nearest(piece, [ask.colourHex]) < 24) {
+    if (ask.colourHex && isInColour(piece, ask.colourHex)) {
       points += 14;
       reasons.push(`In ${colourName(ask.colourHex)}, as asked`);
     }
@@ -165,18 +166,16 @@ function rank(
 
 function nearest(piece: Piece, hexes: readonly string[]): number {
   const main = piece.colours.filter((swatch) => swatch.share >= 0.15);
-  return Math.min(
-    Infinity,
-    ...hexes.flatMap((hex) => main.map((swatch) => deltaE(lab(hex), lab(swatch.hex)))),
-  );
+  return Math.min(Infinity, ...hexes.flatMap((hex) => main.map((swatch) => deltaEHex(hex, swatch.hex))));
 }
 
-const isTwin = (one: Piece, other: Piece): boolean =>
-  one.category === other.category &&
-  one.volume === other.volume &&
-  one.cut.neckline === other.cut.neckline &&
-  one.cut.leg === other.cut.leg &&
-  nearest(
-    one,
-    other.colours.slice(0, 1).map((swatch) => swatch.hex),
-  ) < 6;
+/** Within this a colour is the one that was asked for, in words: "green" takes in bottle and moss. */
+const AS_ASKED = 24;
+
+const isInColour = (piece: Piece, hex: string): boolean => nearest(piece, [hex]) < AS_ASKED;
+
+/** True for a piece of the kind and the colour an ask names; an ask that names neither is answered by no piece. */
+export const answersAsk = (piece: Piece, { categories, colourHex }: Ask): boolean =>
+  (categories.length > 0 || colourHex !== undefined) &&
+  (categories.length === 0 || categories.includes(piece.category)) &&
+  (colourHex === undefined || isInColour(piece, colourHex));

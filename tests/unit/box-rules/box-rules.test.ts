@@ -125,12 +125,14 @@ describe('the box as a whole', () => {
     }));
     expect(says('U4', box({ occasions: strangers, looks: looks(loafers) }))).toEqual([]);
   });
-  it('U7: an ask is answered by a piece pulled for it, or by its kind', () => {
+  it('U7: an ask is answered by a piece pulled for it, or by its kind and colour', () => {
     const asks = [
+      { id: 'red', ask: { text: 'something wine red', categories: [], colourHex: '#6a2034' } },
+      { id: 'green', ask: { text: 'something green', categories: [], colourHex: '#3c7d4b' } },
       { id: 'knit', ask: { text: 'a warm knit', categories: ['fine-knit' as const] } },
       { id: 'coat', ask: { text: 'a coat', categories: ['coat' as const] } },
     ];
-    expect(says('U7', box({ asks })).map(({ tone }) => tone)).toEqual(['fights', 'works']);
+    expect(says('U7', box({ asks })).map(({ tone }) => tone)).toEqual(['fights', 'fights', 'works', 'works']);
   });
   it('U8: speaks of the next season where the label names it', () => {
     const long = { ...knit, seasons: ['autumn', 'winter'] as const };
