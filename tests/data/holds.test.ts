@@ -62,7 +62,7 @@ const shelf = async (variantId: string): Promise<number> => {
 describe('two servers, many writers, one unit', () => {
   it('gives it to exactly one, every round; the others are told who has it and what is nearest', async () => {
     const boxes = await newBoxes(16);
-    for (let round = 0; round < 12; round++) {
+    for (let round = 0; round < 3; round++) {
       const { variantId, title } = await withUnits(1, round % 4);
       const answers = await Promise.all(
         boxes.map((boxId, i) => callers[i % 2]!.call('hold-line', { boxId, variantId })),

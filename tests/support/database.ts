@@ -22,6 +22,12 @@ async function asAdmin<T>(work: (admin: pg.Client) => Promise<T>): Promise<T> {
   }
 }
 
+/** Brings an empty database to the newest migration and, for `demo`, loads The Heron Room. */
+export async function fill(db: Connection['db'], kind: 'empty' | 'demo'): Promise<void> {
+  await migrateDatabase(db, fileURLToPath(new URL('../../src/data/migrations', import.meta.url)));
+  if (kind === 'demo') await loadDemo(db, signInOf(db, SECRET, 'http://127.0.0.1'), new Date());
+}
+
 /** A template with migrations and, for `demo`, The Heron Room; made once a run. */
 async function template(kind: 'empty' | 'demo'): Promise<string> {
   const name = `template_${kind}`;
@@ -30,9 +36,8 @@ async function template(kind: 'empty' | 'demo'): Promise<string> {
     const there = await admin.query('select 1 from pg_database where datname = $1', [name]);
     if (there.rowCount === 0) {
       await admin.query(`create database ${name}_new`);
-      const { db, close } = await Promise.resolve(connect(urlOf(`${name}_new`), 2));
-      await migrateDatabase(db, fileURLToPath(new URL('../../src/data/migrations', import.meta.url)));
-      if (kind === 'demo') await loadDemo(db, signInOf(db, SECRET, 'http://127.0.0.1'), new Date());
+      const { db, close } = connect(urlOf(`${name}_new`), 2);
+      await fill(db, kind);
       await close();
       await admin.query(`alter database ${name}_new rename to ${name}`);
     }
