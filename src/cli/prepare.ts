@@ -1,11 +1,15 @@
 import { fileURLToPath } from 'node:url';
 import { connect, migrateDatabase } from '@data/db';
 import { loadDemo } from '@server/demo/load-demo';
+import { fillStockroom } from '@server/demo/scale';
 import { DEMO_USERS } from '@server/demo/users';
 import { isEmptyShop } from '@server/shop/first-owner';
 import { signInOf } from '@server/sign-in';
 
-/** Brings the database up to date and, unless `--empty`, loads the demo scenario into an empty one. */
+/**
+ * Brings the database up to date and, unless `--empty`, loads the demo scenario into an empty one. `--demo-scale N` then
+ * fills the stockroom up to N garments.
+ */
 async function main(args: readonly string[]): Promise<void> {
   const url = process.env.DATABASE_URL;
   const secret = process.env.AUTH_SECRET;
@@ -16,6 +20,12 @@ async function main(args: readonly string[]): Promise<void> {
     if (!args.includes('--empty') && (await isEmptyShop(db))) {
       await loadDemo(db, signInOf(db, secret, 'http://127.0.0.1'), new Date());
       process.stderr.write('The demo scenario is loaded.\n');
+    }
+    const scale = Number(args[args.indexOf('--demo-scale') + 1]);
+    if (args.includes('--demo-scale')) {
+      const made = await fillStockroom(db, scale);
+      if (made > 0) await db.execute('analyze');
+      process.stderr.write(`${made} garments were made up; there are ${scale} now.\n`);
     }
     // What the start command shows once the server answers.
     if (!args.includes('--empty')) {

@@ -1,3 +1,4 @@
+import type { Lab } from '@core/colour';
 import type { Place } from '@core/stock';
 import {
   and,
@@ -9,10 +10,13 @@ import {
   inArray,
   isNotNull,
   isNull,
+  notExists,
   or,
-  type SQL,
   sql,
+  type SQL,
+  type SQLWrapper,
 } from 'drizzle-orm';
+import type { PgColumn } from 'drizzle-orm/pg-core';
 import type { Reader } from './db';
 import { garment, stockBalance, variant } from './schema';
 
@@ -83,11 +87,82 @@ export async function garmentPage(
     .limit(page.limit);
 }
 
+/** Units of a garment on the shelf, in any size; for use within a statement over garments. */
+const onTheShelf = (db: Reader, of: SQLWrapper = garment.id) =>
+  db
+    .select({ one: sql`1` })
+    .from(variant)
+    .innerJoin(stockBalance, eq(stockBalance.variantId, variant.id))
+    .where(
+      and(
+        sql`${variant.garmentId} = ${of}`,
+        sql`${stockBalance.place} = 'shelf'`,
+        sql`${stockBalance.qty} > 0`,
+      ),
+    );
+
+/** Titles of what answers a filter and is gone in every size: a few of them, to say so. */
+export const soldOut = (db: Reader, filter: StockFilter) =>
+  db
+    .select({ title: garment.title })
+    .from(garment)
+    .where(and(stockWhere(db, filter), notExists(onTheShelf(db))))
+    .orderBy(desc(garment.createdAt), asc(garment.title))
+    .limit(SOLD_OUT_MOST);
+const SOLD_OUT_MOST = 20;
+
+export interface PullWish extends StockFilter {
+  /** A colour to be near to, CIELAB. */
+  readonly near?: Lab | undefined;
+}
+
+/** Candidates that are read for one pull list at most; the rest is beyond what anybody looks through. */
+export const PULL_MOST = 200;
+/** Nearest ones whose shelf is looked at: beyond them hardly anybody looks, and a stock has not that much sold out. */
+const PULL_LOOKED_THROUGH = 2000;
+
+/**
+ * Garments of which something stands on the shelf, the ones nearest to a wished colour first, or the newest. This is
+ * the one statement of the pull list that grows with the stock: it goes through ids and colours alone, and fetches the
+ * rows of those it found. docs/pull-list.md has its plan.
+ */
+export async function pullCandidates(
+  db: Reader,
+  { near, ...filter }: PullWish,
+): Promise<(typeof garment.$inferSelect)[]> {
+  const apart = (column: PgColumn, value: number): SQL =>
+    sql`(${column} - ${value}) * (${column} - ${value})`;
+  const order = near
+    ? sql`${apart(garment.mainL, near.l)} + ${apart(garment.mainA, near.a)} + ${apart(garment.mainB, near.b)}`
+    : sql`-extract(epoch from ${garment.createdAt})`;
+  const nearest = db
+    .select({ id: garment.id, apart: sql<number>`${order}`.as('apart') })
+    .from(garment)
+    .where(stockWhere(db, filter))
+    .orderBy(sql`apart`, asc(garment.id))
+    .limit(PULL_LOOKED_THROUGH)
+    .as('nearest');
+  const found = await db
+    .select({ id: nearest.id })
+    .from(nearest)
+    .where(exists(onTheShelf(db, nearest.id)))
+    .orderBy(asc(nearest.apart), asc(nearest.id))
+    .limit(PULL_MOST);
+  if (found.length === 0) return [];
+  const ids = found.map(({ id }) => id);
+  const place = new Map(ids.map((id, i) => [id, i]));
+  const rows = await db.select().from(garment).where(inArray(garment.id, ids));
+  return rows.sort((a, b) => (place.get(a.id) ?? 0) - (place.get(b.id) ?? 0));
+}
+
 export interface SizeRow {
   readonly variant: typeof variant.$inferSelect;
   /** Units by place, over all locations. */
   readonly at: Readonly<Partial<Record<Place, number>>>;
 }
+
+const unitsAt = (place: Place) =>
+  sql<number>`coalesce(sum(${stockBalance.qty}) filter (where ${stockBalance.place} = ${place}), 0)::int`;
 
 /** Sizes of garments in their order, with what stands on the shelf, is held and is out: one query for all. */
 export async function sizesByGarment(
@@ -96,17 +171,28 @@ export async function sizesByGarment(
 ): Promise<ReadonlyMap<string, readonly SizeRow[]>> {
   const byGarment = new Map<string, SizeRow[]>();
   if (garmentIds.length === 0) return byGarment;
-  const sum = (place: Place) =>
-    sql<number>`coalesce(sum(${stockBalance.qty}) filter (where ${stockBalance.place} = ${place}), 0)::int`;
+  // Sized up one by one by the key: of a large stock only a few sizes are asked for, which a planner cannot know.
+  const at = db
+    .select({
+      shelf: unitsAt('shelf').as('shelf'),
+      held: unitsAt('held').as('held'),
+      out: unitsAt('out').as('out'),
+    })
+    .from(stockBalance)
+    .where(eq(stockBalance.variantId, variant.id))
+    .as('at');
   const rows = await db
-    .select({ variant, shelf: sum('shelf'), held: sum('held'), out: sum('out') })
+    .select({ variant, shelf: at.shelf, held: at.held, out: at.out })
     .from(variant)
-    .leftJoin(stockBalance, eq(stockBalance.variantId, variant.id))
-    .where(inArray(variant.garmentId, [...garmentIds]))
-    .groupBy(variant.id)
+    .leftJoinLateral(at, sql`true`)
+    .where(sql`${variant.garmentId} = any(${sql.param(garmentIds)}::uuid[])`)
     .orderBy(asc(variant.position));
-  for (const { variant: size, ...at } of rows)
-    byGarment.set(size.garmentId, [...(byGarment.get(size.garmentId) ?? []), { variant: size, at }]);
+  for (const { variant: size, ...units } of rows) {
+    const row = { variant: size, at: units as SizeRow['at'] };
+    const before = byGarment.get(size.garmentId);
+    if (before) before.push(row);
+    else byGarment.set(size.garmentId, [row]);
+  }
   return byGarment;
 }
 

@@ -1,4 +1,5 @@
 import { colourDifference, judging, poolJudging } from './judge.bench';
+import { pull } from './pull.bench';
 import { rail } from './rail.bench';
 import type { Figure } from './figure';
 
@@ -6,7 +7,7 @@ import type { Figure } from './figure';
 async function main(args: readonly string[]): Promise<void> {
   const only = args.includes('--only') ? new RegExp(args[args.indexOf('--only') + 1] ?? '', 'i') : /./;
   const figures: Figure[] = [];
-  for (const bench of [colourDifference, judging, poolJudging, rail])
+  for (const bench of [colourDifference, judging, poolJudging, rail, pull])
     if (only.test(bench.name)) figures.push(...(await bench.run()));
   if (args.includes('--json')) process.stdout.write(`${JSON.stringify(figures, null, 2)}\n`);
   else

@@ -47,6 +47,13 @@ export const garment = pgTable(
   (table) => [
     index('garment_shop_category').on(table.shopId, table.category, table.title),
     index('garment_style').on(table.shopId, table.styleId),
+    // Narrow enough to go through for a colour without the rows themselves.
+    index('garment_colour')
+      .on(table.shopId, table.mainL, table.mainA, table.mainB, table.id)
+      .where(sql`${table.archivedAt} is null`),
+    index('garment_newest')
+      .on(table.shopId, table.createdAt.desc(), table.id)
+      .where(sql`${table.archivedAt} is null`),
     check('garment_price', sql`${table.priceMinor} >= 0`),
   ],
 );
@@ -125,6 +132,9 @@ export const stockBalance = pgTable(
   },
   (table) => [
     primaryKey({ columns: [table.variantId, table.locationId, table.place] }),
+    index('stock_balance_on_shelf')
+      .on(table.variantId)
+      .where(sql`${table.place} = 'shelf' and ${table.qty} > 0`),
     check('stock_balance_not_negative', sql`${table.place} = 'supplier' or ${table.qty} >= 0`),
   ],
 );

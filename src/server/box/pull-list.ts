@@ -1,10 +1,11 @@
+import { lab, type Lab } from '@core/colour';
 import { bodyOf } from '@core/figure';
 import { fitOf, rankPull, type SizeOffer } from '@core/pull';
 import type { PullAnswer, PullRow } from '@contracts/views';
 import type { Reader } from '@data/db';
 import { pieceOfGarment, pieceOfOwned, splitMeasures } from '@data/pieces';
 import { boxAsk, ownedItem } from '@data/schema';
-import { garmentPage, sizesByGarment, sizeWords, type StockFilter } from '@data/stock';
+import { pullCandidates, type PullWish, sizesByGarment, sizeWords, soldOut } from '@data/stock';
 import { and, eq, isNull } from 'drizzle-orm';
 import { clientOf } from '../client/profile';
 import { defineUseCase } from '../use-case';
@@ -12,7 +13,6 @@ import { releaseExpired } from '../stock/holds';
 import { boxOf, linesOf, priceOf } from './load';
 
 const MOST_ROWS = 60;
-const MOST_READ = 1000;
 
 export const pullList = defineUseCase({
   name: 'pull-list',
@@ -30,7 +30,14 @@ export const pullList = defineUseCase({
           .where(and(eq(boxAsk.id, input.askId), eq(boxAsk.boxId, row.id)))
       : [];
     const categories = input.categories.length > 0 ? input.categories : (asked?.ask.categories ?? []);
-    const garments = await garmentsFor(tx, { ...input, shopId: actor.shopId, categories });
+    const wish: PullWish = {
+      shopId: actor.shopId,
+      search: input.search,
+      mostMinor: input.mostMinor,
+      categories,
+      near: wishedColour(asked?.ask.colourHex, profile.colourCard.like),
+    };
+    const garments = await garmentsFor(tx, wish);
     const lines = await linesOf(tx, row.id);
     const owned = await tx
       .select()
@@ -68,9 +75,12 @@ export const pullList = defineUseCase({
         .filter((size) => size.variantId !== each.size.variantId)
         .map(({ variantId, size, free }) => ({ variantId, size, free })),
     }));
-    const soldOut = candidates
-      .filter((each) => each.sizes.every((size) => size.free === 0))
-      .map((each) => ({ title: each.piece.title, why: 'Sold out in every size' }));
+    // Of everything there is, nobody asks what is gone.
+    const isNarrow = categories.length > 0 || input.search !== '';
+    const gone = (isNarrow ? await soldOut(tx, wish) : []).map(({ title }) => ({
+      title,
+      why: 'Sold out in every size',
+    }));
     const unfit = input.fitsOnly
       ? ranked
           .filter((each) => !shown.includes(each))
@@ -95,12 +105,18 @@ export const pullList = defineUseCase({
           ]
         : [];
     });
-    return { rows, leftOut: [...soldOut, ...unfit, ...sizeGone].slice(0, 40) };
+    return { rows, leftOut: [...gone, ...unfit, ...sizeGone].slice(0, 40) };
   },
 });
 
-async function garmentsFor(tx: Reader, filter: StockFilter) {
-  const rows = await garmentPage(tx, filter, { sort: 'title', down: false, offset: 0, limit: MOST_READ });
+/** The colour that was asked for, or the first of those the client likes. */
+const wishedColour = (asked: string | undefined, liked: readonly string[]): Lab | undefined => {
+  const hex = asked ?? liked[0];
+  return hex === undefined ? undefined : lab(hex);
+};
+
+async function garmentsFor(tx: Reader, wish: PullWish) {
+  const rows = await pullCandidates(tx, wish);
   const sizes = await sizesByGarment(
     tx,
     rows.map((row) => row.id),
