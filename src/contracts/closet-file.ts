@@ -3,6 +3,7 @@ import Papa from 'papaparse';
 import { closetItemSchema } from './closet-item';
 import { neutral, readRows } from './csv';
 import { faultsOf } from './faults';
+import { jsonList } from './json-list';
 import { cellsOfPiece, isPieceColumn, pieceCells } from './piece-cells';
 import { measuresSchema, pieceSchema } from './piece';
 import type { ImportFault } from './views';
@@ -31,18 +32,9 @@ export function readCloset(text: string): ClosetFile {
 }
 
 function readJson(text: string): ClosetFile {
-  const none = (message: string): ClosetFile => ({
-    items: [],
-    faults: [{ row: 1, path: '(file)', message }],
-  });
-  let value: unknown;
-  try {
-    value = JSON.parse(text);
-  } catch {
-    return none('not JSON');
-  }
-  const list = Array.isArray(value) ? value : (value as { items?: unknown }).items;
-  if (!Array.isArray(list)) return none(`a list of items is wanted, as ${CLOSET_FORMAT} writes it`);
+  const found = jsonList(text, 'items', CLOSET_FORMAT);
+  if ('fault' in found) return { items: [], faults: [{ row: 1, path: '(file)', message: found.fault }] };
+  const { list } = found;
   const items: ClosetItem[] = [];
   const faults: ImportFault[] = [];
   list.forEach((raw, i) => {

@@ -4,6 +4,7 @@ import Papa from 'papaparse';
 import { z } from 'zod';
 import { neutral } from './csv';
 import { faultsOf } from './faults';
+import { jsonList } from './json-list';
 import { measuresSchema, minorSchema, pieceSchema, type StoredAttributes } from './piece';
 import { cellsOfPiece } from './piece-cells';
 import { garmentKeyOf, readStockCsv, type StockCsv, type StockCsvRow } from './stock-csv';
@@ -40,18 +41,9 @@ export function readStock(text: string): StockCsv {
 }
 
 function readStockJson(text: string): StockCsv {
-  const none = (message: string): StockCsv => ({
-    rows: [],
-    faults: [{ row: 1, path: '(file)', message }],
-  });
-  let value: unknown;
-  try {
-    value = JSON.parse(text);
-  } catch {
-    return none('not JSON');
-  }
-  const list = Array.isArray(value) ? value : (value as { garments?: unknown }).garments;
-  if (!Array.isArray(list)) return none(`a list of garments is wanted, as ${STOCK_FORMAT} writes it`);
+  const found = jsonList(text, 'garments', STOCK_FORMAT);
+  if ('fault' in found) return { rows: [], faults: [{ row: 1, path: '(file)', message: found.fault }] };
+  const { list } = found;
   const rows: StockCsvRow[] = [];
   const faults: ImportFault[] = [];
   const skus = new Set<string>();

@@ -3,17 +3,7 @@ import { CATEGORY, type Piece, pieceFrom, type Slot } from '@core/piece';
 import { storedProfileSchema } from '@contracts/profile';
 import { DEMO_CLIENTS } from '@data/demo/clients';
 import { stockRows } from '@server/demo/load-demo';
-
-/** A repeatable stream of numbers 0..1 (mulberry32). */
-function stream(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let t = Math.imul(state ^ (state >>> 15), state | 1);
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
+import { stream } from '../support/stream';
 
 function grouped<T, K>(list: readonly T[], keyOf: (each: T) => K): Map<K, T[]> {
   const groups = new Map<K, T[]>();

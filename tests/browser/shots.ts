@@ -54,7 +54,15 @@ async function main(origin: string, folder: string, only: string | undefined): P
     await see('specimens', '/specimens');
     await see('house-rules', '/house-rules');
     await see('brief', await boxOf('brief', 104));
-    await see('pull', await boxOf('pull', 104));
+    if (!only || 'pull'.includes(only)) {
+      await page.goto(`${origin}${await boxOf('pull', 104)}`);
+      await settled(page);
+      await page.waitForFunction(() => {
+        const counts = [...document.querySelectorAll('.pull-opens')];
+        return counts.length > 0 && counts.every((each) => each.textContent !== '…');
+      });
+      await take('pull');
+    }
     await see('combine', await boxOf('combine', 104));
     await see('letter', await boxOf('letter', 104));
     await see('out', await boxOf('out', 103));

@@ -10,17 +10,8 @@ import {
   pieceFrom,
   TEXTURES,
 } from '@core/piece';
+import { stream } from './stream';
 
-/** A repeatable stream of numbers 0..1 (mulberry32). */
-function stream(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let t = Math.imul(state ^ (state >>> 15), state | 1);
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
 const random = stream(11);
 export const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)] as T;
 export const some = (chance: number): boolean => random() < chance;

@@ -7,8 +7,14 @@ import { useState } from 'react';
 
 const MOST_SHOWN = 60;
 
+interface Props {
+  readonly opened: boolean;
+  readonly onClose: () => void;
+  readonly onTaken: () => void;
+}
+
 /** A stock file: looked at first, every faulty row with its reason; then the good rows or none. */
-export function ImportStock({ opened, onClose }: { readonly opened: boolean; readonly onClose: () => void }) {
+export function ImportStock({ opened, onClose, onTaken }: Props) {
   const [csv, setCsv] = useState('');
   const [name, setName] = useState('');
   const [answer, setAnswer] = useState<ImportAnswer>();
@@ -45,9 +51,11 @@ export function ImportStock({ opened, onClose }: { readonly opened: boolean; rea
     try {
       const { taken } = await call('import-stock', { csv, take: how });
       showDone(`${taken} sizes came in.`);
-      setTimeout(() => location.reload(), 700);
+      setAnswer(undefined);
+      onTaken();
     } catch (error) {
       showProblem(error);
+    } finally {
       setBusy(false);
     }
   };

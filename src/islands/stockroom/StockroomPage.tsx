@@ -112,16 +112,16 @@ export function StockroomPage({
           </Popover>
           {mayChange && (
             <>
+              <Button variant="default" onClick={importForm.open} title="Import a file (i)">
+                Import
+              </Button>
               <Menu>
                 <Menu.Target>
-                  <Button variant="default">Files</Button>
+                  <Button variant="default">Export</Button>
                 </Menu.Target>
                 <Menu.Dropdown>
-                  <Menu.Item onClick={importForm.open} rightSection="i">
-                    Import…
-                  </Menu.Item>
-                  <Menu.Item onClick={() => void exportStock('csv')}>Export as CSV</Menu.Item>
-                  <Menu.Item onClick={() => void exportStock('json')}>Export as JSON</Menu.Item>
+                  <Menu.Item onClick={() => void exportStock('csv')}>As CSV</Menu.Item>
+                  <Menu.Item onClick={() => void exportStock('json')}>As JSON, with ways and parts</Menu.Item>
                 </Menu.Dropdown>
               </Menu>
               <Button onClick={() => setOpen({})} title="New garment (n)">
@@ -172,7 +172,16 @@ export function StockroomPage({
           onSaved={stock.refresh}
         />
       )}
-      {mayChange && <ImportStock opened={importing} onClose={importForm.close} />}
+      {mayChange && (
+        <ImportStock
+          opened={importing}
+          onClose={importForm.close}
+          onTaken={() => {
+            importForm.close();
+            stock.refresh();
+          }}
+        />
+      )}
     </Providers>
   );
 }
