@@ -1,7 +1,6 @@
 import { type GivenPiece, ownMeasures, type Piece, pieceFrom } from '@core/piece';
-import Papa from 'papaparse';
 import { closetItemSchema } from './closet-item';
-import { neutral, readRows } from './csv';
+import { csvOf, readRows } from './csv';
 import { faultsOf } from './faults';
 import { jsonList } from './json-list';
 import { cellsOfPiece, isPieceColumn, pieceCells } from './piece-cells';
@@ -32,17 +31,8 @@ export function readCloset(text: string): ClosetFile {
 }
 
 function readJson(text: string): ClosetFile {
-  const found = jsonList(text, 'items', CLOSET_FORMAT);
-  if ('fault' in found) return { items: [], faults: [{ row: 1, path: '(file)', message: found.fault }] };
-  const { list } = found;
-  const items: ClosetItem[] = [];
-  const faults: ImportFault[] = [];
-  list.forEach((raw, i) => {
-    const read = closetItemSchema.safeParse(raw);
-    if (read.success) items.push(read.data as ClosetItem);
-    else faults.push(...faultsOf(read.error).map((each) => ({ row: i + 1, ...each })));
-  });
-  return { items, faults };
+  const { items, faults } = jsonList(text, 'items', CLOSET_FORMAT, closetItemSchema);
+  return { items: items.map(({ item }) => item as ClosetItem), faults };
 }
 
 function readCsv(text: string): ClosetFile {
@@ -81,9 +71,7 @@ export function closetCsv(owned: readonly Owned[]): string {
     loved: loved ? 'yes' : '',
     wornWeekly: wornWeekly ? 'yes' : '',
   }));
-  const columns = [...new Set(rows.flatMap((row) => Object.keys(row)))];
-  const data = rows.map((row) => columns.map((name) => neutral((row as Record<string, string>)[name] ?? '')));
-  return Papa.unparse({ fields: columns, data }, { newline: '\r\n' });
+  return csvOf(rows);
 }
 
 /** The closet as JSON, all of it. */

@@ -45,6 +45,13 @@ export function readRows(
 
 /** A cell that a spreadsheet would take for a formula is written as words; read back, it is what it was. */
 export const neutral = (cell: string): string => (/^'*[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell);
+
+/** Rows of cells as CSV (RFC 4180, CRLF), with every column that one of them has; it reads back with `readRows`. */
+export function csvOf(rows: readonly Readonly<Record<string, string>>[]): string {
+  const fields = [...new Set(rows.flatMap((row) => Object.keys(row)))];
+  const data = rows.map((row) => fields.map((name) => neutral(row[name] ?? '')));
+  return Papa.unparse({ fields, data }, { newline: '\r\n' });
+}
 const GUARDED = /^'+[=+\-@\t\r]/;
 
 /**

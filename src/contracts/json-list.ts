@@ -1,18 +1,32 @@
+import type { z } from 'zod';
+import { faultsOf } from './faults';
+import type { ImportFault } from './views';
+
 /**
- * The list in a JSON text, bare or under a name as our own files write it; or what is wrong with it.
- * `format` is named to whoever brings another kind of file.
+ * Items of the list in a JSON text, bare or under a name as our own files write it. Every faulty one is told with its
+ * place and reason; the others come back. A text that holds no such list is one fault, which names the format.
  */
-export function jsonList(
+export function jsonList<S extends z.ZodType>(
   text: string,
   name: string,
   format: string,
-): { readonly list: readonly unknown[] } | { readonly fault: string } {
+  schema: S,
+): { items: { row: number; item: z.output<S> }[]; faults: ImportFault[] } {
+  const items: { row: number; item: z.output<S> }[] = [];
+  const none = (message: string) => ({ items, faults: [{ row: 1, path: '(file)', message }] });
   let value: unknown;
   try {
     value = JSON.parse(text);
   } catch {
-    return { fault: 'not JSON' };
+    return none('not JSON');
   }
   const list = Array.isArray(value) ? value : (value as Record<string, unknown> | null)?.[name];
-  return Array.isArray(list) ? { list } : { fault: `a list of ${name} is wanted, as ${format} writes it` };
+  if (!Array.isArray(list)) return none(`a list of ${name} is wanted, as ${format} writes it`);
+  const faults: ImportFault[] = [];
+  list.forEach((raw, i) => {
+    const read = schema.safeParse(raw);
+    if (read.success) items.push({ row: i + 1, item: read.data });
+    else faults.push(...faultsOf(read.error).map((each) => ({ row: i + 1, ...each })));
+  });
+  return { items, faults };
 }

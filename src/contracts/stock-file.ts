@@ -1,14 +1,12 @@
 import { type GivenPiece, pieceFrom } from '@core/piece';
 import { isEan13, styleIdOf } from '@core/stock';
-import Papa from 'papaparse';
 import { z } from 'zod';
-import { neutral } from './csv';
-import { faultsOf } from './faults';
+import { csvOf } from './csv';
 import { jsonList } from './json-list';
 import { measuresSchema, minorSchema, pieceSchema, type StoredAttributes } from './piece';
 import { cellsOfPiece } from './piece-cells';
 import { garmentKeyOf, readStockCsv, type StockCsv, type StockCsvRow } from './stock-csv';
-import type { GarmentSheet, ImportFault } from './views';
+import type { GarmentSheet } from './views';
 
 export const STOCK_FORMAT = 'ivory-rail/stock@1';
 
@@ -41,29 +39,21 @@ export function readStock(text: string): StockCsv {
 }
 
 function readStockJson(text: string): StockCsv {
-  const found = jsonList(text, 'garments', STOCK_FORMAT);
-  if ('fault' in found) return { rows: [], faults: [{ row: 1, path: '(file)', message: found.fault }] };
-  const { list } = found;
+  const { items, faults } = jsonList(text, 'garments', STOCK_FORMAT, garmentFileSchema);
   const rows: StockCsvRow[] = [];
-  const faults: ImportFault[] = [];
   const skus = new Set<string>();
-  list.forEach((raw, i) => {
-    const read = garmentFileSchema.safeParse(raw);
-    if (!read.success) {
-      faults.push(...faultsOf(read.error).map((each) => ({ row: i + 1, ...each })));
-      return;
-    }
-    const { piece, label, setId, priceMinor, sizes } = read.data;
+  for (const { row, item } of items) {
+    const { piece, label, setId, priceMinor, sizes } = item;
     const { id: _id, title: given, category, colours, formality, styleId: style, set, ...rest } = piece;
     const title = given ?? pieceFrom(piece as GivenPiece).title;
     const styleId = style ?? styleIdOf(title);
     for (const { measures, ean, ...size } of sizes) {
       if (skus.has(size.sku))
-        faults.push({ row: i + 1, path: 'sku', message: `${size.sku} stands in this file already` });
+        faults.push({ row, path: 'sku', message: `${size.sku} stands in this file already` });
       else
         rows.push({
           ...size,
-          row: i + 1,
+          row,
           ean: ean || undefined,
           measures: measures as Record<string, number>,
           garmentKey: garmentKeyOf(styleId, title, colours),
@@ -79,7 +69,7 @@ function readStockJson(text: string): StockCsv {
         });
       skus.add(size.sku);
     }
-  });
+  }
   return { rows, faults };
 }
 
@@ -117,14 +107,7 @@ export function stockCsv(garments: readonly StockExport[]): string {
       ),
     }));
   });
-  const columns = [...new Set(rows.flatMap((row) => Object.keys(row)))];
-  return Papa.unparse(
-    {
-      fields: columns,
-      data: rows.map((row) => columns.map((name) => neutral((row as Record<string, string>)[name] ?? ''))),
-    },
-    { newline: '\r\n' },
-  );
+  return csvOf(rows);
 }
 
 /** The stock as JSON, all that is known of it. */

@@ -195,7 +195,3 @@ export async function sizesByGarment(
   }
   return byGarment;
 }
-
-/** "M long": what a size is called with its length. */
-export const sizeWords = ({ size, length }: { readonly size: string; readonly length: string }): string =>
-  length ? `${size} ${length}` : size;

@@ -1,5 +1,6 @@
 import { bodyOf, coverOn, hemsOf, landmarksOf } from '../figure';
 import { type Piece, wear } from '../piece';
+import type { Given } from '../rules/reads';
 import type { Scene } from '../rules/rule';
 import { areasOf, layersOf } from '../sketch';
 import { HOUSE_SCHOOLS, NOBODY, type Profile, type Schools, schoolsFor } from './client';
@@ -14,21 +15,30 @@ export interface Setting {
   readonly budget?: Budget | undefined;
 }
 
-/** Prepares what the rules look at: pieces worn, areas on the raster, hems, cover. */
-export function sceneOf(pieces: readonly Piece[], setting: Setting): Scene {
+/** What a setting comes to for every look that is judged in it. */
+export function givenOf(setting: Setting): Given {
   const client = setting.client ?? NOBODY;
   const body = bodyOf(client.measures);
-  const worn = pieces.map(wear);
   return {
-    pieces: worn,
-    areas: areasOf(layersOf(worn, body)),
     body,
     marks: landmarksOf(body),
-    hems: hemsOf(worn, body),
-    cover: new Map(worn.map((piece) => [piece.piece.id, coverOn(piece, body)])),
     client,
     occasion: setting.occasion,
     schools: schoolsFor(client, setting.schools, setting.shopSchools ?? HOUSE_SCHOOLS),
     budget: setting.budget,
+    coverOf: (worn) => coverOn(worn, body),
+  };
+}
+
+/** Prepares what the rules look at: pieces worn, areas on the raster, hems, cover. */
+export function sceneOf(pieces: readonly Piece[], setting: Setting): Scene {
+  const { coverOf, ...given } = givenOf(setting);
+  const worn = pieces.map(wear);
+  return {
+    ...given,
+    pieces: worn,
+    areas: areasOf(layersOf(worn, given.body)),
+    hems: hemsOf(worn, given.body),
+    cover: new Map(worn.map((piece) => [piece.piece.id, coverOf(piece)])),
   };
 }

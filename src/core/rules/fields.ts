@@ -4,14 +4,6 @@ import { type Slot, type Swatch, textureFamily, type TextureFamily, type Worn } 
 import { memo } from '../memo';
 import type { Scene } from './rule';
 
-/** A colour of the look with the share of the visible cloth it takes. */
-export interface Field {
-  readonly worn: Worn;
-  readonly hex: string;
-  readonly area: number;
-  readonly facts: ColourFacts;
-}
-
 /** What rules ask of a colour of a piece, worked out once. */
 export interface ColourFacts {
   readonly worn: Worn;
@@ -24,6 +16,11 @@ export interface ColourFacts {
   readonly hue: number;
   /** It is no neutral, and its cloth makes it none. */
   readonly chromatic: boolean;
+}
+
+/** A colour of the look with the share of the visible cloth it takes. */
+export interface Field extends ColourFacts {
+  readonly area: number;
 }
 
 export const coloursOf = memo((worn: Worn): readonly ColourFacts[] =>
@@ -50,8 +47,7 @@ const allFields = memo((scene: Scene): readonly Field[] => {
   const fields: Field[] = [];
   for (const worn of scene.pieces) {
     const area = areaOf(scene, worn);
-    for (const facts of coloursOf(worn))
-      fields.push({ worn, hex: facts.hex, area: area * facts.share, facts });
+    for (const facts of coloursOf(worn)) fields.push({ ...facts, area: area * facts.share });
   }
   return fields;
 });
@@ -59,10 +55,6 @@ const allFields = memo((scene: Scene): readonly Field[] => {
 /** Colours as seen, of at least `least` of the visible cloth. */
 export const fieldsOf = (scene: Scene, least: number): Field[] =>
   allFields(scene).filter(({ area }) => area >= least);
-
-/** The same, without how much each takes. */
-export const coloursIn = (scene: Scene, least: number): ColourFacts[] =>
-  fieldsOf(scene, least).map(({ facts }) => facts);
 
 export const inSlot = ({ pieces }: Pick<Scene, 'pieces'>, ...slots: readonly Slot[]): Worn[] =>
   pieces.filter((worn) => slots.includes(worn.slot));

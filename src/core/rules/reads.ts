@@ -48,12 +48,15 @@ export interface PoolLook {
   readonly reached: (least: number) => ColourFacts[];
 }
 
+/** Counts what a rule says of a look into `says`, which stands at zero. */
+export type Count = (look: PoolLook, says: Tally) => void;
+
 /**
  * A rule that hardly reads the same twice, because all pieces meet all: it works out what it can for the pool once and
  * counts what it says of each look.
  */
 export interface Tallies {
-  readonly tally: (pool: readonly Worn[]) => (look: PoolLook, says: Tally) => void;
+  readonly tally: (pool: readonly Worn[]) => Count;
 }
 
 /** One byte for every pair of a pool, row by row. */

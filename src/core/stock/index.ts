@@ -8,6 +8,5 @@ export {
   type Place,
   PLACES,
   ROUTE,
-  styleIdOf,
 } from './places';
-export { runMeasures, sizesOf, usualSku } from './size-run';
+export { runMeasures, sizesOf, sizeWords, styleIdOf, usualSku } from './size-run';

@@ -71,10 +71,7 @@ export const CAUSE_WORDS: Readonly<Record<Cause, string>> = {
   correction: 'corrected',
 };
 
-/** Names a style after its title until somebody gives it a code. */
-export const styleIdOf = (title: string): string => title.toLowerCase().replace(/[^a-z0-9]+/g, '-');
-
-/** Movements a person books by hand, with the place they take from. */
+/** Movements a person books by hand. */
 export const BY_HAND = ['delivery', 'write-off', 'clean', 'cleaned', 'sample', 'sampled'] as const;
 
 /**

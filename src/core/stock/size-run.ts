@@ -30,3 +30,10 @@ export function runMeasures(category: Category, given: readonly Measures[]): Mea
   const more = given.flatMap((measures) => Object.keys(measures) as MeasureName[]);
   return [...new Set([...usual, ...more])];
 }
+
+/** Names a style after its title until somebody gives it a code. */
+export const styleIdOf = (title: string): string => title.toLowerCase().replace(/[^a-z0-9]+/g, '-');
+
+/** "M long": what a size is called with its length. */
+export const sizeWords = ({ size, length }: { readonly size: string; readonly length: string }): string =>
+  length ? `${size} ${length}` : size;

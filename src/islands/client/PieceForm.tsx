@@ -13,6 +13,7 @@ import {
   type PartProps,
   pieceOfDraft,
   usualTitle,
+  withPalette,
 } from '../piece/draft';
 import { PieceColours } from '../piece/PieceColours';
 import { PieceDetails } from '../piece/PieceDetails';
@@ -49,12 +50,7 @@ export function PieceForm({ clientId, item, onClose, onSaved }: Props) {
   const change: PartProps['onChange'] = (part) => setDraft((now) => ({ ...now, ...part(now) }));
   const takePhoto = async (file: File | null): Promise<void> => {
     const palette = await photo.choose(file, preview.measures.length ?? 700);
-    if (palette)
-      setDraft((now) => ({
-        ...now,
-        colours: palette.colours,
-        attributes: { ...now.attributes, pattern: palette.pattern },
-      }));
+    if (palette) change((now) => withPalette(now, palette));
   };
   const save = async (): Promise<void> => {
     setBusy(true);

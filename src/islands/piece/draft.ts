@@ -3,6 +3,7 @@ import type { StoredAttributes } from '@contracts/piece';
 import type { OwnedView } from '@contracts/views';
 import { type ReadLine, readList } from '@core/closet';
 import { colourName } from '@core/colour';
+import type { Palette } from '@core/palette';
 import { CATEGORY, type Category, type GivenPiece, type Piece, pieceFrom, type Swatch } from '@core/piece';
 
 /** A piece while it is being entered or changed. */
@@ -98,3 +99,9 @@ export const inputOf = (draft: ClosetDraft) => ({
   loved: draft.loved,
   wornWeekly: draft.wornWeekly,
 });
+
+/** The colours and the pattern of a photo, for a piece that is being entered. */
+export const withPalette = (
+  { attributes }: PieceDraft,
+  { colours, pattern }: Palette,
+): Pick<PieceDraft, 'colours' | 'attributes'> => ({ colours, attributes: { ...attributes, pattern } });

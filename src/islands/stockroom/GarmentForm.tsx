@@ -1,10 +1,10 @@
 import type { GarmentSheet } from '@contracts/views';
 import { parseMoney } from '@core/money';
-import { styleIdOf } from '@core/stock';
+import { sizeWords, styleIdOf } from '@core/stock';
 import { Button, FileButton, Modal, Tabs, TextInput } from '@mantine/core';
 import { ApiProblem, call, showDone, showProblem } from '@ui/api';
 import { GarmentSketch } from '@ui/GarmentSketch';
-import { type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
+import { type ReactNode, useEffect, useMemo, useState } from 'react';
 import {
   draftOfWords,
   NEW_PIECE,
@@ -13,6 +13,7 @@ import {
   pieceInput,
   pieceOfDraft,
   usualTitle,
+  withPalette,
 } from '../piece/draft';
 import { PieceColours } from '../piece/PieceColours';
 import { PieceDetails } from '../piece/PieceDetails';
@@ -104,7 +105,6 @@ function Sheet({ sheet, onChanged, onPhotoOff, onBooked, onSaved }: SheetProps) 
   const [tab, setTab] = useState<string | null>('garment');
   const [busy, setBusy] = useState(false);
   const photo = usePhoto();
-  const field = useRef<HTMLInputElement>(null);
   const preview = useMemo(() => pieceOfDraft(draft, false), [draft]);
   const read = useMemo(() => draftOfWords(words, NEW_PIECE).read, [words]);
   const touched = (): void => onChanged(true);
@@ -122,11 +122,7 @@ function Sheet({ sheet, onChanged, onPhotoOff, onBooked, onSaved }: SheetProps) 
   };
   const takeColours = (): void => {
     const { palette } = photo;
-    if (palette)
-      change((now) => ({
-        colours: palette.colours,
-        attributes: { ...now.attributes, pattern: palette.pattern },
-      }));
+    if (palette) change((now) => withPalette(now, palette));
   };
   const takeOff = async (): Promise<void> => {
     if (photo.url) return photo.forget();
@@ -236,7 +232,6 @@ function Sheet({ sheet, onChanged, onPhotoOff, onBooked, onSaved }: SheetProps) 
         <Tabs.Panel value="garment" pt="sm">
           <Leaf onEnter={save}>
             <SayPiece
-              field={field}
               label={sheet ? 'Say it anew' : 'Say it in words'}
               words={words}
               read={read}
@@ -318,7 +313,7 @@ function Leaf({
 function Ledger({ sheet, onBooked }: { readonly sheet: GarmentSheet; readonly onBooked: () => void }) {
   return (
     <StockLedger
-      sizes={sheet.sizes.map(({ id, size, length }) => ({ id, words: `${size} ${length}`.trim() }))}
+      sizes={sheet.sizes.map(({ id, size, length }) => ({ id, words: sizeWords({ size, length }) }))}
       locations={sheet.locations}
       onBooked={onBooked}
     />

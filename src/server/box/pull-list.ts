@@ -1,3 +1,4 @@
+import { sizeWords } from '@core/stock';
 import { lab, type Lab } from '@core/colour';
 import { bodyOf } from '@core/figure';
 import { fitOf, rankPull, type SizeOffer } from '@core/pull';
@@ -5,7 +6,7 @@ import type { PullAnswer, PullRow } from '@contracts/views';
 import type { Reader } from '@data/db';
 import { pieceOfGarment, pieceOfOwned, splitMeasures } from '@data/pieces';
 import { boxAsk, ownedItem } from '@data/schema';
-import { pullCandidates, type PullWish, sizesByGarment, sizeWords, soldOut } from '@data/stock';
+import { pullCandidates, type PullWish, sizesByGarment, soldOut } from '@data/stock';
 import { and, eq, isNull } from 'drizzle-orm';
 import { clientOf } from '../client/profile';
 import { defineUseCase } from '../use-case';

@@ -5,13 +5,14 @@ import type { Parsed } from '@contracts/api';
 import type { Fault } from '@contracts/faults';
 import { stockCsv, stockJson } from '@contracts/stock-file';
 import type { GarmentSheet, SizeSheet } from '@contracts/views';
-import { sqlState, SQL, type Reader } from '@data/db';
+import { sqlState, SQL as STATE, type Reader } from '@data/db';
 import { moveStock } from '@data/ledger';
 import { splitMeasures } from '@data/pieces';
 import { sizesByGarment } from '@data/stock';
 import { boxLine, garment, location, shop, stockMovement, type StoredMeasures, variant } from '@data/schema';
-import { and, asc, eq, inArray, isNull, like, max, ne, or, sql } from 'drizzle-orm';
-import { note } from '../audit';
+import { and, asc, eq, inArray, isNull, like, max, ne, or, sql, type SQL } from 'drizzle-orm';
+import type { PgUpdateSetSource } from 'drizzle-orm/pg-core';
+import { note, noteAll } from '../audit';
 import type { Context } from '../context';
 import { photosOf } from '../photo/photos';
 import { conflict, invalid, isId, notFound, stale } from '../problem';
@@ -159,6 +160,20 @@ export const saveGarment = defineUseCase({
   },
 });
 
+/** A new size of a garment, with the units that come with it. */
+export async function addSize(
+  { tx, actor }: Pick<Context, 'tx' | 'actor'>,
+  values: Omit<typeof variant.$inferInsert, 'id' | 'shopId'>,
+  units: { readonly qty: number; readonly locationId: string; readonly cause: 'delivery' | 'import' },
+): Promise<void> {
+  const [made] = await tx
+    .insert(variant)
+    .values({ ...values, shopId: actor.shopId })
+    .returning({ id: variant.id });
+  if (made && units.qty > 0)
+    await moveStock(tx, { ...units, variantId: made.id, actorId: actor.id || undefined });
+}
+
 type SizeInput = Parsed<'save-garment'>['sizes'][number];
 
 /** Brings the sizes of a garment to what was sent: new ones with their units, changed ones, struck ones. */
@@ -207,22 +222,15 @@ async function saveSizes(
         await tx.update(variant).set(values).where(eq(variant.id, old.id));
         continue;
       }
-      const [made] = await tx
-        .insert(variant)
-        .values({ ...values, shopId: actor.shopId, garmentId })
-        .returning({ id: variant.id });
-      if (made && size.qty > 0)
-        await moveStock(tx, {
-          variantId: made.id,
-          locationId: floor,
-          qty: size.qty,
-          cause: 'delivery',
-          actorId: actor.id || undefined,
-        });
+      await addSize(
+        context,
+        { ...values, garmentId },
+        { qty: size.qty, locationId: floor, cause: 'delivery' },
+      );
     }
   } catch (error) {
     // Somebody else took the SKU or the EAN between the look above and now.
-    if (sqlState(error) === SQL.unique)
+    if (sqlState(error) === STATE.unique)
       throw conflict('A SKU or EAN of these sizes was given to another garment just now. Save again.');
     throw error;
   }
@@ -313,21 +321,42 @@ async function lastShopNumber({ tx, actor }: Context): Promise<number> {
   return last?.ean ? Number(last.ean.slice(2, 12)) : 0;
 }
 
+/** Changes garments of the shop all in one, each with its place in the record of changes. */
+async function changeMany(
+  context: Context,
+  ids: readonly string[],
+  values: Partial<Record<'archivedAt' | 'priceMinor', SQL | Date | null>>,
+  action: string,
+  details?: Record<string, unknown>,
+): Promise<{ changed: number }> {
+  const { tx, actor } = context;
+  const changed = await tx
+    .update(garment)
+    .set({ ...values, version: sql`${garment.version} + 1` } as PgUpdateSetSource<typeof garment>)
+    .where(and(eq(garment.shopId, actor.shopId), inArray(garment.id, [...ids])))
+    .returning({ id: garment.id });
+  if (changed.length === 0) throw notFound('That garment');
+  await noteAll(
+    context,
+    action,
+    'garment',
+    changed.map(({ id }) => id),
+    details,
+  );
+  return { changed: changed.length };
+}
+
 export const archiveGarments = defineUseCase({
   name: 'archive-garments',
   roles: ROLES,
   writes: true,
-  async run(context, { ids, archived }) {
-    const { tx, actor, now } = context;
-    const changed = await tx
-      .update(garment)
-      .set({ archivedAt: archived ? now : null, version: sql`${garment.version} + 1` })
-      .where(and(eq(garment.shopId, actor.shopId), inArray(garment.id, ids)))
-      .returning({ id: garment.id });
-    if (changed.length === 0) throw notFound('That garment');
-    for (const { id } of changed) await note(context, archived ? 'archive' : 'bring back', 'garment', id);
-    return { changed: changed.length };
-  },
+  run: (context, { ids, archived }) =>
+    changeMany(
+      context,
+      ids,
+      { archivedAt: archived ? context.now : null },
+      archived ? 'archive' : 'bring back',
+    ),
 });
 
 /** Prices go up or down by a share, each rounded half up to whole cents. */
@@ -335,20 +364,14 @@ export const priceGarments = defineUseCase({
   name: 'price-garments',
   roles: ROLES,
   writes: true,
-  async run(context, { ids, percent }) {
-    const { tx, actor } = context;
-    const changed = await tx
-      .update(garment)
-      .set({
-        priceMinor: sql`round(${garment.priceMinor}::numeric * (100 + ${percent}::numeric) / 100)::int`,
-        version: sql`${garment.version} + 1`,
-      })
-      .where(and(eq(garment.shopId, actor.shopId), inArray(garment.id, ids)))
-      .returning({ id: garment.id });
-    if (changed.length === 0) throw notFound('That garment');
-    for (const { id } of changed) await note(context, 'price', 'garment', id, { percent });
-    return { changed: changed.length };
-  },
+  run: (context, { ids, percent }) =>
+    changeMany(
+      context,
+      ids,
+      { priceMinor: sql`round(${garment.priceMinor}::numeric * (100 + ${percent}::numeric) / 100)::int` },
+      'price',
+      { percent },
+    ),
 });
 
 /** All that is not archived, as a file that reads back in. */

@@ -1,14 +1,13 @@
 import type { StockCsvRow } from '@contracts/stock-csv';
 import { readStock } from '@contracts/stock-file';
 import type { ImportAnswer, ImportFault } from '@contracts/views';
-import { moveStock } from '@data/ledger';
 import { garment, variant } from '@data/schema';
 import { and, eq, inArray } from 'drizzle-orm';
 import { note } from '../audit';
 import type { Context } from '../context';
 import { invalid } from '../problem';
 import { defineUseCase } from '../use-case';
-import { firstLocation, garmentFacts, storedMeasures } from './garment';
+import { addSize, firstLocation, garmentFacts, storedMeasures } from './garment';
 
 export const importStock = defineUseCase({
   name: 'import-stock',
@@ -82,10 +81,9 @@ export async function bringIn({ tx, actor, now }: Context, rows: readonly StockC
   for (const row of rows) {
     const home = made.get(row.garmentKey) ?? (await garmentFor({ tx, actor, now }, row));
     made.set(row.garmentKey, home);
-    const [size] = await tx
-      .insert(variant)
-      .values({
-        shopId: actor.shopId,
+    await addSize(
+      { tx, actor },
+      {
         garmentId: home.id,
         size: row.size,
         length: row.length,
@@ -93,16 +91,9 @@ export async function bringIn({ tx, actor, now }: Context, rows: readonly StockC
         sku: row.sku,
         ean: row.ean,
         measures: storedMeasures(row.measures),
-      })
-      .returning({ id: variant.id });
-    if (size && row.qty > 0)
-      await moveStock(tx, {
-        variantId: size.id,
-        locationId: floor,
-        qty: row.qty,
-        cause: 'import',
-        actorId: actor.id || undefined,
-      });
+      },
+      { qty: row.qty, locationId: floor, cause: 'import' },
+    );
   }
 }
 

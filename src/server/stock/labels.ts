@@ -1,8 +1,8 @@
 import { money } from '@core/money';
-import { isEan13 } from '@core/stock';
+import { isEan13, sizeWords } from '@core/stock';
 import type { Reader } from '@data/db';
 import { garment } from '@data/schema';
-import { sizesByGarment, sizeWords } from '@data/stock';
+import { sizesByGarment } from '@data/stock';
 import bwip from 'bwip-js/node';
 import { and, eq, inArray } from 'drizzle-orm';
 import { type Actor } from '../context';

@@ -1,7 +1,8 @@
+import { sizeWords } from '@core/stock';
 import type { StockPage } from '@contracts/views';
 import { pieceOfGarment } from '@data/pieces';
 import { garment } from '@data/schema';
-import { garmentPage, sizesByGarment, sizeWords, stockWhere } from '@data/stock';
+import { garmentPage, sizesByGarment, stockWhere } from '@data/stock';
 import { count } from 'drizzle-orm';
 import type { Database, Reader } from '@data/db';
 import { inputs, type Parsed } from '@contracts/api';

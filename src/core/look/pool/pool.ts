@@ -1,12 +1,10 @@
-import { bodyOf, coverOn, landmarksOf } from '../../figure';
 import { EXCLUSIVE, type Piece, SLOTS, wear, type Worn } from '../../piece';
 import { type Rule, RULES, type Settings, thresholdsOf, type Tone } from '../../rules';
 import { type ColourFacts, coloursOf } from '../../rules/fields';
-import type { Given, PoolLook, Tally } from '../../rules/reads';
+import type { Count, Given, PoolLook, Tally } from '../../rules/reads';
 import { PoolAreas } from '../../sketch';
-import { HOUSE_SCHOOLS, NOBODY, schoolsFor } from '../client';
 import { MOST_PIECES } from '../judge';
-import type { Setting } from '../scene';
+import { givenOf, type Setting } from '../scene';
 import { pointsOf, SCORED, scoreFrom } from '../score';
 import { type Answer, Answers } from './answers';
 import { Codes, ranked, type Steps, stepsOf } from './codes';
@@ -37,7 +35,7 @@ interface Remembered extends Asked {
 
 /** A rule that counts over the pairs of the pool. */
 interface Tallied extends Asked {
-  readonly tally: (look: PoolLook, says: Tally) => void;
+  readonly tally: Count;
   readonly points: Readonly<Record<Tone, number>>;
 }
 
@@ -99,19 +97,9 @@ export class LookPool implements PoolLook {
     if (new Set(this.worn.map(({ piece }) => piece.id)).size < pieces.length)
       throw new RangeError('LookPool: two pieces have one id');
     this.slotOf = Uint8Array.from(this.worn, ({ slot }) => SLOTS.indexOf(slot));
-    const client = setting.client ?? NOBODY;
-    const body = bodyOf(client.measures);
-    this.given = {
-      body,
-      marks: landmarksOf(body),
-      client,
-      occasion: setting.occasion,
-      schools: schoolsFor(client, setting.schools, setting.shopSchools ?? HOUSE_SCHOOLS),
-      budget: setting.budget,
-      coverOf: (worn) => coverOn(worn, body),
-    };
+    this.given = givenOf(setting);
     this.colours = this.worn.map(coloursOf);
-    this.areas = new PoolAreas(this.worn, body, MOST_PIECES);
+    this.areas = new PoolAreas(this.worn, this.given.body, MOST_PIECES);
     this.alonePoints = new Float64Array(pieces.length * SCORED.length);
     this.aloneBlocks = new Uint8Array(pieces.length);
     this.gateOf = new Int32Array(pieces.length);

@@ -3,7 +3,7 @@ import { memo, memo2 } from '../../memo';
 import type { Swatch, Worn } from '../../piece';
 import { defineRule } from '../define';
 import { isChromatic, isVivid } from '../fields';
-import { metIn, pairTable, type Tallies } from '../reads';
+import { metIn, pairTable, type Count } from '../reads';
 import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 
 interface Limits {
@@ -185,7 +185,7 @@ function neutralPair(pieces: readonly Worn[], near: number): Said[] {
 const familyOf = (worn: Worn): string => warmth(worn.swatches[0]?.hex ?? '#808080');
 
 /** The same counted over a pool. */
-function tallyEchoes(pool: readonly Worn[], at: Limits): ReturnType<Tallies['tally']> {
+function tallyEchoes(pool: readonly Worn[], at: Limits): Count {
   const { accents, echo } = echoesBy(at);
   const echoes = pairTable(pool, (a, b) => accents(a).length > 0 && a !== b && echo(a, b) !== null);
   const prints = Uint8Array.from(pool, (worn) => (isManyColoured(worn) ? 1 : 0));

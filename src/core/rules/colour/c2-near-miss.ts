@@ -1,6 +1,6 @@
 import { deltaEHex, isPale } from '../../colour';
 import { defineRule } from '../define';
-import { type ColourFacts, coloursIn } from '../fields';
+import { type ColourFacts, fieldsOf } from '../fields';
 import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 
 /** C2: two colours that nearly match and look like a mistake. */
@@ -49,7 +49,7 @@ export const nearMiss = defineRule({
     },
   }),
   evaluate(scene, at) {
-    const fields = coloursIn(scene, at.area);
+    const fields = fieldsOf(scene, at.area);
     if (isLadder(fields)) return [];
     return fields.flatMap((one, i) =>
       fields.slice(i + 1).flatMap((other): Said[] => {

@@ -1,11 +1,11 @@
 import { chroma, deltaEHex, lab } from '../../colour';
 import { defineRule } from '../define';
-import { type ColourFacts, coloursIn, isMain, isPrint, mainHex, mainsOf } from '../fields';
+import { type ColourFacts, fieldsOf, isMain, isPrint, mainHex, mainsOf } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 import { isTonal, TONE_FIELD } from './c4-tonal';
 import { memo } from '../../memo';
-import { above, type Tallies } from '../reads';
+import { above, type Count } from '../reads';
 import type { Worn } from '../../piece';
 
 /** C3: plain main pieces want something that lifts them. */
@@ -39,9 +39,9 @@ export const plain = defineRule({
   reads: (_given, at) => ({ tally: (pool) => tallyPlain(pool, at) }),
   evaluate(scene, at) {
     const mains = mainsOf(scene);
-    if (mains.length === 0 || mains.some(isPrint) || isTonal(coloursIn(scene, TONE_FIELD))) return [];
+    if (mains.length === 0 || mains.some(isPrint) || isTonal(fieldsOf(scene, TONE_FIELD))) return [];
     const lifting = scene.pieces.find((worn) => worn.piece.statement >= at.statement);
-    const accents = accentsOf(coloursIn(scene, at.least), coloursIn(scene, above(at.most)), mains, at);
+    const accents = accentsOf(fieldsOf(scene, at.least), fieldsOf(scene, above(at.most)), mains, at);
     const tint = tintOf(mains);
     const pair = strangers(accents, at.apart);
     if (pair)
@@ -131,7 +131,7 @@ const tintOf = (mains: readonly Worn[]): Worn | undefined =>
   mains.find((main) => isTint(main) && mains.some((other) => other !== main && other.piece.structure >= 2));
 
 /** The same counted over a pool. */
-function tallyPlain(pool: readonly Worn[], at: Limits): ReturnType<Tallies['tally']> {
+function tallyPlain(pool: readonly Worn[], at: Limits): Count {
   const main = Uint8Array.from(pool, (worn) => (isMain(worn) ? 1 : 0));
   const print = Uint8Array.from(pool, (worn) => (isMain(worn) && isPrint(worn) ? 1 : 0));
   const large = above(at.most);

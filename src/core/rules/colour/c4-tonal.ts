@@ -1,6 +1,6 @@
 import { deltaEHex, hueApart, lab } from '../../colour';
 import { defineRule } from '../define';
-import { type ColourFacts, coloursIn } from '../fields';
+import { type ColourFacts, fieldsOf } from '../fields';
 import { solid } from '../given';
 import { COMMON_PRACTICE, USUAL_WEIGHT } from '../rule';
 
@@ -56,7 +56,7 @@ export const tonal = defineRule({
     },
   }),
   evaluate(scene, at) {
-    const fields = coloursIn(scene, TONE_FIELD);
+    const fields = fieldsOf(scene, TONE_FIELD);
     if (!isOneTone(fields)) return [];
     return isAlive(fields, at.depth)
       ? [{ tone: 'works', pieces: [], text: 'One tone, with depth and touch in it.' }]

@@ -47,16 +47,14 @@ export const clash = defineRule({
                 : undefined,
           },
   evaluate(scene, at) {
-    const strong = fieldsOf(scene, at.area).filter(
-      ({ facts }) => facts.chromatic && facts.chroma >= at.chroma,
-    );
+    const strong = fieldsOf(scene, at.area).filter((field) => field.chromatic && field.chroma >= at.chroma);
     const school = scene.schools.colour;
     if (school === 'free' || strong.length < 2) return [];
     if (school === 'harmony') return harmony(strong, at.calm, at.far);
     for (const [i, one] of strong.entries()) {
       for (const other of strong.slice(i + 1)) {
         if (one.worn === other.worn) continue;
-        const apart = hueApart(one.facts.hue, other.facts.hue);
+        const apart = hueApart(one.hue, other.hue);
         if (apart < at.from || apart > at.to || shareThird(one, other)) continue;
         return [
           {

@@ -3,7 +3,7 @@ import { defineRule } from '../define';
 import { inSlot, mainHex } from '../fields';
 import { solid } from '../given';
 import type { Slot, Worn } from '../../piece';
-import { metIn, pairTable, type Tallies } from '../reads';
+import { metIn, pairTable, type Count } from '../reads';
 import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 
 const LOW: readonly Slot[] = ['shoes', 'legwear'];
@@ -54,7 +54,7 @@ export const bracket = defineRule({
 });
 
 /** The same counted over a pool. */
-function tallyBrackets(pool: readonly Worn[], near: number): ReturnType<Tallies['tally']> {
+function tallyBrackets(pool: readonly Worn[], near: number): Count {
   const brackets = pairTable(
     pool,
     (low, high) =>

@@ -4,7 +4,7 @@ import { defineRule } from '../define';
 import { isMain, mainHex } from '../fields';
 import { solid } from '../given';
 import type { Schools } from '../../look/client';
-import { metIn, pairTable, type Tallies } from '../reads';
+import { metIn, pairTable, type Count } from '../reads';
 import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 
 /** Shoes, bag, belt and watch strap: what is usually hide. */
@@ -151,11 +151,7 @@ const repeats = (main: Worn, hide: Worn, near: number): boolean =>
   isMain(main) && main.swatches.some(({ hex }) => deltaEHex(hex, mainHex(hide)) <= near);
 
 /** The same counted over a pool. */
-function tallyHides(
-  pool: readonly Worn[],
-  at: Limits,
-  school: Schools['hides'],
-): ReturnType<Tallies['tally']> {
+function tallyHides(pool: readonly Worn[], at: Limits, school: Schools['hides']): Count {
   const size = pool.length;
   const hide = Uint8Array.from(pool, (worn) => (isHide(worn) ? 1 : 0));
   const extra = Uint8Array.from(pool, (worn) => (isExtra(worn) ? 1 : 0));

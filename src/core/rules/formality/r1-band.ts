@@ -1,7 +1,7 @@
 import type { CategoryFacts, Worn } from '../../piece';
 import { memo } from '../../memo';
 import { defineRule } from '../define';
-import type { Tallies } from '../reads';
+import type { Count } from '../reads';
 import { COMMON_PRACTICE, USUAL_WEIGHT } from '../rule';
 
 const WEIGHT: Readonly<Record<CategoryFacts['part'], number>> = {
@@ -129,7 +129,7 @@ export const band = defineRule({
 });
 
 /** The same counted over a pool. */
-function tallyLevels(pool: readonly Worn[], band: Band, slack: number): ReturnType<Tallies['tally']> {
+function tallyLevels(pool: readonly Worn[], band: Band, slack: number): Count {
   const parts = Int8Array.from(pool, partOf);
   const levels = Float64Array.from(pool, formalityOf);
   const [sums, counts] = [new Float64Array(PARTS.length), new Float64Array(PARTS.length)];

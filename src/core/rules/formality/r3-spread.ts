@@ -1,7 +1,7 @@
 import type { Worn } from '../../piece';
 import { defineRule } from '../define';
 import { solid } from '../given';
-import type { Tallies } from '../reads';
+import type { Count } from '../reads';
 import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 import { formalityOf } from './r1-band';
 import { liftReads, liftsOf } from './r2-lift';
@@ -63,7 +63,7 @@ function tallySpread(
   pool: readonly Worn[],
   lifts: ReturnType<typeof liftReads> | undefined,
   most: number,
-): ReturnType<Tallies['tally']> {
+): Count {
   const counted = Uint8Array.from(pool, ({ facts }) => (facts.part === 'none' ? 0 : 1));
   const levels = Float64Array.from(pool, formalityOf);
   // A bit each: it is casual, it is tailored, it is in the band.

@@ -1,6 +1,6 @@
 import { hue, hueApart, isNeutral, lab } from '../../colour';
 import { textureFamily, type Worn } from '../../piece';
-import type { Tallies } from '../reads';
+import type { Count } from '../reads';
 import { defineRule } from '../define';
 import { areaOf, isMain, mainHex, mainsOf } from '../fields';
 import { solid } from '../given';
@@ -71,7 +71,7 @@ function feelOf(mains: readonly Worn[]): 'two cloths' | 'dark' | 'one tone' | un
 }
 
 /** The same counted over a pool. */
-function tallyTouch(pool: readonly Worn[], least: number): ReturnType<Tallies['tally']> {
+function tallyTouch(pool: readonly Worn[], least: number): Count {
   const main = Uint8Array.from(pool, (worn) => (isMain(worn) ? 1 : 0));
   return ({ picks, count, shares }, says) => {
     const mains: Worn[] = [];
