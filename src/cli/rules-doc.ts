@@ -1,6 +1,6 @@
 import { writeFileSync } from 'node:fs';
 import { BOX_RULES } from '@core/box-rules';
-import { ELSEWHERE_RULES, FACETS, MISSING_RULES, RULES, type Rule } from '@core/rules';
+import { ELSEWHERE_RULES, FACETS, RULES, type Rule } from '@core/rules';
 
 /** docs/rules.md, from the rules themselves: the page cannot say anything else than the code. */
 export function rulesDoc(): string {
@@ -19,7 +19,7 @@ export function rulesDoc(): string {
     lines.push(
       ...listed(
         'Judged over the whole box:',
-        BOX_RULES.map((rule) => ({ ...rule, says: `${rule.question} ${rule.says}` })),
+        BOX_RULES.map((rule) => ({ ...rule, says: `${rule.question} ${rule.says}${tuned(rule)}` })),
         facet,
       ),
       ...listed(
@@ -27,15 +27,16 @@ export function rulesDoc(): string {
         ELSEWHERE_RULES.map((rule) => ({ ...rule, says: rule.where })),
         facet,
       ),
-      ...listed(
-        'Not built yet:',
-        MISSING_RULES.map((rule) => ({ ...rule, says: rule.why })),
-        facet,
-      ),
     );
   }
   return `${lines.join('\n').trimEnd()}\n`;
 }
+
+/** Thresholds of a rule of the box, in a sentence. */
+const tuned = ({ thresholds }: (typeof BOX_RULES)[number]): string =>
+  Object.entries(thresholds)
+    .map(([name, { value, unit, says }]) => ` \`${name}\` ${value} ${unit}: ${says}`)
+    .join('');
 
 function listed(
   title: string,

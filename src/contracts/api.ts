@@ -1,7 +1,18 @@
 import type { LetterDraft } from '@core/letter';
 import type { z } from 'zod';
 import * as requests from './requests';
-import type { BoxView, GarmentSheet, ImportAnswer, LedgerView, PullAnswer, StockPage } from './views';
+import type {
+  BoxView,
+  CodeAnswer,
+  GarmentSheet,
+  ImportAnswer,
+  LedgerView,
+  PullAnswer,
+  ScanAnswer,
+  StockPage,
+  SwapsAnswer,
+  WhyNotAnswer,
+} from './views';
 
 /** Every call an island may make: its input schema here, its answer below. The path is `/api/<name>`. */
 export const inputs = {
@@ -24,6 +35,8 @@ export const inputs = {
   'save-garment': requests.saveGarmentInput,
   'archive-garments': requests.archiveGarmentsInput,
   'price-garments': requests.priceGarmentsInput,
+  'edit-garments': requests.editGarmentsInput,
+  'find-code': requests.findCodeInput,
   'export-stock': requests.exportStockInput,
   'count-stock': requests.countStockInput,
   'move-stock': requests.moveStockInput,
@@ -34,6 +47,12 @@ export const inputs = {
   'hold-line': requests.holdLineInput,
   'release-line': requests.releaseLineInput,
   'renew-hold': requests.renewHoldInput,
+  'swap-line': requests.swapLineInput,
+  'line-swaps': requests.lineSwapsInput,
+  'why-not': requests.whyNotInput,
+  'save-alteration': requests.saveAlterationInput,
+  'remove-alteration': requests.removeAlterationInput,
+  'scan-line': requests.scanLineInput,
   'save-look': requests.saveLookInput,
   'remove-look': requests.removeLookInput,
   'draft-letter': requests.draftLetterInput,
@@ -43,6 +62,7 @@ export const inputs = {
   'check-in-line': requests.checkInLineInput,
   'close-box': requests.closeBoxInput,
   'save-rules': requests.saveRulesInput,
+  'save-pull-settings': requests.savePullSettingsInput,
   'first-owner': requests.firstOwnerInput,
 } as const;
 
@@ -76,6 +96,8 @@ export interface Answers {
   'save-garment': { readonly id: string; readonly version: number };
   'archive-garments': { readonly changed: number };
   'price-garments': { readonly changed: number };
+  'edit-garments': { readonly changed: number };
+  'find-code': CodeAnswer;
   'export-stock': { readonly fileName: string; readonly text: string };
   'count-stock': LedgerView;
   'move-stock': LedgerView;
@@ -86,6 +108,12 @@ export interface Answers {
   'hold-line': BoxView;
   'release-line': BoxView;
   'renew-hold': BoxView;
+  'swap-line': BoxView;
+  'line-swaps': SwapsAnswer;
+  'why-not': WhyNotAnswer;
+  'save-alteration': BoxView;
+  'remove-alteration': BoxView;
+  'scan-line': ScanAnswer;
   'save-look': BoxView;
   'remove-look': BoxView;
   'draft-letter': { readonly letter: LetterDraft };
@@ -95,6 +123,7 @@ export interface Answers {
   'check-in-line': BoxView;
   'close-box': BoxView;
   'save-rules': { readonly version: number };
+  'save-pull-settings': { readonly version: number };
   'first-owner': { readonly email: string };
 }
 export type Answer<N extends UseCaseName> = Answers[N];

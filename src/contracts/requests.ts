@@ -1,6 +1,8 @@
 import { BOX_STATES } from '@core/box';
 import { BODY_MEASURES } from '@core/figure';
-import { CATEGORIES } from '@core/piece';
+import { ALTERATION_JOBS, FIT_POINTS } from '@core/fit';
+import { CARES, CATEGORIES, PATTERN_KINDS, SEASONS, TEXTURES } from '@core/piece';
+import { CRITERIA } from '@core/pull';
 import { BY_HAND, isEan13 } from '@core/stock';
 import { z } from 'zod';
 import { closetItemSchema } from './closet-item';
@@ -96,10 +98,30 @@ const sizeSchema = z.strictObject({
   /** Units that come in with a new size; one that is here already is delivered to or counted. */
   qty: unitsSchema.default(0),
 });
+const money = minorSchema.optional();
+/** What the stockroom may be narrowed to, besides words and kind. */
+export const stockFilterSchema = z.strictObject({
+  label: text(80).optional(),
+  priceFromMinor: money,
+  priceToMinor: money,
+  formalityFrom: z.number().min(0).max(10).optional(),
+  formalityTo: z.number().min(0).max(10).optional(),
+  /** Near this colour. */
+  colourHex: hexSchema.optional(),
+  season: z.enum(SEASONS).optional(),
+  care: z.enum(CARES).optional(),
+  pattern: z.enum(PATTERN_KINDS).optional(),
+  texture: z.enum(TEXTURES).optional(),
+  size: text(20).optional(),
+  /** Something on the shelf, nothing, or a size with its last one. */
+  shelf: z.enum(['some', 'none', 'last']).optional(),
+  photo: z.enum(['with', 'without']).optional(),
+});
 export const STOCK_SORTS = ['category', 'title', 'label', 'priceMinor', 'shelf'] as const;
 export const stockListInput = z.strictObject({
   search: text(80).default(''),
   category: z.enum(CATEGORIES).optional(),
+  narrow: stockFilterSchema.default({}),
   archived: z.boolean().default(false),
   sort: z.enum(STOCK_SORTS).default('category'),
   down: z.boolean().default(false),
@@ -118,6 +140,8 @@ export const saveGarmentInput = z.strictObject({
   formality: z.number().min(0).max(10).optional(),
   colours: coloursSchema,
   priceMinor: minorSchema,
+  /** What the shop paid for it; null when it is not said. */
+  costMinor: minorSchema.nullable().default(null),
   attributes: storedAttributesSchema.default({}),
   sizes: z.array(sizeSchema).min(1, 'a garment has at least one size').max(60, 'at most 60 sizes'),
   /** Gives sizes without an EAN one of the numbers kept for use inside a shop. */
@@ -134,6 +158,24 @@ export const priceGarmentsInput = z.strictObject({
     .number({ error: 'a number is wanted' })
     .min(-90, 'at most 90 % off')
     .max(300, 'at most 300 % more'),
+});
+/** What many garments are given at once; what is absent stays as it is. */
+export const editGarmentsInput = z.strictObject({
+  ids: garmentIds,
+  set: z
+    .strictObject({
+      label: text(80).min(1, 'missing').optional(),
+      formality: z.number().min(0).max(10).optional(),
+      seasons: z.array(z.enum(SEASONS)).min(1, 'at least one').optional(),
+      care: z.enum(CARES).optional(),
+      moods: z.array(text(40)).max(12).optional(),
+      costMinor: minorSchema.nullable().optional(),
+    })
+    .refine((set) => Object.keys(set).length > 0, { error: 'nothing to change' }),
+});
+export const findCodeInput = z.strictObject({
+  /** A SKU or an EAN-13, as a scanner types it. */
+  code: text(60).min(1, 'nothing was read'),
 });
 export const exportStockInput = z.strictObject({ format: z.enum(['csv', 'json']) });
 const atPlace = { variantId: uuid, locationId: uuid } as const;
@@ -203,14 +245,44 @@ export const pullListInput = z.strictObject({
   fitsOnly: z.boolean().default(true),
 });
 
+const fitText = text(400).default('');
 export const holdLineInput = z.strictObject({
   boxId: uuid,
   variantId: uuid,
   askId: uuid.nullable().default(null),
-  fit: text(200).default(''),
+  fit: fitText,
+  /** Absent: wherever one is on the shelf. */
+  locationId: uuid.optional(),
 });
-export const releaseLineInput = z.strictObject({ boxId: uuid, lineId: uuid });
-export const renewHoldInput = releaseLineInput;
+const lineInput = z.strictObject({ boxId: uuid, lineId: uuid });
+export const releaseLineInput = lineInput;
+export const renewHoldInput = lineInput;
+/** Another piece, size or location in the place of a line; looks go on with it. */
+export const swapLineInput = lineInput.extend({
+  variantId: uuid,
+  fit: fitText,
+  locationId: uuid.optional(),
+});
+/** Of one line, or of every line of the box. */
+export const lineSwapsInput = z.strictObject({ boxId: uuid, lineId: uuid.optional() });
+export const whyNotInput = z.strictObject({
+  boxId: uuid,
+  askId: uuid.nullable().default(null),
+  categories: z.array(z.enum(CATEGORIES)).default([]),
+  mostMinor: minorSchema.nullable().default(null),
+  fitsOnly: z.boolean().default(true),
+  search: text(80).min(2, 'at least two letters'),
+});
+export const saveAlterationInput = lineInput.extend({
+  job: z.enum(ALTERATION_JOBS),
+  /** By how much, mm; a hem below 0 is let down. */
+  mm: z.number().int('a whole number').min(-300).max(600),
+  priceMinor: minorSchema,
+  leadDays: z.number().int('whole days').min(0, 'not below 0').max(60, 'at most 60 days'),
+});
+export const removeAlterationInput = lineInput.extend({ id: uuid });
+/** A piece of the pack list read by a scanner. */
+export const scanLineInput = z.strictObject({ boxId: uuid, code: text(60).min(1, 'nothing was read') });
 
 const pieceRef = z.strictObject({
   ref: z.string().regex(/^(line|owned):[0-9a-f-]{36}$/, 'not a piece of this box or closet'),
@@ -231,6 +303,11 @@ export const saveLookInput = z.strictObject({
         reason: text(300).min(1, 'a reason is wanted'),
       }),
     )
+    .default([]),
+  /** What comes off at a stage of the occasion. */
+  stages: z
+    .array(z.strictObject({ title: text(80), off: z.array(z.string().max(60)).max(24) }))
+    .max(8)
     .default([]),
 });
 export const removeLookInput = z.strictObject({ boxId: uuid, id: uuid });
@@ -279,6 +356,8 @@ export const decideLineInput = z.strictObject({
   lineId: uuid,
   decision: z.enum(['undecided', 'keep', 'return']),
   reason: z.enum(REASONS).nullable().default(null),
+  /** Where it was too small or too big. */
+  fitPoint: z.enum(FIT_POINTS).nullable().default(null),
   note: text(400).default(''),
 });
 export const checkInLineInput = z.strictObject({ boxId: uuid, lineId: uuid });
@@ -288,6 +367,16 @@ export const saveRulesInput = z.strictObject({
   version,
   settings: ruleSettingsSchema,
   schools: schoolsSchema,
+});
+export const savePullSettingsInput = z.strictObject({
+  version,
+  settings: z.strictObject({
+    weights: z
+      .partialRecord(z.enum(CRITERIA), z.number().min(0, 'not below 0').max(100, 'at most 100'))
+      .default({}),
+    ownInterest: z.boolean().default(false),
+  }),
+  alteredMayReturn: z.boolean().default(false),
 });
 
 export const firstOwnerInput = z.strictObject({

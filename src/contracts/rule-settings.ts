@@ -1,3 +1,4 @@
+import { BOX_RULES } from '@core/box-rules';
 import { ruleOf, RULES, type Settings } from '@core/rules';
 import { z } from 'zod';
 
@@ -15,9 +16,13 @@ export const ruleSettingsSchema = z
   )
   .superRefine((settings, context) => {
     for (const [id, { thresholds = {} }] of Object.entries(settings)) {
-      const rule = ruleOf(id);
+      const rule = ruleOf(id) ?? BOX_RULES.find((each) => each.id === id);
       if (!rule) {
-        context.addIssue({ code: 'custom', path: [id], message: `not a rule; ${RULES.length} are known` });
+        context.addIssue({
+          code: 'custom',
+          path: [id],
+          message: `not a rule; ${RULES.length + BOX_RULES.length} are known`,
+        });
         continue;
       }
       for (const [name, value] of Object.entries(thresholds)) {

@@ -25,6 +25,8 @@ export interface StockCsvRow {
   readonly sku: string;
   readonly ean?: string | undefined;
   readonly priceMinor: number;
+  /** What the shop paid, when the file says so. */
+  readonly costMinor?: number | undefined;
   readonly qty: number;
   readonly measures: Record<string, number>;
 }
@@ -36,7 +38,18 @@ export interface StockCsv {
 
 export const CSV_REQUIRED = ['title', 'category', 'colours', 'size', 'sku', 'price', 'qty'] as const;
 /** Columns of a stock row that are not the piece's own. */
-const STOCK_COLUMNS = ['styleId', 'set', 'label', 'length', 'ean', 'size', 'sku', 'price', 'qty'] as const;
+const STOCK_COLUMNS = [
+  'styleId',
+  'set',
+  'label',
+  'length',
+  'ean',
+  'size',
+  'sku',
+  'price',
+  'cost',
+  'qty',
+] as const;
 
 /** Largest stock file taken, in bytes of text. */
 export const CSV_MOST_BYTES = 10_000_000;
@@ -81,6 +94,9 @@ function readRow(
   const priceMinor = parseMoney(cell('price'));
   if (priceMinor === undefined) fault('price', `${cell('price') || 'empty'}: not an amount`);
   else if (priceMinor < 0) fault('price', `${cell('price')}: not below 0`);
+  const costMinor = cell('cost') === '' ? undefined : parseMoney(cell('cost'));
+  if (cell('cost') !== '' && (costMinor === undefined || costMinor < 0))
+    fault('cost', `${cell('cost')}: not an amount from 0`);
   const qty = /^\d{1,6}$/.test(cell('qty')) ? Number(cell('qty')) : undefined;
   if (qty === undefined) fault('qty', `${cell('qty') || 'empty'}: a whole number from 0 is wanted`);
   const ean = cell('ean') || undefined;
@@ -113,6 +129,7 @@ function readRow(
     sku: cell('sku'),
     ean,
     priceMinor,
+    costMinor,
     qty,
     attributes: attributes as StoredAttributes,
     measures: sizes.data as Record<string, number>,

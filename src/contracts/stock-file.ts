@@ -15,6 +15,7 @@ const garmentFileSchema = z.strictObject({
   label: z.string().max(80).default(''),
   setId: z.string().max(80).default(''),
   priceMinor: minorSchema,
+  costMinor: minorSchema.optional(),
   sizes: z
     .array(
       z.strictObject({
@@ -43,7 +44,7 @@ function readStockJson(text: string): StockCsv {
   const rows: StockCsvRow[] = [];
   const skus = new Set<string>();
   for (const { row, item } of items) {
-    const { piece, label, setId, priceMinor, sizes } = item;
+    const { piece, label, setId, priceMinor, costMinor, sizes } = item;
     const { id: _id, title: given, category, colours, formality, styleId: style, set, ...rest } = piece;
     const title = given ?? pieceFrom(piece as GivenPiece).title;
     const styleId = style ?? styleIdOf(title);
@@ -65,6 +66,7 @@ function readStockJson(text: string): StockCsv {
           colours,
           formality,
           priceMinor,
+          costMinor,
           attributes: attributesOf(rest),
         });
       skus.add(size.sku);
@@ -89,7 +91,7 @@ export type StockExport = Omit<GarmentSheet, 'version' | 'locations' | 'photo' |
 /** The stock as CSV, one row a size; it reads back in with `readStock`, and then changes nothing. */
 export function stockCsv(garments: readonly StockExport[]): string {
   const rows = garments.flatMap((each) => {
-    const { priceMinor, label, styleId, setId } = each;
+    const { priceMinor, costMinor, label, styleId, setId } = each;
     const piece = cellsOfPiece(pieceFrom(givenOfExport(each)));
     return each.sizes.map(({ id, size, length, sku, ean, measures }) => ({
       ...piece,
@@ -101,6 +103,7 @@ export function stockCsv(garments: readonly StockExport[]): string {
       sku,
       ean,
       price: (priceMinor / 100).toFixed(2),
+      cost: costMinor === null ? '' : (costMinor / 100).toFixed(2),
       qty: String(each.shelf.get(id) ?? 0),
       ...Object.fromEntries(
         Object.entries(measures).map(([name, mm]) => [`measures.${name}`, String(mm ?? '')]),
@@ -120,6 +123,7 @@ export const stockJson = (garments: readonly StockExport[]): string =>
         label: each.label,
         setId: each.setId,
         priceMinor: each.priceMinor,
+        costMinor: each.costMinor ?? undefined,
         sizes: each.sizes.map(({ id, moved: _moved, ...size }) => ({
           ...size,
           qty: each.shelf.get(id) ?? 0,

@@ -2,13 +2,14 @@ import type { Ask, BoxState, Step } from '@core/box';
 import type { DeskAction } from '@core/schedule';
 import type { BodyMeasures } from '@core/figure';
 import type { LetterDraft } from '@core/letter';
-import type { Occasion, Overrule, Profile, Schools, Stage } from '@core/look';
+import type { Occasion, Overrule, Profile, Schools, Stage, StageOff } from '@core/look';
+import type { Criterion, PullSettings } from '@core/pull';
 import type { BriefAnswers } from './own-brief';
 import type { BoxTotal } from '@core/money';
 import type { Category, Measures, Origin, Piece, Swatch } from '@core/piece';
 import type { Cause, Place } from '@core/stock';
 import type { StoredAttributes } from './piece';
-import type { FitVerdict } from '@core/fit';
+import type { Alteration, FitPoint, FitVerdict, PointFit } from '@core/fit';
 import type { Settings } from '@core/rules';
 import type { DueDates } from '@core/schedule';
 import type { Fault } from './faults';
@@ -21,12 +22,14 @@ export interface ShopView {
   readonly currency: string;
   readonly schools: Schools;
   readonly settings: Settings;
+  readonly pull: PullSettings;
+  readonly alteredMayReturn: boolean;
 }
 
 export interface HouseRulesView {
   readonly version: number;
   readonly shop: ShopView;
-  /** Looks in which a rule spoke, and findings of it that were put aside, by rule id. */
+  /** Saved looks in which a rule spoke, and findings of it that were put aside, over all time, by rule id. */
   readonly spoke: Readonly<Record<string, number>>;
   readonly overruled: Readonly<Record<string, number>>;
   readonly looks: readonly {
@@ -165,6 +168,7 @@ export interface GarmentSheet {
   readonly colours: readonly Swatch[];
   readonly attributes: StoredAttributes;
   readonly priceMinor: number;
+  readonly costMinor: number | null;
   readonly photo?: string | undefined;
   readonly archived: boolean;
   readonly sizes: readonly SizeSheet[];
@@ -245,8 +249,21 @@ export interface LineView {
   readonly decision: 'undecided' | 'keep' | 'return' | 'exchange';
   readonly reason: string | null;
   readonly note: string;
+  readonly fitPoint: FitPoint | null;
   readonly checkedIn: boolean;
+  readonly scanned: boolean;
   readonly netMinor?: number | undefined;
+  /** Where it was taken from, when the shop has several places. */
+  readonly location: string;
+  readonly alterations: readonly AlterationView[];
+  /** False: altered for this client, it stays. */
+  readonly mayReturn: boolean;
+}
+
+export interface AlterationView extends Alteration {
+  readonly id: string;
+  readonly priceMinor: number;
+  readonly leadDays: number;
 }
 
 export interface LookView {
@@ -256,6 +273,7 @@ export interface LookView {
   readonly title: string;
   readonly pieces: readonly { readonly ref: string; readonly mode?: string | undefined }[];
   readonly overrules: readonly Overrule[];
+  readonly stages: readonly StageOff[];
 }
 
 export interface BoxView {
@@ -304,24 +322,110 @@ export interface BoxView {
   readonly learned: readonly string[];
 }
 
+/** Something said for or against a candidate. */
+export interface ReasonView {
+  readonly criterion: Criterion;
+  readonly says: string;
+  readonly points: number;
+}
+
 export interface PullRow {
   readonly garmentId: string;
   readonly variantId: string;
+  readonly label: string;
   readonly piece: Piece;
   readonly size: string;
   readonly free: number;
   readonly verdict: FitVerdict;
-  readonly reasons: readonly string[];
-  readonly doubt?: string | undefined;
+  /** Fit in a line, with what was decided between two sizes or what makes this one work. */
+  readonly fit: string;
+  readonly fitPoints: readonly PointFit[];
+  readonly points: number;
+  readonly reasons: readonly ReasonView[];
+  readonly doubt?: ReasonView | undefined;
   readonly otherSizes: readonly {
     readonly variantId: string;
     readonly size: string;
     readonly free: number;
+    readonly verdict: FitVerdict;
+    readonly fit: string;
   }[];
+  /** Where the size stands, when it stands at several places. */
+  readonly places: readonly PlaceView[];
+}
+
+export interface PlaceView {
+  readonly locationId: string;
+  readonly title: string;
+  readonly free: number;
 }
 
 export interface PullAnswer {
   readonly rows: readonly PullRow[];
   /** Left out and why: sold out, no size that fits, over the price. */
-  readonly leftOut: readonly { readonly title: string; readonly why: string }[];
+  readonly leftOut: readonly LeftOut[];
+}
+
+export interface LeftOut {
+  readonly title: string;
+  readonly why: string;
+}
+
+/** Why garments of a name are not among the candidates. */
+export interface WhyNotAnswer {
+  readonly found: readonly LeftOut[];
+}
+
+/** Something to take in the place of a line. */
+export interface SwapView {
+  readonly variantId: string;
+  readonly piece: Piece;
+  readonly size: string;
+  readonly priceMinor: number;
+  readonly fit: string;
+  readonly verdict: FitVerdict;
+}
+
+export interface LineSwaps {
+  readonly lineId: string;
+  readonly cheaper?: SwapView | undefined;
+  readonly safer?: (SwapView & { readonly why: string }) | undefined;
+  readonly colours: readonly SwapView[];
+  /** The same size at other places of the shop. */
+  readonly places: readonly PlaceView[];
+}
+
+export interface SwapsAnswer {
+  readonly lines: readonly LineSwaps[];
+  /** On the shelf, of the kinds in the box, in a size that fits, and nothing this client has against them. */
+  readonly stock: readonly Piece[];
+}
+
+/** What a scanned code is. */
+export interface CodeAnswer {
+  readonly garmentId: string;
+  readonly variantId: string;
+  readonly title: string;
+  readonly size: string;
+  readonly sku: string;
+  readonly ean: string;
+  readonly priceMinor: number;
+  readonly currency: string;
+  readonly archived: boolean;
+  readonly piece: Piece;
+  readonly places: readonly { readonly title: string; readonly place: Place; readonly qty: number }[];
+  /** Open boxes with a unit of it. */
+  readonly boxes: readonly {
+    readonly id: string;
+    readonly number: number;
+    readonly client: string;
+    readonly step: Step;
+  }[];
+}
+
+export interface ScanAnswer {
+  readonly view: BoxView;
+  readonly lineId: string;
+  /** False when it was scanned in before. */
+  readonly fresh: boolean;
 }

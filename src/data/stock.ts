@@ -1,4 +1,5 @@
-import type { Lab } from '@core/colour';
+import { lab, type Lab } from '@core/colour';
+import { CATEGORIES, type Piece, pieceFrom } from '@core/piece';
 import type { Place } from '@core/stock';
 import {
   and,
@@ -6,10 +7,13 @@ import {
   desc,
   eq,
   exists,
+  gt,
+  gte,
   ilike,
   inArray,
   isNotNull,
   isNull,
+  lte,
   notExists,
   or,
   sql,
@@ -18,7 +22,7 @@ import {
 } from 'drizzle-orm';
 import type { PgColumn } from 'drizzle-orm/pg-core';
 import type { Reader } from './db';
-import { garment, stockBalance, variant } from './schema';
+import { garment, location, photo, stockBalance, variant } from './schema';
 
 /** Which garments are wanted, and in what order. */
 export interface StockFilter {
@@ -28,7 +32,90 @@ export interface StockFilter {
   readonly categories?: readonly string[] | undefined;
   readonly mostMinor?: number | null | undefined;
   readonly archived?: boolean | undefined;
+  readonly narrow?: StockNarrow | undefined;
 }
+
+/** Everything else the stockroom may be narrowed to. */
+export interface StockNarrow {
+  readonly label?: string | undefined;
+  readonly priceFromMinor?: number | undefined;
+  readonly priceToMinor?: number | undefined;
+  readonly formalityFrom?: number | undefined;
+  readonly formalityTo?: number | undefined;
+  readonly colourHex?: string | undefined;
+  readonly season?: string | undefined;
+  readonly care?: string | undefined;
+  readonly pattern?: string | undefined;
+  readonly texture?: string | undefined;
+  readonly size?: string | undefined;
+  /** Something on the shelf, nothing, or a size with its last one. */
+  readonly shelf?: 'some' | 'none' | 'last' | undefined;
+  readonly photo?: 'with' | 'without' | undefined;
+}
+
+/** Distance in CIELAB within which a garment is near a colour somebody filters by. */
+const NEAR_LAB = 24;
+
+/**
+ * An attribute is such. What is usual of a kind is not stored with a garment (a plain cloth has no pattern, a knit is
+ * ribbed), so kinds that are usually such count where nothing is said.
+ */
+function attributeIs(path: string, value: string, usual: (piece: Piece) => string): SQL | undefined {
+  const stored = sql`${garment.attributes} #>> ${path}::text[]`;
+  const kinds = CATEGORIES.filter(
+    (category) => usual(pieceFrom({ id: '', category, colours: [{ hex: '#808080', share: 1 }] })) === value,
+  );
+  return or(
+    sql`${stored} = ${value}`,
+    kinds.length > 0 ? and(sql`${stored} is null`, inArray(garment.category, kinds)) : undefined,
+  );
+}
+
+function narrowWhere(db: Reader, narrow: StockNarrow): (SQL | undefined)[] {
+  const { attributes } = garment;
+  const near = narrow.colourHex === undefined ? undefined : lab(narrow.colourHex);
+  const hasPhoto = db
+    .select({ one: sql`1` })
+    .from(photo)
+    .where(eq(photo.garmentId, garment.id));
+  const ofSize = (size: string) =>
+    db
+      .select({ one: sql`1` })
+      .from(variant)
+      .where(and(eq(variant.garmentId, garment.id), ilike(variant.size, literal(size))));
+  const last = db
+    .select({ one: sql`1` })
+    .from(variant)
+    .innerJoin(stockBalance, eq(stockBalance.variantId, variant.id))
+    .where(and(eq(variant.garmentId, garment.id), eq(stockBalance.place, 'shelf')))
+    .groupBy(variant.id)
+    .having(sql`sum(${stockBalance.qty}) = 1`);
+  return [
+    narrow.label === undefined ? undefined : ilike(garment.label, `%${literal(narrow.label)}%`),
+    narrow.priceFromMinor === undefined ? undefined : gte(garment.priceMinor, narrow.priceFromMinor),
+    narrow.priceToMinor === undefined ? undefined : lte(garment.priceMinor, narrow.priceToMinor),
+    narrow.formalityFrom === undefined ? undefined : gte(garment.formality, narrow.formalityFrom),
+    narrow.formalityTo === undefined ? undefined : lte(garment.formality, narrow.formalityTo),
+    near &&
+      sql`${apart(garment.mainL, near.l)} + ${apart(garment.mainA, near.a)} + ${apart(garment.mainB, near.b)} <= ${NEAR_LAB * NEAR_LAB}`,
+    narrow.season === undefined ? undefined : sql`(${attributes} -> 'seasons') ? ${narrow.season}`,
+    narrow.care === undefined ? undefined : attributeIs('{care}', narrow.care, ({ care }) => care),
+    narrow.pattern === undefined
+      ? undefined
+      : attributeIs('{pattern,kind}', narrow.pattern, ({ pattern }) => pattern.kind),
+    narrow.texture === undefined
+      ? undefined
+      : attributeIs('{fabric,texture}', narrow.texture, ({ fabric }) => fabric.texture),
+    narrow.size === undefined ? undefined : exists(ofSize(narrow.size)),
+    narrow.shelf === 'some' ? exists(onTheShelf(db)) : undefined,
+    narrow.shelf === 'none' ? notExists(onTheShelf(db)) : undefined,
+    narrow.shelf === 'last' ? exists(last) : undefined,
+    narrow.photo === 'with' ? exists(hasPhoto) : undefined,
+    narrow.photo === 'without' ? notExists(hasPhoto) : undefined,
+  ];
+}
+
+const apart = (column: PgColumn, value: number): SQL => sql`(${column} - ${value}) * (${column} - ${value})`;
 
 export type StockSort = 'category' | 'title' | 'label' | 'priceMinor' | 'shelf';
 
@@ -42,6 +129,7 @@ export function stockWhere(db: Reader, filter: StockFilter): SQL | undefined {
     filter.archived ? isNotNull(garment.archivedAt) : isNull(garment.archivedAt),
     categories.length > 0 ? inArray(garment.category, [...categories]) : undefined,
     mostMinor === null ? undefined : sql`${garment.priceMinor} <= ${mostMinor}`,
+    ...narrowWhere(db, filter.narrow ?? {}),
     search === ''
       ? undefined
       : or(
@@ -130,8 +218,6 @@ export async function pullCandidates(
   db: Reader,
   { near, ...filter }: PullWish,
 ): Promise<(typeof garment.$inferSelect)[]> {
-  const apart = (column: PgColumn, value: number): SQL =>
-    sql`(${column} - ${value}) * (${column} - ${value})`;
   const order = near
     ? sql`${apart(garment.mainL, near.l)} + ${apart(garment.mainA, near.a)} + ${apart(garment.mainB, near.b)}`
     : sql`-extract(epoch from ${garment.createdAt})`;
@@ -194,4 +280,32 @@ export async function sizesByGarment(
     else byGarment.set(size.garmentId, [row]);
   }
   return byGarment;
+}
+
+/** Where sizes stand on the shelf, by variant, the fullest place first. */
+export async function placesByVariant(
+  db: Reader,
+  variantIds: readonly string[],
+): Promise<ReadonlyMap<string, readonly { locationId: string; title: string; free: number }[]>> {
+  const found = new Map<string, { locationId: string; title: string; free: number }[]>();
+  if (variantIds.length === 0) return found;
+  const rows = await db
+    .select({
+      variantId: stockBalance.variantId,
+      locationId: location.id,
+      title: location.title,
+      free: stockBalance.qty,
+    })
+    .from(stockBalance)
+    .innerJoin(location, eq(location.id, stockBalance.locationId))
+    .where(
+      and(
+        inArray(stockBalance.variantId, [...variantIds]),
+        eq(stockBalance.place, 'shelf'),
+        gt(stockBalance.qty, 0),
+      ),
+    )
+    .orderBy(desc(stockBalance.qty), asc(location.title));
+  for (const { variantId, ...place } of rows) found.set(variantId, [...(found.get(variantId) ?? []), place]);
+  return found;
 }

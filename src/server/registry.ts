@@ -1,10 +1,13 @@
 import type { UseCaseName } from '@contracts/api';
-import { holdLine, releaseLine, renewHold } from './box/hold-line';
+import { removeAlteration, saveAlteration } from './box/alterations';
+import { holdLine, releaseLine, renewHold, swapLine } from './box/hold-line';
 import { draftLetterCase, saveLetter } from './box/letter';
+import { lineSwaps } from './box/line-swaps';
 import { moveBox } from './box/move-box';
-import { pullList } from './box/pull-list';
+import { pullList, whyNot } from './box/pull-list';
 import { saveBrief } from './box/save-brief';
 import { removeLook, saveLook } from './box/save-look';
+import { scanLine } from './box/scan-line';
 import { startBox } from './box/start-box';
 import { checkInLine, closeBox, decideLine } from './box/tally';
 import { makeBriefLink, revokeBriefLink, settleBrief } from './client/brief-link';
@@ -13,16 +16,19 @@ import { eraseClient, exportClient } from './client/person';
 import { saveClient } from './client/save-client';
 import { removeOccasion, saveOccasion } from './client/save-occasion';
 import { removePhoto, savePhoto } from './photo/photos';
-import { saveRules } from './rules/house-rules';
-import { archiveGarments, exportStock, garmentSheet, priceGarments, saveGarment } from './stock/garment';
+import { savePullSettings, saveRules } from './rules/house-rules';
+import { findCode } from './stock/find-code';
+import { garmentSheet, saveGarment } from './stock/garment';
 import { importStock } from './stock/import-stock';
-import { stockList } from './stock/list';
 import { countStock, moveByHand, stockLedger } from './stock/ledger';
+import { stockList } from './stock/list';
+import { archiveGarments, editGarments, exportStock, priceGarments } from './stock/many';
 import type { UseCase } from './use-case';
 
 const ALL = [
   saveClient,
   saveRules,
+  savePullSettings,
   saveOwned,
   retireOwned,
   saveOwnedMany,
@@ -41,6 +47,8 @@ const ALL = [
   saveGarment,
   archiveGarments,
   priceGarments,
+  editGarments,
+  findCode,
   exportStock,
   countStock,
   moveByHand,
@@ -51,6 +59,12 @@ const ALL = [
   holdLine,
   releaseLine,
   renewHold,
+  swapLine,
+  lineSwaps,
+  whyNot,
+  saveAlteration,
+  removeAlteration,
+  scanLine,
   saveLook,
   removeLook,
   draftLetterCase,

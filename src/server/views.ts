@@ -4,8 +4,20 @@ import { deskActions, type DeskBox, dueDates } from '@core/schedule';
 import type { BoxRow, ClientRow, ClientView, OwnedView, DeskView } from '@contracts/views';
 import type { Database, Reader } from '@data/db';
 import { pieceOfOwned } from '@data/pieces';
-import { box, boxLine, boxOccasion, client, garment, hold, occasion, ownedItem, variant } from '@data/schema';
+import {
+  alteration,
+  box,
+  boxLine,
+  boxOccasion,
+  client,
+  garment,
+  hold,
+  occasion,
+  ownedItem,
+  variant,
+} from '@data/schema';
 import { and, asc, count, desc, eq, gte, inArray, isNull, min, notInArray } from 'drizzle-orm';
+import { alteringDays } from './box/load';
 import { linksOf } from './client/brief-link';
 import { occasionsOf } from './client/occasions';
 import { changesOf } from './client/person';
@@ -51,9 +63,24 @@ export async function deskView(db: Database, actor: Actor, now: Date): Promise<D
             ),
           )
       : [];
+  const jobs =
+    lines.length > 0
+      ? await db
+          .select()
+          .from(alteration)
+          .where(
+            inArray(
+              alteration.boxLineId,
+              lines.map((line) => line.id),
+            ),
+          )
+      : [];
   const facts = rows.map(({ box: row, name }): DeskBox => {
     const own = lines.filter((line) => line.boxId === row.id);
     const held = holds.filter((each) => own.some((line) => line.id === each.boxLineId));
+    const altering = alteringDays([
+      { alterations: jobs.filter((job) => own.some((line) => line.id === job.boxLineId)) },
+    ]);
     const day = days.find((each) => each.boxId === row.id)?.day;
     const soonest = held.map((each) => each.expiresAt).sort((a, b) => a.getTime() - b.getTime())[0];
     return {
@@ -61,7 +88,7 @@ export async function deskView(db: Database, actor: Actor, now: Date): Promise<D
       number: row.number,
       client: name,
       state: row.state,
-      due: day ? dueDates(day, leadTimes(shop), calendarOf(shop)) : undefined,
+      due: day ? dueDates(day, leadTimes(shop), calendarOf(shop), altering) : undefined,
       decideBy: row.decideBy ?? undefined,
       holdUntil: soonest ? dayIn(shop.zone, soonest) : undefined,
       heldLines: held.length,

@@ -7,10 +7,12 @@ type BoxCall = { [N in UseCaseName]: Answer<N> extends BoxView ? N : never }[Use
 
 export interface BoxState {
   readonly view: BoxView;
+  /** Takes over a box that came with another answer. */
+  readonly show: (view: BoxView) => void;
   /** Name of the call under way, or undefined. */
   readonly busy: string | undefined;
-  /** Runs a call whose answer is the box; true when it went through. A refusal is shown and nothing is lost. */
-  readonly run: <N extends BoxCall>(name: N, input: Input<N>, done?: string) => Promise<boolean>;
+  /** Runs a call whose answer is the box, and resolves with it; a refusal is shown, resolves with nothing, and nothing is lost. */
+  readonly run: <N extends BoxCall>(name: N, input: Input<N>, done?: string) => Promise<BoxView | undefined>;
 }
 
 /** The box a page works on: kept as the server last answered it. */
@@ -18,20 +20,21 @@ export function useBox(initial: BoxView): BoxState {
   const [view, setView] = useState(initial);
   const [busy, setBusy] = useState<string>();
   const run = useCallback(
-    async <N extends BoxCall>(name: N, input: Input<N>, done?: string): Promise<boolean> => {
+    async <N extends BoxCall>(name: N, input: Input<N>, done?: string): Promise<BoxView | undefined> => {
       setBusy(name);
       try {
-        setView((await call(name, input)) as BoxView);
+        const answer = (await call(name, input)) as BoxView;
+        setView(answer);
         if (done) showDone(done);
-        return true;
+        return answer;
       } catch (error) {
         showProblem(error);
-        return false;
+        return undefined;
       } finally {
         setBusy(undefined);
       }
     },
     [],
   );
-  return { view, busy, run };
+  return { view, show: setView, busy, run };
 }

@@ -1,29 +1,16 @@
 import { connect, type Connection } from '@data/db';
 import { ledgerDisagreements } from '@data/ledger';
-import { boxLine, client, hold, stockBalance } from '@data/schema';
-import { and, eq, gte, inArray } from 'drizzle-orm';
+import { boxLine, hold, stockBalance } from '@data/schema';
+import { and, eq, inArray } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { ownCluster, type OwnCluster } from '../support/cluster';
 import { fill } from '../support/database';
 import { openShop } from '../support/open-shop';
+import { newBoxes, onShelf } from '../support/shelf';
 import { type Caller, callerOf, startServer, type TestServer } from '../support/server';
 
-const onShelf = async (db: Connection['db'], least: number, most: number): Promise<string[]> =>
-  (
-    await db
-      .select({ id: stockBalance.variantId, qty: stockBalance.qty })
-      .from(stockBalance)
-      .where(and(eq(stockBalance.place, 'shelf'), gte(stockBalance.qty, least)))
-      .orderBy(stockBalance.variantId)
-  ).flatMap(({ id, qty }) => (qty <= most ? [id] : []));
-
-async function newBoxes(db: Connection['db'], caller: Caller, count: number): Promise<string[]> {
-  const [person] = await db.select().from(client).limit(1);
-  const made: string[] = [];
-  for (let i = 0; i < count; i++)
-    made.push((await caller.call('start-box', { clientId: person!.id })).answer.id);
-  return made;
-}
+const idsOnShelf = async (db: Connection['db'], least: number, most: number): Promise<string[]> =>
+  (await onShelf(db, least, most)).map(({ variantId }) => variantId);
 
 /** `FAULT_ROUNDS=200 bin/test` goes the whole way, about two minutes; every run goes a part of it. */
 const ROUNDS = Number(process.env.FAULT_ROUNDS ?? 50);
@@ -35,7 +22,7 @@ describe(`${WRITERS} writers on two servers after one unit, ${ROUNDS} rounds`, (
   it('exactly one hold each, no deadlock left unretried, balances are the movements', async () => {
     const { db } = shop.base;
     const boxes = await newBoxes(db, shop.callers[0]!, WRITERS);
-    const single = await onShelf(db, 1, 1);
+    const single = await idsOnShelf(db, 1, 1);
     expect(single.length).toBeGreaterThan(20);
     const statuses = new Map<number, number>();
     for (let round = 0; round < ROUNDS; round++) {
@@ -83,7 +70,7 @@ describe('PostgreSQL crashed and started again under load', () => {
   it('loses no hold that was answered, doubles none, and serves again by itself', async () => {
     const { db } = connection;
     const boxes = await newBoxes(db, callers[0]!, 10);
-    const variants = await onShelf(db, 3, 5);
+    const variants = await idsOnShelf(db, 3, 5);
     const before = await db
       .select()
       .from(stockBalance)

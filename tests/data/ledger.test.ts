@@ -1,20 +1,17 @@
 import { SQL, sqlState } from '@data/db';
 import { ledgerDisagreements, moveStock, NothingThere } from '@data/ledger';
 import { stockBalance, stockMovement, variant } from '@data/schema';
-import { and, eq, gt, sql } from 'drizzle-orm';
+import { and, eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { freshDatabase, type TestDatabase } from '../support/database';
+import { onShelf } from '../support/shelf';
 
 let base: TestDatabase;
 let unit: { variantId: string; locationId: string };
 
 beforeAll(async () => {
   base = await freshDatabase();
-  const [row] = await base.db
-    .select()
-    .from(stockBalance)
-    .where(and(eq(stockBalance.place, 'shelf'), gt(stockBalance.qty, 1)))
-    .limit(1);
+  const [row] = await onShelf(base.db, 2, 99);
   if (!row) throw new Error('no stock');
   unit = { variantId: row.variantId, locationId: row.locationId };
 });

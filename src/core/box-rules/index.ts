@@ -1,2 +1,4 @@
-export { BOX_RULES, type BoxFinding, type BoxInput, type BoxRule, judgeBox } from './box-rules';
+export { type BoxFinding, type BoxInput, type BoxRule } from './box-rule';
+export { BOX_RULES, judgeBox } from './judge-box';
 export { GOOD_LOOK, Reach } from './reach';
+export { nextSeason } from './u8-season-bridge';

@@ -1,4 +1,4 @@
-import { deltaE, lab } from '../colour';
+import { deltaE, deltaEHex, lab } from '../colour';
 import type { Piece } from '../piece';
 
 /** Below this two colours are one to the eye that owns both (rule U2). */
@@ -11,7 +11,7 @@ const sameCut = (a: Piece, b: Piece): boolean =>
   CUT_KEYS.every((key) => a.cut[key] === b.cut[key] || a.cut[key] === undefined || b.cut[key] === undefined);
 
 /** Same kind, cut and volume in nearly the same colour. */
-export function isTwin(a: Piece, b: Piece): boolean {
+export function isTwin(a: Piece, b: Piece, within = TWIN_DELTA_E): boolean {
   const [one, other] = [a.colours[0], b.colours[0]];
   return (
     a.id !== b.id &&
@@ -21,7 +21,21 @@ export function isTwin(a: Piece, b: Piece): boolean {
     one !== undefined &&
     other !== undefined &&
     sameCut(a, b) &&
-    deltaE(lab(one.hex), lab(other.hex)) < TWIN_DELTA_E
+    deltaE(lab(one.hex), lab(other.hex)) < within
+  );
+}
+
+/** Below this two colours of one cut are twins rather than sisters. */
+const SISTER_APART = 10;
+
+/** Same kind, cut and cloth pattern in another colour. */
+export function isSister(a: Piece, b: Piece): boolean {
+  const [one, other] = [a.colours[0]?.hex, b.colours[0]?.hex];
+  return (
+    one !== undefined &&
+    other !== undefined &&
+    deltaEHex(one, other) >= SISTER_APART &&
+    isTwin({ ...a, colours: b.colours }, b)
   );
 }
 

@@ -36,6 +36,8 @@ export interface LetterInput {
     readonly piece: Piece;
     readonly ask?: string | undefined;
     readonly fit: string;
+    /** What the tailor does to it, in words, and whether it may come back all the same. */
+    readonly altered?: { readonly jobs: readonly string[]; readonly mayReturn: boolean } | undefined;
   }[];
   readonly looks: readonly {
     readonly id: string;
@@ -59,7 +61,10 @@ export function draftLetter(input: LetterInput): LetterDraft {
   };
 }
 
-function pieceNote({ ref, piece, ask, fit }: LetterInput['lines'][number], input: LetterInput): PieceNote {
+function pieceNote(
+  { ref, piece, ask, fit, altered }: LetterInput['lines'][number],
+  input: LetterInput,
+): PieceNote {
   const within = input.looks.filter((look) => look.pieces.some((worn) => worn.id === piece.id));
   const owned = [
     ...new Set(within.flatMap((look) => look.pieces.filter((worn) => worn.owned).map(shortTitle))),
@@ -85,7 +90,9 @@ function pieceNote({ ref, piece, ask, fit }: LetterInput['lines'][number], input
   return {
     ref,
     why: why || 'A piece to build on.',
-    fit,
+    fit: altered
+      ? `${fit} Altered for you: ${list(altered.jobs)}.${altered.mayReturn ? '' : ' So it stays with you.'}`
+      : fit,
     wear: [
       ...ways.filter((mode) => mode.id !== 'worn').map((mode) => `${mode.title}: ${lower(mode.how)}`),
       ...adjustOf(piece, worn),
@@ -133,11 +140,25 @@ const dayInWords = (day: string): string =>
     .format(new Date(`${day}T00:00:00Z`))
     .replace(',', '');
 
-/** How a size fits, as one says it to the person who will wear it: no millimetres, nothing when it was not measured. */
+/**
+ * How a size fits, as one says it to the person who will wear it: no millimetres, nothing when it was not measured; why
+ * one of two sizes was chosen and which to try, and what makes a size work.
+ */
 export function fitForClient(size: string, fit: string): string {
-  const plain = fit.replace(/ \(.*\)$/, '').replace(/^Size .*: /, '');
+  const [first = '', ...more] = fit.split('. ');
+  const plain = first
+    .replace(/ \(.*\)$/, '')
+    .replace(/^Size .*: /, '')
+    .replace(/ by the letter chart:.*$/, ' by the size on its label');
   const sized = size === 'one' ? 'One size.' : `Size ${size}.`;
-  return plain === '' || plain === 'Fit not measured' ? sized : `${sized} ${capital(plain)}.`;
+  const said = more
+    .map((sentence) => sentence.replace(/\.$/, ''))
+    .filter((sentence) => !/would fit and is gone$|^Nothing makes/.test(sentence))
+    .map((sentence) => ` ${sentence}.`)
+    .join('');
+  return plain === '' || plain === 'Fit not measured'
+    ? `${sized}${said}`
+    : `${sized} ${capital(plain)}.${said}`;
 }
 
 function lookLine({ occasion, pieces, verdict }: LetterInput['looks'][number]): string {

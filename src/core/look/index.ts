@@ -5,13 +5,8 @@ export { completeness } from './complete';
 export { aboutOf, judge, mayOverrule, MOST_PIECES, type Overrule, type Verdict } from './judge';
 export { applyMend, findingKey, type Mend, mendsFor, type MendInput } from './mends';
 export { BLANK_OCCASION, type Budget, type Occasion } from './occasion';
-export {
-  atStage,
-  OCCASION_TEMPLATES,
-  type OccasionTemplate,
-  repeatDays,
-  type Stage,
-} from './occasion-templates';
+export { OCCASION_TEMPLATES, type OccasionTemplate, repeatDays } from './occasion-templates';
+export { atStage, judgeStages, piecesAt, type Stage, type StageOff, type StageVerdict } from './stages';
 export { sceneOf, type Setting } from './scene';
 export { type Finding, type FacetScore, pointsOf, type Score, scoreOf } from './score';
 export { SCHOOLS_WHY } from './schools-why';

@@ -1,9 +1,12 @@
-import { modesOf, type Piece } from '../piece';
+import { CATEGORY, modesOf, type Piece, type Slot } from '../piece';
 import type { Settings } from '../rules';
-import { CATEGORY } from '../piece';
 import { aboutOf, judge, type Overrule, type Verdict } from './judge';
 import type { Setting } from './scene';
 import type { Finding } from './score';
+
+/** Where a piece of a mend comes from, in the order they are asked. */
+export const MEND_SOURCES = ['closet', 'box', 'stock'] as const;
+export type MendSource = (typeof MEND_SOURCES)[number];
 
 /** A change of a look that was tried, with what it gained. */
 export interface Mend {
@@ -13,6 +16,8 @@ export interface Mend {
   /** Piece put on instead, for `swap`. */
   readonly with?: string | undefined;
   readonly mode?: string | undefined;
+  /** Where the piece comes from that is put on. */
+  readonly from?: MendSource | undefined;
   readonly text: string;
   /** Points of the look's score gained, rounded to one tenth as printed. */
   readonly gain: number;
@@ -42,10 +47,27 @@ const severity = (verdict: Verdict): number =>
     0,
   );
 
-/** Everything that could be tried on a finding; the pool comes in the order closet, box, stock. */
-function candidates(finding: Finding, pieces: readonly Piece[], pool: readonly Piece[]): Mend[] {
+/** Pieces tried in one place: what the client has and holds, then the nearest of the stock. */
+const TRIED = { own: 24, stock: 10 } as const;
+
+/** Everything that could be tried on a finding. */
+function candidates(
+  finding: Finding,
+  pieces: readonly Piece[],
+  pool: readonly Piece[],
+  stock: readonly Piece[],
+): Mend[] {
   const worn = new Set(pieces.map((piece) => piece.id));
-  const spare = pool.filter((piece) => !worn.has(piece.id));
+  const spare = (fits: (slot: Slot) => boolean): { other: Piece; from: MendSource }[] => {
+    const own = pool.filter(({ id, category }) => !worn.has(id) && fits(CATEGORY[category].slot));
+    const more = stock.filter(({ category }) => fits(CATEGORY[category].slot));
+    return [
+      ...own
+        .slice(0, TRIED.own)
+        .map((other) => ({ other, from: other.owned ? ('closet' as const) : ('box' as const) })),
+      ...more.slice(0, TRIED.stock).map((other) => ({ other, from: 'stock' as const })),
+    ];
+  };
   const spoken =
     finding.pieces.length > 0 ? pieces.filter((piece) => finding.pieces.includes(piece.id)) : pieces;
   const tried: Mend[] = [];
@@ -64,9 +86,10 @@ function candidates(finding: Finding, pieces: readonly Piece[], pool: readonly P
         });
     }
     const { slot } = CATEGORY[piece.category];
-    for (const other of spare.filter(({ category }) => CATEGORY[category].slot === slot).slice(0, 24)) {
+    for (const { other, from } of spare((its) => its === slot)) {
       tried.push({
         kind: 'swap',
+        from,
         piece: piece.id,
         with: other.id,
         text: `${other.title} for ${piece.title}`,
@@ -74,17 +97,19 @@ function candidates(finding: Finding, pieces: readonly Piece[], pool: readonly P
       });
     }
   }
-  for (const piece of spare
-    .filter(({ category }) => !['top', 'bottom', 'whole', 'shoes'].includes(CATEGORY[category].slot))
-    .slice(0, 24)) {
-    tried.push({ kind: 'add', piece: piece.id, text: `Add ${piece.title}`, gain: 0 });
-  }
+  for (const { other, from } of spare((its) => !BASE.includes(its)))
+    tried.push({ kind: 'add', from, piece: other.id, text: `Add ${other.title}`, gain: 0 });
   return tried;
 }
 
+const BASE: readonly Slot[] = ['top', 'bottom', 'whole', 'shoes'];
+
 export interface MendInput {
   readonly pieces: readonly Piece[];
+  /** Closet and box. */
   readonly pool: readonly Piece[];
+  /** On the shelf in the client's size, what suits best first; not held yet. */
+  readonly stock?: readonly Piece[] | undefined;
   readonly setting: Setting;
   readonly settings?: Settings | undefined;
   readonly overrules?: readonly Overrule[] | undefined;
@@ -95,17 +120,18 @@ export interface MendInput {
  * a copy and judged: it removes its finding, adds no fight or block, and gains what it prints.
  */
 export function mendsFor(
-  { pieces, pool, setting, settings = {}, overrules = [] }: MendInput,
+  { pieces, pool, stock = [], setting, settings = {}, overrules = [] }: MendInput,
   verdict: Verdict,
   most = 3,
 ): Map<string, Mend[]> {
   const found = new Map<string, Mend[]>();
   const before = severity(verdict);
+  const everything = [...pool, ...stock];
   for (const finding of verdict.findings) {
     if (finding.tone === 'works') continue;
     const good: (Mend & { readonly ease: number })[] = [];
-    for (const mend of candidates(finding, pieces, pool)) {
-      const changed = applyMend(pieces, mend, pool);
+    for (const mend of candidates(finding, pieces, pool, stock)) {
+      const changed = applyMend(pieces, mend, everything);
       const after = judge(changed, setting, settings, overrules);
       const still = after.findings.some(
         (other) =>
@@ -120,7 +146,7 @@ export function mendsFor(
       if (still || !lifted || gain < least || (verdict.complete && !after.complete)) continue;
       good.push({ ...mend, gain, ease: severity(after) });
     }
-    good.sort((a, b) => a.ease - b.ease || b.gain - a.gain);
+    good.sort((a, b) => a.ease - b.ease || b.gain - a.gain || sourceOf(a) - sourceOf(b));
     found.set(
       findingKey(finding),
       good.slice(0, most).map(({ ease: _ease, ...mend }) => mend),
@@ -128,6 +154,9 @@ export function mendsFor(
   }
   return found;
 }
+
+/** Of two mends that gain the same, what is owned comes before what is held, and that before what is on the shelf. */
+const sourceOf = ({ from }: Mend): number => (from ? MEND_SOURCES.indexOf(from) : -1);
 
 export const findingKey = (finding: Finding): string =>
   `${finding.rule}:${finding.tone}:${aboutOf(finding)}:${finding.zone ?? ''}`;

@@ -138,24 +138,6 @@ export const OCCASION_TEMPLATES: readonly OccasionTemplate[] = [
   },
 ];
 
-/** A part of an occasion: what differs there. The look passes through it by taking things off or on. */
-export interface Stage {
-  readonly title: string;
-  readonly changes: Partial<
-    Pick<
-      Occasion,
-      'formality' | 'time' | 'place' | 'indoorC' | 'outdoorC' | 'windMs' | 'surfaces' | 'bans' | 'musts'
-    >
-  >;
-}
-
-/** The occasion as it is in one of its stages. */
-export const atStage = (occasion: Occasion, stage: Stage): Occasion => ({
-  ...occasion,
-  ...stage.changes,
-  title: `${occasion.title}: ${stage.title}`,
-});
-
 /** Days of a repeating occasion: the first and its next `times` repeats, `everyDays` apart. */
 export const repeatDays = (first: string, everyDays: number, times: number): string[] =>
   Array.from({ length: times + 1 }, (_, i) => addDays(first, i * everyDays));

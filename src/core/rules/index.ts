@@ -149,4 +149,4 @@ const BY_ID: ReadonlyMap<string, Rule> = new Map(RULES.map((rule) => [rule.id, r
 export const ruleOf = (id: string): Rule | undefined => BY_ID.get(id);
 
 export * from './rule';
-export { ELSEWHERE_RULES, MISSING_RULES } from './missing';
+export { ELSEWHERE_RULES } from './elsewhere';

@@ -97,12 +97,15 @@ export interface Tuning {
 }
 export type Settings = Readonly<Record<string, Tuning>>;
 
-const defaultsOf = memo((rule: Rule): Record<string, number> =>
+/** What a shop may tune of a rule, whether it speaks of a look or of a box. */
+type Tunable = Pick<Rule, 'thresholds'>;
+
+const defaultsOf = memo((rule: Tunable): Record<string, number> =>
   Object.fromEntries(Object.entries(rule.thresholds).map(([name, { value }]) => [name, value])),
 );
 
 const tunedOf = memo2(
-  (rule: Rule, thresholds: NonNullable<Tuning['thresholds']>): Record<string, number> => ({
+  (rule: Tunable, thresholds: NonNullable<Tuning['thresholds']>): Record<string, number> => ({
     ...defaultsOf(rule),
     ...thresholds,
   }),
@@ -112,7 +115,7 @@ const tunedOf = memo2(
  * Thresholds in force: the rule's defaults with the shop's changes over them. One object for one tuning, so that
  * what a rule keeps by it is found again.
  */
-export function thresholdsOf(rule: Rule, tuning: Tuning | undefined): Record<string, number> {
+export function thresholdsOf(rule: Tunable, tuning: Tuning | undefined): Record<string, number> {
   return tuning?.thresholds ? tunedOf(rule, tuning.thresholds) : defaultsOf(rule);
 }
 

@@ -1,4 +1,5 @@
-import type { Occasion } from '@core/look';
+import type { FitPoint } from '@core/fit';
+import type { Occasion, Stage } from '@core/look';
 import { MORE_BOXES } from './more-boxes';
 
 type Reason = 'too small' | 'too big' | 'too long' | 'too short' | 'colour' | 'cloth' | 'not my style';
@@ -10,7 +11,7 @@ export interface DemoBox {
   readonly until: 'brief' | 'combining' | 'out' | 'closed';
   readonly budgetMinor: number;
   readonly occasions: readonly (Pick<Occasion, 'title' | 'formality' | 'time'> &
-    Partial<Occasion> & { readonly day: number })[];
+    Partial<Occasion> & { readonly day: number; readonly stages?: readonly Stage[] })[];
   readonly asks: readonly string[];
   readonly mood: readonly string[];
   readonly notToSend: string;
@@ -20,7 +21,10 @@ export interface DemoBox {
     readonly occasion?: number;
     readonly pieces: readonly string[];
   }[];
-  readonly decisions?: readonly ('keep' | { readonly reason: Reason; readonly note?: string })[];
+  readonly decisions?: readonly (
+    | 'keep'
+    | { readonly reason: Reason; readonly point?: FitPoint; readonly note?: string }
+  )[];
   readonly notesNext?: string;
 }
 
@@ -70,7 +74,7 @@ const FIRST: readonly DemoBox[] = [
         pieces: ['Lantern silk blouse', 'Black cotton trousers', 'Black loafers', 'Cuff of strata'],
       },
     ],
-    decisions: ['keep', 'keep', { reason: 'too short', note: 'the sleeve' }],
+    decisions: ['keep', 'keep', { reason: 'too short', point: 'sleeve', note: 'the sleeve' }],
     notesNext: 'Sleeves to the wrist bone, please.',
   },
   {
@@ -125,6 +129,13 @@ const FIRST: readonly DemoBox[] = [
         indoorC: 19,
         hoursOnFeet: 3,
         seenBy: ['the guild'],
+        stages: [
+          { title: 'Ceremony', changes: { place: 'Chapter house', indoorC: 19 } },
+          {
+            title: 'Walk to the quay',
+            changes: { place: 'Ferry quay', outdoorC: 9, windMs: 9, surfaces: ['cobbles', 'wet'] },
+          },
+        ],
       },
       {
         title: 'Supper on the quay',

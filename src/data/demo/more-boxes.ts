@@ -29,9 +29,9 @@ export const MORE_BOXES: readonly DemoBox[] = [
       { title: 'On deck', occasion: 0, pieces: ['Datum roll-neck', 'Plumb trousers', 'Brown ankle boots'] },
     ],
     decisions: [
-      { reason: 'too short', note: 'two fingers at the wrist' },
+      { reason: 'too short', point: 'sleeve', note: 'two fingers at the wrist' },
       'keep',
-      { reason: 'too short', note: 'sleeves again' },
+      { reason: 'too short', point: 'sleeve', note: 'sleeves again' },
     ],
     notesNext: 'Measure her arm against every sleeve before it is pulled.',
   },

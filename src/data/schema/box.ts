@@ -1,6 +1,7 @@
 import { type Ask, BOX_STATES } from '@core/box';
 import type { LetterDraft } from '@core/letter';
-import type { Overrule } from '@core/look';
+import { ALTERATION_JOBS, type FitPoint } from '@core/fit';
+import type { Overrule, StageOff } from '@core/look';
 import type { BoxTotal, Promotion } from '@core/money';
 import {
   boolean,
@@ -109,7 +110,11 @@ export const boxLine = pgTable(
     taxBp: integer('tax_bp'),
     decision: text('decision', { enum: DECISIONS }).notNull().default('undecided'),
     reason: text('reason'),
+    /** Where it was too small or too big, when the client said so. */
+    fitPoint: text('fit_point').$type<FitPoint>(),
     note: text('note').notNull().default(''),
+    /** Scanned into the parcel. */
+    scannedAt: at('scanned_at'),
     checkedInAt: at('checked_in_at'),
     netMinor: integer('net_minor'),
     taxMinor: integer('tax_minor'),
@@ -150,10 +155,13 @@ export const alteration = pgTable('alteration', {
   boxLineId: uuid('box_line_id')
     .notNull()
     .references(() => boxLine.id, { onDelete: 'cascade' }),
-  job: text('job').notNull(),
+  job: text('job', { enum: ALTERATION_JOBS }).notNull(),
+  /** By how much, mm. */
+  mm: integer('mm').notNull(),
   priceMinor: integer('price_minor').notNull(),
   leadDays: integer('lead_days').notNull(),
   mayReturn: boolean('may_return').notNull().default(false),
+  createdAt: createdAt(),
 });
 
 export const look = pgTable(
@@ -169,6 +177,10 @@ export const look = pgTable(
     /** `line:<id>` or `owned:<id>`, and the way of wearing. */
     pieces: jsonb('pieces').$type<{ ref: string; mode?: string | undefined }[]>().notNull(),
     overrules: jsonb('overrules').$type<Overrule[]>().notNull().default([]),
+    /** What comes off where, when the occasion has stages. */
+    stages: jsonb('stages').$type<StageOff[]>().notNull().default([]),
+    /** Rules that spoke of the look when it was saved, each once. */
+    spoke: jsonb('spoke').$type<string[]>().notNull().default([]),
     version: version(),
     createdAt: createdAt(),
   },

@@ -1,4 +1,5 @@
 import type { Schools } from '@core/look';
+import type { PullSettings } from '@core/pull';
 import type { Settings } from '@core/rules';
 import { boolean, integer, jsonb, pgTable, text, uniqueIndex, uuid } from 'drizzle-orm/pg-core';
 import { createdAt, id, version } from './columns';
@@ -26,6 +27,10 @@ export const shop = pgTable('shop', {
   holidays: jsonb('holidays').$type<string[]>().notNull().default([]),
   schools: jsonb('schools').$type<Schools>().notNull(),
   ruleSettings: jsonb('rule_settings').$type<Settings>().notNull().default({}),
+  /** How candidates are ranked; what is absent is as core/pull has it. */
+  pullSettings: jsonb('pull_settings').$type<PullSettings>().notNull().default({}),
+  /** An altered piece may come back. */
+  alteredMayReturn: boolean('altered_may_return').notNull().default(false),
   version: version(),
   createdAt: createdAt(),
 });

@@ -33,6 +33,8 @@ export const garment = pgTable(
     category: text('category').notNull(),
     formality: real('formality').notNull(),
     priceMinor: integer('price_minor').notNull(),
+    /** What the shop paid; null when it is not said. */
+    costMinor: integer('cost_minor'),
     taxBp: integer('tax_bp'),
     colours: jsonb('colours').$type<Swatch[]>().notNull(),
     /** First colour in CIELAB, for finding by colour. */

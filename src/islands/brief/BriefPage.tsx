@@ -1,5 +1,6 @@
 import type { BoxView } from '@contracts/views';
-import { type Ask, carriedAsks } from '@core/box';
+import { type Ask, carriedAsks, readAsk } from '@core/box';
+import { nextStaple } from '@core/closet';
 import { parseMoney } from '@core/money';
 import { daysBetween } from '@core/schedule';
 import { Button, Checkbox, TagsInput, Textarea, TextInput } from '@mantine/core';
@@ -9,7 +10,7 @@ import { dayWords } from '@ui/days';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Providers } from '@ui/Providers';
 import { useBox } from '@ui/useBox';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { OccasionForm } from '../occasion/OccasionForm';
 import { AskList, EMPTY_ASK } from './AskList';
 import './brief.css';
@@ -51,7 +52,7 @@ export function BriefPage({ initial, cheapest }: BriefPageProps) {
   const { values } = form;
   const save = async (): Promise<boolean> => {
     if (form.validate().hasErrors) return false;
-    return run(
+    const saved = await run(
       'save-brief',
       {
         boxId: view.id,
@@ -64,6 +65,7 @@ export function BriefPage({ initial, cheapest }: BriefPageProps) {
       },
       'The brief is saved.',
     );
+    return saved !== undefined;
   };
   const saveAndPull = async (): Promise<void> => {
     if (await save()) location.assign(`/box/${view.id}/pull`);
@@ -75,6 +77,9 @@ export function BriefPage({ initial, cheapest }: BriefPageProps) {
     ask,
     owned: view.owned.filter((piece) => ask.categories.includes(piece.category)).slice(0, 4),
   }));
+  // Neither owned nor pulled, and not asked for yet.
+  const ladder = useMemo(() => nextStaple([...view.owned, ...view.lines.map(({ piece }) => piece)]), [view]);
+  const next = asks.some(({ text }) => text === ladder?.title?.toLowerCase()) ? undefined : ladder;
   const closed = ['out', 'tallying', 'closed', 'cancelled'].includes(view.state);
   return (
     <Providers keys={[{ keys: 'Ctrl S', does: 'Save the brief' }]}>
@@ -188,6 +193,27 @@ export function BriefPage({ initial, cheapest }: BriefPageProps) {
                   <li key={line}>{line}</li>
                 ))}
               </ul>
+            </section>
+          )}
+          {next && (
+            <section className="sheet" aria-label="The ladder">
+              <h2>What the closet wants next</h2>
+              <p className="small soft">
+                The first of the shop’s staples that is not there:{' '}
+                <button
+                  type="button"
+                  className="plain-button"
+                  disabled={closed}
+                  onClick={() =>
+                    form.setFieldValue('asks', [
+                      ...asked(values.asks),
+                      readAsk((next.title ?? '').toLowerCase()),
+                    ])
+                  }
+                >
+                  ask for {(next.title ?? '').toLowerCase()}
+                </button>
+              </p>
             </section>
           )}
           <section className="sheet" aria-label="What the closet already answers">

@@ -1,21 +1,14 @@
 import type { HouseRulesView } from '@contracts/views';
 import { judge, type Schools, SCHOOLS_WHY } from '@core/look';
 import { BOX_RULES } from '@core/box-rules';
-import {
-  ELSEWHERE_RULES,
-  type Facet,
-  FACETS,
-  MISSING_RULES,
-  RULES,
-  type Settings,
-  type Tuning,
-} from '@core/rules';
+import { ELSEWHERE_RULES, type Facet, FACETS, RULES, type Settings, type Tuning } from '@core/rules';
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { call, showDone, showProblem } from '@ui/api';
 import { Providers } from '@ui/Providers';
 import { useMemo, useRef, useState } from 'react';
-import { RuleCard } from './RuleCard';
+import { PullingPanel } from './PullingPanel';
+import { BoxRuleCard, RuleCard } from './RuleCard';
 import './house-rules.css';
 
 interface Props {
@@ -29,7 +22,7 @@ export function HouseRulesPage({ view, mayTune }: Props) {
   const [schools, setSchools] = useState<Schools>(view.shop.schools);
   const [version, setVersion] = useState(view.version);
   const [saved, setSaved] = useState({ settings: view.shop.settings, schools: view.shop.schools });
-  const [facet, setFacet] = useState<Facet>('C');
+  const [facet, setFacet] = useState<Facet | 'pulling'>('C');
   const [search, setSearch] = useState('');
   const [busy, setBusy] = useState(false);
   const find = useRef<HTMLInputElement>(null);
@@ -57,11 +50,17 @@ export function HouseRulesPage({ view, mayTune }: Props) {
       return tuning ? { ...rest, [id]: tuning } : rest;
     });
   const wanted = search.trim().toLowerCase();
-  const shown = RULES.filter((rule) =>
+  const isShown = (rule: {
+    readonly id: string;
+    readonly title: string;
+    readonly question: string;
+  }): boolean =>
     wanted
       ? `${rule.id} ${rule.title} ${rule.question}`.toLowerCase().includes(wanted)
-      : rule.facet === facet,
-  );
+      : rule.id.startsWith(facet);
+  const shown = RULES.filter(isShown);
+  const ofBox = BOX_RULES.filter(isShown);
+  const isPulling = !wanted && facet === 'pulling';
   const before = useMemo(() => scoresOf(view, saved.settings, saved.schools), [view, saved]);
   const after = useMemo(() => scoresOf(view, settings, schools), [view, settings, schools]);
   return (
@@ -74,7 +73,8 @@ export function HouseRulesPage({ view, mayTune }: Props) {
       <div className="place-head">
         <h1>House rules</h1>
         <span className="soft">
-          {RULES.length} rules; every finding may be overruled but a client’s own limits and codes
+          {RULES.length + BOX_RULES.length} rules; every finding may be overruled but a client’s own limits
+          and codes
         </span>
         <div className="end">
           <TextInput
@@ -109,13 +109,23 @@ export function HouseRulesPage({ view, mayTune }: Props) {
               onClick={() => (setFacet(each), setSearch(''))}
             >
               {FACETS[each]}{' '}
-              <span className="soft">{RULES.filter((rule) => rule.facet === each).length}</span>
+              <span className="soft">
+                {[...RULES, ...BOX_RULES].filter(({ id }) => id.startsWith(each)).length}
+              </span>
             </button>
           ))}
+          <button aria-pressed={isPulling} onClick={() => (setFacet('pulling'), setSearch(''))}>
+            Pulling
+          </button>
           <Effect before={before} after={after} looks={view.looks} />
         </nav>
         <div className="house-rules">
-          {shown.length === 0 && <p className="sheet empty">No rule says that.</p>}
+          {isPulling && (
+            <PullingPanel shop={view.shop} version={version} mayTune={mayTune} onSaved={setVersion} />
+          )}
+          {!isPulling && shown.length + ofBox.length === 0 && (
+            <p className="sheet empty">No rule says that.</p>
+          )}
           {shown.map((rule) => (
             <RuleCard
               key={rule.id}
@@ -127,7 +137,16 @@ export function HouseRulesPage({ view, mayTune }: Props) {
               onTune={(tuning) => tune(rule.id, tuning)}
             />
           ))}
-          {!wanted && <Others facet={facet} />}
+          {ofBox.map((rule) => (
+            <BoxRuleCard
+              key={rule.id}
+              rule={rule}
+              tuning={settings[rule.id]}
+              mayTune={mayTune}
+              onTune={(tuning) => tune(rule.id, tuning)}
+            />
+          ))}
+          {!wanted && facet !== 'pulling' && <Elsewhere facet={facet} />}
         </div>
         <SchoolsPanel
           view={view}
@@ -182,34 +201,21 @@ function Effect({
   );
 }
 
-/** Rules of a facet that are no finding of a single look: where they speak, or that they do not yet. */
-function Others({ facet }: { readonly facet: Facet }) {
-  const groups = [
-    {
-      title: 'Judged over the whole box',
-      rules: BOX_RULES.map(({ id, title, question, says }) => ({ id, title, says: `${question} ${says}` })),
-    },
-    {
-      title: 'Spoken elsewhere',
-      rules: ELSEWHERE_RULES.map(({ id, title, where }) => ({ id, title, says: where })),
-    },
-    { title: 'Not built yet', rules: MISSING_RULES.map(({ id, title, why }) => ({ id, title, says: why })) },
-  ];
-  return groups.map(({ title, rules }) => {
-    const own = rules.filter(({ id }) => id.startsWith(facet));
-    return own.length === 0 ? null : (
-      <section key={title} className="sheet" aria-label={title}>
-        <h3>{title}</h3>
-        <ul className="rows small">
-          {own.map((rule) => (
-            <li key={rule.id}>
-              {rule.id} {rule.title}. <span className="soft">{rule.says}</span>
-            </li>
-          ))}
-        </ul>
-      </section>
-    );
-  });
+/** Rules of a facet that are no finding: where they speak. */
+function Elsewhere({ facet }: { readonly facet: Facet }) {
+  const own = ELSEWHERE_RULES.filter(({ id }) => id.startsWith(facet));
+  return own.length === 0 ? null : (
+    <section className="sheet" aria-label="Spoken elsewhere">
+      <h3>Spoken elsewhere</h3>
+      <ul className="rows small">
+        {own.map(({ id, title, where }) => (
+          <li key={id}>
+            {id} {title}. <span className="soft">{where}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
 }
 
 interface SchoolsProps {

@@ -1,3 +1,4 @@
+import type { BoxRule } from '@core/box-rules';
 import { NOBODY, type Profile } from '@core/look';
 import { pieceFrom } from '@core/piece';
 import type { Example, Rule, Tuning } from '@core/rules';
@@ -25,12 +26,7 @@ const TONE_WORDS = {
 /** A rule: what it asks, two looks it tells apart, its thresholds, and how often it spoke. */
 export function RuleCard({ rule, tuning, spoke, overruled, mayTune, onTune }: Props) {
   const [pair] = rule.examples;
-  const thresholds = Object.entries(rule.thresholds);
-  const change = (part: Tuning): void => {
-    const next = { ...tuning, ...part };
-    const plain = !next.off && Object.keys(next.thresholds ?? {}).length === 0 && !next.weight;
-    onTune(plain ? undefined : next);
-  };
+  const change = changing(tuning, onTune);
   return (
     <article
       className={`sheet rule${tuning?.off ? ' rule-off' : ''}`}
@@ -40,15 +36,7 @@ export function RuleCard({ rule, tuning, spoke, overruled, mayTune, onTune }: Pr
         <header>
           <span className="rule-id num">{rule.id}</span>
           <h3>{rule.title}</h3>
-          {tuning && !tuning.off && <span className="chip">tuned</span>}
-          <Switch
-            size="xs"
-            label={tuning?.off ? 'off' : 'on'}
-            aria-label={`${rule.id} on`}
-            checked={!tuning?.off}
-            disabled={!mayTune}
-            onChange={(event) => change({ off: !event.currentTarget.checked || undefined })}
-          />
+          <OnOff id={rule.id} tuning={tuning} mayTune={mayTune} onChange={change} />
         </header>
         <p>{rule.question}</p>
         <p className="small soft">
@@ -58,28 +46,7 @@ export function RuleCard({ rule, tuning, spoke, overruled, mayTune, onTune }: Pr
           {spoke === 1 ? 'look' : 'looks'}
           {overruled > 0 && `, overruled ${overruled} times`}. {rule.source}
         </p>
-        {thresholds.length > 0 && (
-          <div className="rule-thresholds">
-            {thresholds.map(([name, { value, unit, says, min, max }]) => (
-              <NumberInput
-                key={name}
-                size="xs"
-                label={says}
-                suffix={unit ? ` ${unit}` : ''}
-                min={min}
-                max={max}
-                step={(max - min) / 50}
-                disabled={!mayTune || tuning?.off === true}
-                value={tuning?.thresholds?.[name] ?? value}
-                onChange={(next) => {
-                  const { [name]: _before, ...rest } = tuning?.thresholds ?? {};
-                  const own = typeof next === 'number' && next !== value ? { ...rest, [name]: next } : rest;
-                  change({ thresholds: own });
-                }}
-              />
-            ))}
-          </div>
-        )}
+        <Thresholds of={rule} tuning={tuning} mayTune={mayTune} onChange={change} />
       </div>
       {pair && (
         <div className="rule-pair">
@@ -88,6 +55,98 @@ export function RuleCard({ rule, tuning, spoke, overruled, mayTune, onTune }: Pr
           ))}
         </div>
       )}
+    </article>
+  );
+}
+
+/** A part of a tuning laid over what was tuned before; back at the defaults nothing is left of it. */
+const changing =
+  (tuning: Tuning | undefined, onTune: Props['onTune']) =>
+  (part: Tuning): void => {
+    const next = { ...tuning, ...part };
+    const plain = !next.off && Object.keys(next.thresholds ?? {}).length === 0 && !next.weight;
+    onTune(plain ? undefined : next);
+  };
+
+interface TuneProps {
+  readonly tuning: Tuning | undefined;
+  readonly mayTune: boolean;
+  readonly onChange: (part: Tuning) => void;
+}
+
+function OnOff({ id, tuning, mayTune, onChange }: TuneProps & { readonly id: string }) {
+  return (
+    <>
+      {tuning && !tuning.off && <span className="chip">tuned</span>}
+      <Switch
+        size="xs"
+        label={tuning?.off ? 'off' : 'on'}
+        aria-label={`${id} on`}
+        checked={!tuning?.off}
+        disabled={!mayTune}
+        onChange={(event) => onChange({ off: !event.currentTarget.checked || undefined })}
+      />
+    </>
+  );
+}
+
+function Thresholds({
+  of,
+  tuning,
+  mayTune,
+  onChange,
+}: TuneProps & { readonly of: Pick<Rule, 'thresholds'> }) {
+  const thresholds = Object.entries(of.thresholds);
+  if (thresholds.length === 0) return null;
+  return (
+    <div className="rule-thresholds">
+      {thresholds.map(([name, { value, unit, says, min, max }]) => (
+        <NumberInput
+          key={name}
+          size="xs"
+          label={says}
+          suffix={unit ? ` ${unit}` : ''}
+          min={min}
+          max={max}
+          step={(max - min) / 50}
+          disabled={!mayTune || tuning?.off === true}
+          value={tuning?.thresholds?.[name] ?? value}
+          onChange={(next) => {
+            const { [name]: _before, ...rest } = tuning?.thresholds ?? {};
+            const own = typeof next === 'number' && next !== value ? { ...rest, [name]: next } : rest;
+            onChange({ thresholds: own });
+          }}
+        />
+      ))}
+    </div>
+  );
+}
+
+interface BoxRuleProps {
+  readonly rule: BoxRule;
+  readonly tuning: Tuning | undefined;
+  readonly mayTune: boolean;
+  readonly onTune: (tuning: Tuning | undefined) => void;
+}
+
+/** A rule that speaks of a box as a whole: there is no single look to draw for it. */
+export function BoxRuleCard({ rule, tuning, mayTune, onTune }: BoxRuleProps) {
+  const change = changing(tuning, onTune);
+  return (
+    <article
+      className={`sheet rule${tuning?.off ? ' rule-off' : ''}`}
+      aria-label={`${rule.id} ${rule.title}`}
+    >
+      <div className="rule-words">
+        <header>
+          <span className="rule-id num">{rule.id}</span>
+          <h3>{rule.title}</h3>
+          <OnOff id={rule.id} tuning={tuning} mayTune={mayTune} onChange={change} />
+        </header>
+        <p>{rule.question}</p>
+        <p className="small soft">{rule.says} Judged over the whole box, on its Pull page.</p>
+        <Thresholds of={rule} tuning={tuning} mayTune={mayTune} onChange={change} />
+      </div>
     </article>
   );
 }

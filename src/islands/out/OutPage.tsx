@@ -1,17 +1,27 @@
 import type { BoxView } from '@contracts/views';
+import { alterationWords } from '@core/fit';
 import { Button, Checkbox, TextInput } from '@mantine/core';
+import { call, showDone, showProblem } from '@ui/api';
 import { dayWords } from '@ui/days';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Money } from '@ui/Money';
 import { Providers } from '@ui/Providers';
+import { ScanField } from '@ui/ScanField';
 import { useBox } from '@ui/useBox';
+import { ScannerPad } from '@ui/ScannerPad';
 import { useState } from 'react';
 import '../pull/pull.css';
 
+const NOT_OURS = 'NOT-OURS-1';
+
 /** Step 5: pack what is held, then send it; held becomes out with the client. */
 export function OutPage({ initial }: { readonly initial: BoxView }) {
-  const { view, busy, run } = useBox(initial);
-  const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
+  const { view, busy, run, show } = useBox(initial);
+  // What was scanned in is kept by the server; a tick by hand is for whoever has no scanner.
+  const [byHand, setByHand] = useState<ReadonlySet<string>>(new Set());
+  const ticked = new Set([...byHand, ...view.lines.filter(({ scanned }) => scanned).map(({ id }) => id)]);
+  const [pad, setPad] = useState(false);
+  const [lastId, setLastId] = useState<string>();
   const [parcel, setParcel] = useState(view.parcel ?? '');
   const all = view.lines.length > 0 && view.lines.every((line) => ticked.has(line.id));
   const move = (to: 'packed' | 'out' | 'written', done: string): void =>
@@ -22,23 +32,43 @@ export function OutPage({ initial }: { readonly initial: BoxView }) {
     );
   const gone = ['out', 'tallying', 'closed'].includes(view.state);
   const toggle = (id: string): void =>
-    setTicked((now) =>
+    setByHand((now) =>
       now.has(id) ? new Set([...now].filter((each) => each !== id)) : new Set([...now, id]),
     );
+  const packing = !gone && view.state !== 'packed';
+  const scan = async (code: string): Promise<boolean> => {
+    try {
+      const answer = await call('scan-line', { boxId: view.id, code });
+      show(answer.view);
+      setLastId(answer.lineId);
+      const title = answer.view.lines.find(({ id }) => id === answer.lineId)?.piece.title ?? code;
+      showDone(answer.fresh ? `${title} is in.` : `${title} was scanned in before.`);
+      return true;
+    } catch (error) {
+      showProblem(error);
+      return false;
+    }
+  };
   return (
-    <Providers>
+    <Providers keys={packing ? [{ keys: 'any code', does: 'A scanner’s reading ticks its piece' }] : []}>
       <div className="columns pull">
         <section className="sheet" aria-label="Pack list">
           <h2>{gone ? 'Sent' : 'Pack list'}</h2>
-          {!gone && view.state !== 'packed' && <p className="small soft">Tick each piece as it goes in.</p>}
+          {packing && view.lines.length > 0 && (
+            <ScanField label="Scan each piece as it goes in, or tick it" onCode={scan} />
+          )}
           {view.lines.length === 0 && <p className="empty">The box is empty.</p>}
           <ul className="rows">
             {view.lines.map((line) => (
-              <li key={line.id} className="pull-line" style={{ gridTemplateColumns: 'auto 56px 1fr auto' }}>
+              <li
+                key={line.id}
+                className={`pull-line${line.id === lastId ? ' line-scanned' : ''}`}
+                style={{ gridTemplateColumns: 'auto 56px 1fr auto' }}
+              >
                 <Checkbox
                   aria-label={`${line.piece.title} is in`}
                   checked={gone || view.state === 'packed' || ticked.has(line.id)}
-                  disabled={gone || view.state === 'packed'}
+                  disabled={!packing || line.scanned}
                   onChange={() => toggle(line.id)}
                 />
                 <span className="pull-sketch small-sketch">
@@ -47,7 +77,11 @@ export function OutPage({ initial }: { readonly initial: BoxView }) {
                 <div>
                   {line.piece.title}
                   <div className="small soft">
-                    size {line.size}, {line.sku}
+                    size {line.size}, {line.sku}, {line.location.toLowerCase()}
+                    {line.scanned && packing && ', scanned in'}
+                    {line.alterations.map((job) => (
+                      <div key={job.id}>{alterationWords(job)}: wait for the tailor</div>
+                    ))}
                     {!line.held && <span className="tone tone-blocks"> not held any more</span>}
                   </div>
                 </div>
@@ -94,6 +128,20 @@ export function OutPage({ initial }: { readonly initial: BoxView }) {
               </Button>
               {!all && view.lines.length > 0 && (
                 <p className="small soft">{view.lines.length - ticked.size} pieces are not ticked yet.</p>
+              )}
+              <button className="plain-button small" aria-expanded={pad} onClick={() => setPad(!pad)}>
+                {pad ? 'put the simulated scanner away' : 'no scanner at hand? try a simulated one'}
+              </button>
+              {pad && (
+                <ScannerPad
+                  codes={[
+                    ...view.lines.map(({ sku, size, piece }) => ({
+                      code: sku,
+                      words: `${piece.title}, ${size}`,
+                    })),
+                    { code: NOT_OURS, words: 'a tag that is not ours' },
+                  ]}
+                />
               )}
             </>
           )}

@@ -1,130 +1,178 @@
-import type { BoxView, PullAnswer, PullRow } from '@contracts/views';
+import type { BoxView, LineView, PullRow } from '@contracts/views';
 import { CATEGORIES, CATEGORY, type Category } from '@core/piece';
 import { parseMoney } from '@core/money';
-import { Button, Checkbox, MultiSelect, Progress, TextInput } from '@mantine/core';
-import { useDebouncedValue, useHotkeys } from '@mantine/hooks';
-import { call, showProblem } from '@ui/api';
-import { dayWords } from '@ui/days';
-import { GarmentSketch } from '@ui/GarmentSketch';
-import { Money } from '@ui/Money';
+import { Button, Checkbox, MultiSelect, TextInput } from '@mantine/core';
+import { useHotkeys } from '@mantine/hooks';
 import { Providers } from '@ui/Providers';
 import { useBox } from '@ui/useBox';
 import { useEffect, useRef, useState } from 'react';
+import { BoxLines } from './BoxLines';
+import { BoxMoney } from './BoxMoney';
 import { BoxSays } from './BoxSays';
+import { CandidateRow, type HoldWish } from './CandidateRow';
+import { Compare, COMPARED_MOST } from './Compare';
+import { LineSheet } from './LineSheet';
 import { useLooksOpened } from './useBoxWork';
+import { type PullFilter, useOrder, usePullList } from './usePullList';
+import { WhyNot } from './WhyNot';
 import './pull.css';
+
+const KEYS = [
+  { keys: '↓ ↑', does: 'Go through the candidates' },
+  { keys: 'Enter', does: 'Hold the one you are on' },
+  { keys: 'r', does: 'Release what was held last' },
+  { keys: 'v', does: 'Put the one you are on side by side with others' },
+  { keys: 'Shift V', does: 'Look at them side by side' },
+  { keys: 'w', does: 'Ask why something is not among them' },
+  { keys: '/', does: 'Find by name' },
+  { keys: 'c', does: 'Go on to combine' },
+];
+const CLOSED = ['packed', 'out', 'tallying', 'closed', 'cancelled'];
 
 /** Step 2: candidates from stock for each ask, in the client's size, and held. */
 export function PullPage({ initial }: { readonly initial: BoxView }) {
-  const { view, busy, run } = useBox(initial);
-  const [askId, setAskId] = useState<string | null>(initial.asks[0]?.id ?? null);
-  const [search, setSearch] = useState('');
-  const [most, setMost] = useState('');
-  const [categories, setCategories] = useState<Category[]>([]);
-  const [fitsOnly, setFitsOnly] = useState(true);
-  const [answer, setAnswer] = useState<PullAnswer>();
-  const [showLeft, setShowLeft] = useState(false);
-  const [filter] = useDebouncedValue({ search, most, categories, fitsOnly, askId }, 200);
-  const turn = useRef(0);
-  const held = view.lines.length;
-  useEffect(() => {
-    const mine = ++turn.current;
-    const mostMinor = filter.most.trim() === '' ? null : (parseMoney(filter.most) ?? null);
-    call('pull-list', {
-      boxId: initial.id,
-      askId: filter.askId,
-      search: filter.search,
-      mostMinor,
-      categories: filter.categories,
-      fitsOnly: filter.fitsOnly,
-    }).then(
-      // An older answer never replaces a newer one.
-      (found) => mine === turn.current && setAnswer(found),
-      showProblem,
-    );
-  }, [filter, initial.id, held]);
+  const box = useBox(initial);
+  const { view, busy, run } = box;
+  const [filter, setFilter] = useState<PullFilter>({
+    askId: initial.asks[0]?.id ?? null,
+    search: '',
+    most: '',
+    categories: [],
+    fitsOnly: true,
+  });
+  const narrow = (part: Partial<PullFilter>): void => setFilter((now) => ({ ...now, ...part }));
+  const { answer, asked } = usePullList(view, filter);
   const opened = useLooksOpened(view, answer?.rows);
+  const [byLooks, setByLooks] = useState(false);
+  const rows = useOrder(answer?.rows, opened, byLooks);
+  const [compared, setCompared] = useState<readonly PullRow[]>([]);
+  const [beside, setBeside] = useState(false);
+  const [lineId, setLineId] = useState<string>();
+  const open = !CLOSED.includes(view.state);
+
   const list = useRef<HTMLOListElement>(null);
+  const find = useRef<HTMLInputElement>(null);
+  const why = useRef<HTMLInputElement>(null);
+  const buttons = () => [...(list.current?.querySelectorAll<HTMLButtonElement>('button.pull-hold') ?? [])];
   const move = (by: number) => () => {
-    const rows = [...(list.current?.querySelectorAll<HTMLButtonElement>('button.pull-hold') ?? [])];
-    rows[
-      Math.min(rows.length - 1, Math.max(0, rows.indexOf(document.activeElement as HTMLButtonElement) + by))
+    const all = buttons();
+    all[
+      Math.min(all.length - 1, Math.max(0, all.indexOf(document.activeElement as HTMLButtonElement) + by))
     ]?.focus();
   };
-  const find = useRef<HTMLInputElement>(null);
+  // What is held leaves the list: whoever works by keyboard goes on at the next one.
+  const goOnAt = useRef<number>(undefined);
+  useEffect(() => {
+    if (goOnAt.current === undefined) return;
+    const all = buttons();
+    all[Math.min(goOnAt.current, all.length - 1)]?.focus();
+    goOnAt.current = undefined;
+  }, [answer]);
+
+  const hold = (row: PullRow, wish: HoldWish): void => {
+    const at = buttons().findIndex(({ dataset }) => dataset.garment === row.garmentId);
+    goOnAt.current = beside || at < 0 ? undefined : at;
+    setCompared((now) => now.filter(({ garmentId }) => garmentId !== row.garmentId));
+    void run('hold-line', { boxId: view.id, askId: filter.askId, ...wish }, `${row.piece.title} is held.`);
+  };
+  const release = (line: LineView): void =>
+    void run(
+      'release-line',
+      { boxId: view.id, lineId: line.id },
+      `${line.piece.title} is back on the shelf.`,
+    );
+  const compare = (row: PullRow): void =>
+    setCompared((now) =>
+      now.some(({ garmentId }) => garmentId === row.garmentId)
+        ? now.filter(({ garmentId }) => garmentId !== row.garmentId)
+        : [...now, row].slice(-COMPARED_MOST),
+    );
+  const focused = (): PullRow | undefined => {
+    const { garment } = (document.activeElement as HTMLElement | null)?.dataset ?? {};
+    return rows.find(({ garmentId }) => garmentId === garment);
+  };
   useHotkeys([
     ['ArrowDown', move(1)],
     ['ArrowUp', move(-1)],
     ['/', () => find.current?.focus()],
     ['c', () => location.assign(`/box/${view.id}/combine`)],
+    ['w', () => why.current?.focus()],
+    [
+      'v',
+      () => {
+        const row = focused();
+        if (row) compare(row);
+      },
+    ],
+    ['shift+V', () => compared.length > 1 && setBeside(true)],
+    [
+      'r',
+      () => {
+        const last = view.lines.at(-1);
+        if (last && open) release(last);
+      },
+    ],
   ]);
-  const hold = (row: PullRow, variantId: string): void => {
-    void run(
-      'hold-line',
-      { boxId: view.id, variantId, askId, fit: variantId === row.variantId ? (row.reasons[0] ?? '') : '' },
-      `${row.piece.title} is held.`,
-    );
-  };
-  const { currency } = view.shop;
-  const left = view.budgetMinor === null ? null : view.budgetMinor - view.spentMinor;
-  const open = !['packed', 'out', 'tallying', 'closed', 'cancelled'].includes(view.state);
   return (
-    <Providers
-      keys={[
-        { keys: '↓ ↑', does: 'Go through the candidates' },
-        { keys: 'Enter', does: 'Hold the one you are on' },
-        { keys: '/', does: 'Find by name' },
-        { keys: 'c', does: 'Go on to combine' },
-      ]}
-    >
+    <Providers keys={KEYS}>
       <div className="columns pull">
         <section aria-label="Candidates">
-          <div className="pull-asks" role="group" aria-label="Asks">
-            <button className="ask-tab" aria-pressed={askId === null} onClick={() => setAskId(null)}>
-              Everything
-            </button>
-            {view.asks.map(({ id, ask }) => {
-              const pulled = view.lines.filter((line) => line.askId === id).length;
-              return (
-                <button key={id} className="ask-tab" aria-pressed={askId === id} onClick={() => setAskId(id)}>
-                  {ask.text}
-                  {pulled > 0 && <span className="num"> · {pulled}</span>}
-                </button>
-              );
-            })}
-          </div>
+          <Asks view={view} askId={filter.askId} onAsk={(askId) => narrow({ askId })} />
           <div className="pull-filter">
             <TextInput
               ref={find}
               aria-label="Find by name"
               placeholder="Find by name ( / )"
-              value={search}
-              onChange={(event) => setSearch(event.currentTarget.value)}
+              value={filter.search}
+              onChange={(event) => narrow({ search: event.currentTarget.value })}
             />
             <TextInput
               aria-label="At most"
-              placeholder={`At most, ${currency}`}
+              placeholder={`At most, ${view.shop.currency}`}
               inputMode="decimal"
               w={120}
-              value={most}
-              onChange={(event) => setMost(event.currentTarget.value)}
-              error={most.trim() !== '' && parseMoney(most) === undefined ? 'not an amount' : undefined}
+              value={filter.most}
+              onChange={(event) => narrow({ most: event.currentTarget.value })}
+              error={
+                filter.most.trim() !== '' && parseMoney(filter.most) === undefined
+                  ? 'not an amount'
+                  : undefined
+              }
             />
             <MultiSelect
               aria-label="Kinds"
-              placeholder={categories.length === 0 ? 'Kinds as asked' : ''}
+              placeholder={filter.categories.length === 0 ? 'Kinds as asked' : ''}
               clearable
               searchable
               data={CATEGORIES.map((value) => ({ value, label: CATEGORY[value].label }))}
-              value={categories}
-              onChange={(found) => setCategories(found as Category[])}
+              value={[...filter.categories]}
+              onChange={(found) => narrow({ categories: found as Category[] })}
               style={{ flex: 1 }}
             />
             <Checkbox
               label="Only what fits"
-              checked={fitsOnly}
-              onChange={(event) => setFitsOnly(event.currentTarget.checked)}
+              checked={filter.fitsOnly}
+              onChange={(event) => narrow({ fitsOnly: event.currentTarget.checked })}
             />
+          </div>
+          <div className="pull-order small">
+            <span className="soft">
+              {answer ? `${answer.rows.length} candidates, by what speaks for them` : ''}
+            </span>
+            <button className="plain-button" aria-pressed={byLooks} onClick={() => setByLooks(!byLooks)}>
+              {byLooks ? 'by what speaks for them' : 'by the looks they open'}
+            </button>
+            {compared.length > 0 && (
+              <Button
+                size="compact-xs"
+                variant="default"
+                disabled={compared.length < 2}
+                onClick={() => setBeside(true)}
+                title="Shift V"
+              >
+                Side by side ({compared.length})
+              </Button>
+            )}
           </div>
           {!answer && (
             <p role="status" className="sheet empty">
@@ -138,166 +186,26 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
             </p>
           )}
           <ol className="rows pull-rows" ref={list}>
-            {answer?.rows.map((row) => (
-              <li key={row.garmentId}>
-                <span className="pull-sketch">
-                  <GarmentSketch piece={row.piece} fit={92} decorative />
-                </span>
-                <div>
-                  <div className="serif pull-title">{row.piece.title}</div>
-                  <ul className="pull-reasons">
-                    {row.reasons.map((reason) => (
-                      <li key={reason}>{reason}</li>
-                    ))}
-                    {row.doubt && <li className="pull-doubt">{row.doubt}</li>}
-                  </ul>
-                </div>
-                <div className="pull-price">
-                  <Money minor={row.piece.priceMinor ?? 0} currency={currency} />
-                  <div className="small soft pull-opens" title="With the closet and what is in the box">
-                    {looksWords(opened.get(row.piece.id))}
-                  </div>
-                </div>
-                <div className="pull-act">
-                  <Button
-                    className="pull-hold"
-                    size="xs"
-                    disabled={!open}
-                    loading={busy === 'hold-line'}
-                    onClick={() => hold(row, row.variantId)}
-                  >
-                    Hold {row.size}
-                  </Button>
-                  <span className="small soft">
-                    {row.free === 1 ? 'the last one' : `${row.free} on the shelf`}
-                  </span>
-                  <span className="small">
-                    {row.otherSizes
-                      .filter((size) => size.free > 0)
-                      .slice(0, 4)
-                      .map((size) => (
-                        <button
-                          key={size.variantId}
-                          className="plain-button"
-                          disabled={!open}
-                          onClick={() => hold(row, size.variantId)}
-                          aria-label={`Hold ${row.piece.title} in ${size.size}`}
-                        >
-                          {size.size}
-                        </button>
-                      ))}
-                  </span>
-                </div>
-              </li>
+            {rows.map((row) => (
+              <CandidateRow
+                key={row.garmentId}
+                row={row}
+                view={view}
+                looks={opened.get(row.piece.id)}
+                open={open}
+                busy={busy === 'hold-line'}
+                compared={compared.some(({ garmentId }) => garmentId === row.garmentId)}
+                onHold={hold}
+                onCompare={compare}
+              />
             ))}
           </ol>
-          {answer && answer.leftOut.length > 0 && (
-            <div className="small" style={{ marginTop: 8 }}>
-              <button
-                className="plain-button"
-                aria-expanded={showLeft}
-                onClick={() => setShowLeft(!showLeft)}
-              >
-                {answer.leftOut.length} left out: why
-              </button>
-              {showLeft && (
-                <ul>
-                  {answer.leftOut.map(({ title, why }) => (
-                    <li key={title + why}>
-                      {title}: {why}
-                    </li>
-                  ))}
-                </ul>
-              )}
-            </div>
-          )}
+          <WhyNot ref={why} leftOut={answer?.leftOut ?? []} asked={asked} />
         </section>
         <aside className="sheet pull-box" aria-label="In the box">
           <h2>In the box</h2>
-          <p className="pull-budget">
-            <Money minor={view.spentMinor} currency={currency} />
-            {view.budgetMinor !== null && (
-              <>
-                {' '}
-                <span className="soft">of</span> <Money minor={view.budgetMinor} currency={currency} />
-              </>
-            )}
-          </p>
-          {view.budgetMinor !== null && (
-            <Progress
-              aria-label="Share of the budget"
-              value={Math.min(100, (view.spentMinor / Math.max(1, view.budgetMinor)) * 100)}
-              color={left !== null && left < 0 ? 'madder' : 'lake'}
-              size={6}
-              radius={0}
-            />
-          )}
-          {left !== null && (
-            <p className="small soft" role="status">
-              {left < 0 ? (
-                <span className="tone tone-blocks">
-                  <Money minor={-left} currency={currency} /> over the budget
-                </span>
-              ) : (
-                <>
-                  <Money minor={left} currency={currency} /> left
-                </>
-              )}
-            </p>
-          )}
-          {view.lines.length === 0 && (
-            <p className="empty">
-              Nothing is held yet. Hold what answers the brief; a hold keeps it for this client for some days.
-            </p>
-          )}
-          <ul className="rows">
-            {view.lines.map((line) => (
-              <li key={line.id} className="pull-line">
-                <span className="pull-sketch small-sketch">
-                  <GarmentSketch piece={line.piece} fit={48} decorative />
-                </span>
-                <div>
-                  {line.piece.title} <span className="soft small">{line.size}</span>
-                  <div className="small soft">
-                    {line.held ? (
-                      line.holdUntil && `held until ${dayWords(line.holdUntil)}`
-                    ) : (
-                      <span className="tone tone-blocks">no longer held</span>
-                    )}
-                  </div>
-                </div>
-                <div style={{ textAlign: 'right' }}>
-                  <Money minor={line.priceMinor} currency={currency} />
-                  {open && (
-                    <div className="small">
-                      {!line.held && (
-                        <button
-                          className="plain-button"
-                          onClick={() => void run('renew-hold', { boxId: view.id, lineId: line.id })}
-                          aria-label={`Hold ${line.piece.title} again`}
-                        >
-                          hold again
-                        </button>
-                      )}{' '}
-                      <button
-                        className="plain-button"
-                        onClick={() =>
-                          void run(
-                            'release-line',
-                            { boxId: view.id, lineId: line.id },
-                            `${line.piece.title} is back on the shelf.`,
-                          )
-                        }
-                        aria-label={`Release ${line.piece.title}`}
-                      >
-                        release
-                      </button>
-                    </div>
-                  )}
-                </div>
-              </li>
-            ))}
-          </ul>
+          <BoxMoney view={view} />
+          <BoxLines box={box} open={open} onOpen={(line) => setLineId(line.id)} onRelease={release} />
           <BoxSays view={view} />
           <Button
             component="a"
@@ -311,10 +219,47 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
           </Button>
         </aside>
       </div>
+      <Compare
+        rows={compared}
+        view={view}
+        looks={opened}
+        open={beside && compared.length > 0}
+        mayHold={open && busy === undefined}
+        onClose={() => setBeside(false)}
+        onHold={hold}
+        onDrop={compare}
+      />
+      <LineSheet
+        line={view.lines.find(({ id }) => id === lineId)}
+        box={box}
+        onClose={() => setLineId(undefined)}
+      />
     </Providers>
   );
 }
 
-/** How many looks a piece opens, once they were tried. */
-const looksWords = (looks: number | undefined): string =>
-  looks === undefined ? '…' : looks === 0 ? 'no look yet' : looks === 1 ? '1 look' : `${looks} looks`;
+interface AsksProps {
+  readonly view: BoxView;
+  readonly askId: string | null;
+  readonly onAsk: (id: string | null) => void;
+}
+
+/** The asks of the brief, with how many pieces were pulled for each. */
+function Asks({ view, askId, onAsk }: AsksProps) {
+  return (
+    <div className="pull-asks" role="group" aria-label="Asks">
+      <button className="ask-tab" aria-pressed={askId === null} onClick={() => onAsk(null)}>
+        Everything
+      </button>
+      {view.asks.map(({ id, ask }) => {
+        const pulled = view.lines.filter((line) => line.askId === id).length;
+        return (
+          <button key={id} className="ask-tab" aria-pressed={askId === id} onClick={() => onAsk(id)}>
+            {ask.text}
+            {pulled > 0 && <span className="num"> · {pulled}</span>}
+          </button>
+        );
+      })}
+    </div>
+  );
+}

@@ -1,11 +1,14 @@
 import type { BoxView, PullRow } from '@contracts/views';
 import type { BoxFinding, BoxInput } from '@core/box-rules';
+import type { Piece } from '@core/piece';
+import { call } from '@ui/api';
 import { piecesOf } from '@contracts/look-pieces';
 import type { BoxWork } from '@workers/box';
 import { proxy, type Remote, wrap } from 'comlink';
 import { useEffect, useMemo, useState } from 'react';
 
-const boxInput = (view: BoxView): BoxInput => ({
+const boxInput = (view: BoxView, stock: BoxInput['stock']): BoxInput => ({
+  stock,
   lines: view.lines.map(({ piece, askId }) => ({ piece, askId })),
   closet: view.owned,
   loved: view.loved,
@@ -26,13 +29,40 @@ function asking(work: (remote: Remote<BoxWork>) => Promise<unknown>): () => void
 
 /** What the rules say of the box as a whole; undefined while they are at it. */
 export function useBoxFindings(view: BoxView): readonly BoxFinding[] | undefined {
-  const input = useMemo(() => boxInput(view), [view]);
+  const stock = useSafeStock(view);
+  // Judged once, when it is known what the shelves have: a list that stands is not taken away again.
+  const input = useMemo(
+    () => (stock === undefined ? undefined : boxInput(view, stock ?? undefined)),
+    [view, stock],
+  );
   const [answer, setAnswer] = useState<{ for: BoxInput; found: readonly BoxFinding[] }>();
   useEffect(
-    () => asking(async (remote) => setAnswer({ for: input, found: await remote.judge(input) })),
+    () => input && asking(async (remote) => setAnswer({ for: input, found: await remote.judge(input) })),
     [input],
   );
-  return answer?.for === input ? answer.found : undefined;
+  return input && answer?.for === input ? answer.found : undefined;
+}
+
+/**
+ * What is safe for this client on the shelves, of the kinds in the box (U5); undefined while it is looked for, null when
+ * nobody could say: the rule is silent then.
+ */
+function useSafeStock(view: BoxView): readonly Piece[] | null | undefined {
+  const [found, setFound] = useState<{ readonly for: string; readonly stock: readonly Piece[] | null }>();
+  const boxId = view.id;
+  const held = view.lines.map(({ id }) => id).join();
+  useEffect(() => {
+    let mine = true;
+    if (held !== '')
+      call('line-swaps', { boxId }).then(
+        ({ stock }) => mine && setFound({ for: held, stock }),
+        () => mine && setFound({ for: held, stock: null }),
+      );
+    return () => {
+      mine = false;
+    };
+  }, [boxId, held]);
+  return found?.for === held ? found.stock : undefined;
 }
 
 /** How many looks each candidate opens, by garment; they come in after the list stands, and nothing moves for them. */

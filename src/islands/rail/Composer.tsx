@@ -1,6 +1,6 @@
 import { piecesOf } from '@contracts/look-pieces';
-import type { BoxView } from '@contracts/views';
-import { applyMend, judge, type Mend, type Setting } from '@core/look';
+import type { BoxView, PullRow } from '@contracts/views';
+import { applyMend, atStage, judge, type Mend, piecesAt, type Setting, type Stage as Part } from '@core/look';
 import { modesOf, type Piece } from '@core/piece';
 import { useHotkeys } from '@mantine/hooks';
 import { memo, useCallback, useMemo, useState } from 'react';
@@ -10,6 +10,7 @@ import { LookForm } from './LookForm';
 import { OtherSchool } from './OtherSchool';
 import { Rack } from './Rack';
 import { Stage } from './Stage';
+import { StageTabs, useStages } from './StageTabs';
 import type { LookStore } from './store';
 import { useMends } from './useMends';
 
@@ -17,10 +18,16 @@ interface ComposerProps {
   readonly view: BoxView;
   readonly store: LookStore;
   readonly pool: readonly Piece[];
+  /** On the shelf in the client's size, not held yet. */
+  readonly stock: readonly PullRow[];
+  readonly onHoldFromStock: (row: PullRow) => Promise<string | undefined>;
   readonly saving: boolean;
   readonly onPress: (piece: Piece) => void;
   readonly onSave: () => void;
 }
+
+const NO_STAGES: readonly Part[] = [];
+const NO_PIECES: readonly Piece[] = [];
 
 /** Piece that has the keyboard: on the rail, or in the list of what is worn. */
 function focused(): string | undefined {
@@ -33,6 +40,8 @@ export const Composer = memo(function Composer({
   view,
   store,
   pool,
+  stock,
+  onHoldFromStock,
   saving,
   onPress,
   onSave,
@@ -40,43 +49,85 @@ export const Composer = memo(function Composer({
   const worn = useStore(store, (look) => look.worn);
   const overrules = useStore(store, (look) => look.overrules);
   const occasionId = useStore(store, (look) => look.occasionId);
-  const { takeOff, setMode, patch, overrule, restore } = store.getState();
+  const offs = useStore(store, (look) => look.stages);
+  const { takeOff, setMode, setOff, patch, overrule, restore } = store.getState();
   const [lit, setLit] = useState<readonly string[]>([]);
   const [tried, setTried] = useState<Mend>();
+  const [stageTitle, setStageTitle] = useState<string>();
 
-  const pieces = useMemo(() => piecesOf(view, worn), [view, worn]);
-  const occasion = view.occasions.find(({ id }) => id === occasionId)?.occasion;
+  const all = useMemo(() => piecesOf(view, worn), [view, worn]);
+  const planned = view.occasions.find(({ id }) => id === occasionId);
+  const occasion = planned?.occasion;
+  const stages = planned?.stages ?? NO_STAGES;
+  const stage = stages.find(({ title }) => title === stageTitle);
+  const pieces = useMemo(() => (stage ? piecesAt(all, stage.title, offs) : all), [all, stage, offs]);
   const setting = useMemo<Setting>(
     () => ({
       client: view.client.profile,
-      occasion,
+      occasion: occasion && stage ? atStage(occasion, stage) : occasion,
       shopSchools: view.shop.schools,
       budget: { boxMinor: view.budgetMinor ?? undefined, pieceMinor: view.client.pieceBudgetMinor },
     }),
-    [view, occasion],
+    [view, occasion, stage],
   );
   const { settings } = view.shop;
-  const verdict = useMemo(
+  const byStage = useStages({ pieces: all, stages, offs, occasion, setting, settings, overrules });
+  const alone = useMemo(
     () => judge(pieces, setting, settings, overrules),
     [pieces, setting, settings, overrules],
   );
+  // A stage knows what later ones show; until all of them are judged it is judged alone.
+  const verdict = (stage && byStage?.find(({ title }) => title === stage.title)?.verdict) ?? alone;
+  const shelf = useMemo(() => stock.map(({ piece }) => piece), [stock]);
   const question = useMemo(
-    () => ({ pieces, pool, setting, settings, overrules }),
-    [pieces, pool, setting, settings, overrules],
+    () => ({ pieces, pool, stock: shelf, setting, settings, overrules }),
+    [pieces, pool, shelf, setting, settings, overrules],
   );
   const { mends, ways, busy } = useMends(question);
-  const shown = useMemo(() => (tried ? applyMend(pieces, tried, pool) : pieces), [tried, pieces, pool]);
+  const everything = useMemo(() => [...pool, ...shelf], [pool, shelf]);
+  const shown = useMemo(
+    () => (tried ? applyMend(pieces, tried, everything) : pieces),
+    [tried, pieces, everything],
+  );
   // The rail is drawn again when other pieces are worn, not when one is worn another way.
   const wornKey = worn.map(({ ref }) => ref).join(' ');
   const wornIds = useMemo(() => new Set(wornKey.split(' ')), [wornKey]);
 
+  // At a stage a piece comes off there alone; everywhere else it comes off for good.
+  const off = useCallback(
+    (id: string): void => (stage ? setOff(stage.title, id, true) : takeOff(id)),
+    [stage, setOff, takeOff],
+  );
+  const pressed = useCallback(
+    (piece: Piece): void => {
+      if (stage && store.getState().worn.some(({ ref }) => ref === piece.id))
+        setOff(
+          stage.title,
+          piece.id,
+          pieces.some(({ id }) => id === piece.id),
+        );
+      else onPress(piece);
+    },
+    [stage, store, pieces, setOff, onPress],
+  );
   const keepMend = useCallback(
-    (mend: Mend): void => {
+    async (mend: Mend): Promise<void> => {
       setTried(undefined);
-      const after = applyMend(piecesOf(view, store.getState().worn), mend, pool);
+      if (stage && mend.kind === 'take-off') return off(mend.piece);
+      let kept = mend;
+      const row = stock.find(({ garmentId }) => garmentId === (mend.with ?? mend.piece));
+      const before = piecesOf(view, store.getState().worn);
+      let from: readonly Piece[] = pool;
+      if (mend.from === 'stock' && row) {
+        const line = await onHoldFromStock(row);
+        if (!line) return;
+        kept = mend.kind === 'swap' ? { ...mend, with: line } : { ...mend, piece: line };
+        from = [{ ...row.piece, id: line }];
+      }
+      const after = applyMend(before, kept, from);
       patch({ worn: after.map((piece) => ({ ref: piece.id, mode: piece.mode })) });
     },
-    [store, view, pool, patch],
+    [store, view, pool, stock, stage, off, patch, onHoldFromStock],
   );
   const along = (by: number) => () => {
     const all = [...document.querySelectorAll<HTMLButtonElement>('.hanging')];
@@ -99,7 +150,7 @@ export const Composer = memo(function Composer({
       'Delete',
       () => {
         const id = focused();
-        if (id) takeOff(id);
+        if (id) off(id);
       },
     ],
   ]);
@@ -111,15 +162,27 @@ export const Composer = memo(function Composer({
   const open = !['out', 'tallying', 'closed', 'cancelled'].includes(view.state);
   return (
     <div className="combine">
-      <Rack view={view} wornIds={wornIds} lit={lit} onPress={onPress} />
+      <Rack view={view} wornIds={wornIds} lit={lit} onPress={pressed} />
       <Stage
         pieces={shown}
         client={view.client.profile}
         verdict={verdict}
         lit={lit}
         onMode={setMode}
-        onTakeOff={takeOff}
-      />
+        onTakeOff={off}
+        offHere={stage ? all.filter((piece) => !pieces.includes(piece)) : NO_PIECES}
+        onPutBack={(id) => stage && setOff(stage.title, id, false)}
+      >
+        {stages.length > 0 && (
+          <StageTabs
+            stages={byStage}
+            titles={stages}
+            whole={alone}
+            current={stage?.title}
+            onGo={setStageTitle}
+          />
+        )}
+      </Stage>
       <aside className="combine-side">
         <LookForm store={store} occasions={chosen} open={open} saving={saving} onSave={onSave} />
         <Findings

@@ -42,7 +42,7 @@ interface FindingsProps {
   readonly overrules: readonly Overrule[];
   readonly onLight: (pieces: readonly string[]) => void;
   readonly onTry: (mend: Mend | undefined) => void;
-  readonly onKeep: (mend: Mend) => void;
+  readonly onKeep: (mend: Mend) => void | Promise<void>;
   readonly onOverrule: (over: Overrule) => void;
   readonly onRestore: (over: Overrule) => void;
 }
@@ -221,9 +221,12 @@ function MendButton({ mend, onTry, onKeep }: MendButtonProps) {
       onMouseLeave={() => onTry(undefined)}
       onFocus={() => onTry(mend)}
       onBlur={() => onTry(undefined)}
-      onClick={() => onKeep(mend)}
+      onClick={() => void onKeep(mend)}
+      title={mend.from === 'stock' ? 'From the shelf: keeping it holds it for this box' : undefined}
     >
-      {mend.text} <b className="num">+{mend.gain.toFixed(1)}</b>
+      {mend.text}
+      {mend.from === 'stock' && <span className="mend-stock"> from the shelf</span>}{' '}
+      <b className="num">+{mend.gain.toFixed(1)}</b>
     </button>
   );
 }

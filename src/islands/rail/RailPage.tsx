@@ -1,5 +1,5 @@
 import { piecesOf } from '@contracts/look-pieces';
-import type { BoxView, LookView } from '@contracts/views';
+import type { BoxView, LookView, PullRow } from '@contracts/views';
 import { EXCLUSIVE, type Piece, wear } from '@core/piece';
 import { DndContext, DragOverlay, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
 import { useHotkeys } from '@mantine/hooks';
@@ -11,6 +11,7 @@ import { useStore } from 'zustand';
 import { Composer } from './Composer';
 import { LookStrip } from './LookStrip';
 import { createLookStore, EMPTY, type LookDraft } from './store';
+import { useStock } from './useStock';
 import './rail.css';
 
 const KEYS = [
@@ -28,6 +29,7 @@ const draftOf = (look: LookView): LookDraft => ({
   overrules: look.overrules,
   occasionId: look.occasionId,
   title: look.title,
+  stages: look.stages,
   savedId: look.id,
   savedVersion: look.version,
 });
@@ -57,6 +59,21 @@ function Rail({ initial }: { readonly initial: BoxView }) {
     [view.owned, view.lines],
   );
 
+  const stock = useStock(view);
+
+  /** Holds a piece of the stock for this box; its name as a line once it is held. */
+  const holdFromStock = useCallback(
+    async (row: PullRow): Promise<string | undefined> => {
+      const held = await run(
+        'hold-line',
+        { boxId: initial.id, variantId: row.variantId, fit: row.fit },
+        `${row.piece.title} is held.`,
+      );
+      return held?.lines.findLast(({ variantId }) => variantId === row.variantId)?.piece.id;
+    },
+    [run, initial.id],
+  );
+
   const press = useCallback(
     (piece: Piece): void => {
       const { worn, takeOff, wear: putOn } = store.getState();
@@ -78,6 +95,7 @@ function Rail({ initial }: { readonly initial: BoxView }) {
         title: look.title,
         pieces: [...look.worn],
         overrules: [...look.overrules],
+        stages: look.stages.map(({ title, off }) => ({ title, off: [...off] })),
       },
       'The look is saved.',
     );
@@ -134,6 +152,8 @@ function Rail({ initial }: { readonly initial: BoxView }) {
           view={view}
           store={store}
           pool={pool}
+          stock={stock}
+          onHoldFromStock={holdFromStock}
           saving={busy === 'save-look'}
           onPress={press}
           onSave={saveNow}

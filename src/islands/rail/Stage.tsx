@@ -3,7 +3,7 @@ import { modeOf, modesOf, type Piece } from '@core/piece';
 import { useDroppable } from '@dnd-kit/core';
 import { IconX } from '@tabler/icons-react';
 import { Figure } from '@ui/Figure';
-import { memo } from 'react';
+import { memo, type ReactNode } from 'react';
 
 interface StageProps {
   readonly pieces: readonly Piece[];
@@ -12,13 +12,29 @@ interface StageProps {
   readonly lit: readonly string[];
   readonly onMode: (id: string, mode: string) => void;
   readonly onTakeOff: (id: string) => void;
+  /** Worn, but off at the stage that is open. */
+  readonly offHere: readonly Piece[];
+  readonly onPutBack: (id: string) => void;
+  /** Stages of the occasion, above the figure. */
+  readonly children?: ReactNode;
 }
 
 /** The figure wearing the look, and how each piece is worn. Colours are judged on neutral grey. */
-export function Stage({ pieces, client, verdict, lit, onMode, onTakeOff }: StageProps) {
+export function Stage({
+  pieces,
+  client,
+  verdict,
+  lit,
+  onMode,
+  onTakeOff,
+  offHere,
+  onPutBack,
+  children,
+}: StageProps) {
   const { setNodeRef, isOver } = useDroppable({ id: 'figure' });
   return (
     <section className="stage-column" aria-label="Look on the figure">
+      {children}
       <div ref={setNodeRef} className={`stage figure-stage${isOver ? ' figure-over' : ''}`}>
         <Figure
           pieces={pieces}
@@ -42,6 +58,18 @@ export function Stage({ pieces, client, verdict, lit, onMode, onTakeOff }: Stage
             onMode={onMode}
             onTakeOff={onTakeOff}
           />
+        ))}
+        {offHere.map((piece) => (
+          <li key={piece.id} className="worn-off-here">
+            <span className="worn-title soft">{piece.title}: off here</span>
+            <button
+              className="plain-button small"
+              aria-label={`Put ${piece.title} back on here`}
+              onClick={() => onPutBack(piece.id)}
+            >
+              put back on
+            </button>
+          </li>
         ))}
       </ul>
     </section>

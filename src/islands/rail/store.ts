@@ -1,4 +1,4 @@
-import type { Overrule } from '@core/look';
+import type { Overrule, StageOff } from '@core/look';
 import { temporal } from 'zundo';
 import { create } from 'zustand';
 
@@ -13,6 +13,8 @@ export interface LookDraft {
   readonly overrules: readonly Overrule[];
   readonly occasionId: string | null;
   readonly title: string;
+  /** What comes off at a stage of the occasion. */
+  readonly stages: readonly StageOff[];
   /** Saved look this draft came from. */
   readonly savedId?: string | undefined;
   readonly savedVersion?: number | undefined;
@@ -21,6 +23,8 @@ export interface LookDraft {
 interface Actions {
   readonly wear: (ref: string, mode?: string, instead?: readonly string[]) => void;
   readonly takeOff: (ref: string) => void;
+  /** Takes a piece off at one stage alone, or puts it back on there. */
+  readonly setOff: (stage: string, ref: string, off: boolean) => void;
   readonly setMode: (ref: string, mode: string) => void;
   readonly overrule: (over: Overrule) => void;
   readonly restore: (over: Overrule) => void;
@@ -28,13 +32,22 @@ interface Actions {
   readonly patch: (part: Partial<LookDraft>) => void;
 }
 
-export const EMPTY: LookDraft = { worn: [], overrules: [], occasionId: null, title: '' };
+export const EMPTY: LookDraft = { worn: [], overrules: [], occasionId: null, title: '', stages: [] };
 
-const keep = ({ worn, overrules, occasionId, title, savedId, savedVersion }: LookDraft): LookDraft => ({
+const keep = ({
   worn,
   overrules,
   occasionId,
   title,
+  stages,
+  savedId,
+  savedVersion,
+}: LookDraft): LookDraft => ({
+  worn,
+  overrules,
+  occasionId,
+  title,
+  stages,
   savedId,
   savedVersion,
 });
@@ -53,7 +66,22 @@ export const createLookStore = (initial: LookDraft) =>
               { ref, mode },
             ],
           })),
-        takeOff: (ref) => set((now) => ({ worn: now.worn.filter((each) => each.ref !== ref) })),
+        takeOff: (ref) =>
+          set((now) => ({
+            worn: now.worn.filter((each) => each.ref !== ref),
+            stages: now.stages.map((stage) => ({ ...stage, off: stage.off.filter((each) => each !== ref) })),
+          })),
+        setOff: (title, ref, off) =>
+          set((now) => {
+            const before = now.stages.find((stage) => stage.title === title)?.off ?? [];
+            const after = [...before.filter((each) => each !== ref), ...(off ? [ref] : [])];
+            return {
+              stages: [
+                ...now.stages.filter((stage) => stage.title !== title),
+                ...(after.length > 0 ? [{ title, off: after }] : []),
+              ],
+            };
+          }),
         setMode: (ref, mode) =>
           set((now) => ({ worn: now.worn.map((each) => (each.ref === ref ? { ref, mode } : each)) })),
         overrule: (over) => set((now) => ({ overrules: [...now.overrules, over] })),

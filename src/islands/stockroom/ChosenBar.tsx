@@ -1,16 +1,18 @@
 import { Button, NumberInput } from '@mantine/core';
 import { call, showDone, showProblem } from '@ui/api';
 import { useState } from 'react';
+import { EditMany } from './EditMany';
 
 interface Props {
   readonly ids: readonly string[];
   readonly archived: boolean;
+  readonly currency: string;
   readonly onDone: () => void;
   readonly onNone: () => void;
 }
 
 /** What may be done to all garments that are chosen. */
-export function ChosenBar({ ids, archived, onDone, onNone }: Props) {
+export function ChosenBar({ ids, archived, currency, onDone, onNone }: Props) {
   const [percent, setPercent] = useState<number | string>('');
   const [busy, setBusy] = useState(false);
   const act = async (work: () => Promise<string>): Promise<void> => {
@@ -57,6 +59,17 @@ export function ChosenBar({ ids, archived, onDone, onNone }: Props) {
           Change prices
         </Button>
       </form>
+      <EditMany
+        count={ids.length}
+        currency={currency}
+        busy={busy}
+        onSet={(set) =>
+          act(async () => {
+            const { changed } = await call('edit-garments', { ids, set });
+            return `${changed} changed.`;
+          })
+        }
+      />
       <Button
         size="xs"
         variant="default"

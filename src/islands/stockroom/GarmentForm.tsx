@@ -89,14 +89,21 @@ interface Shop {
   readonly styleId: string;
   readonly setId: string;
   readonly price: string;
+  readonly cost: string;
 }
 
-const NEW_SHOP: Shop = { label: '', styleId: '', setId: '', price: '' };
+const NEW_SHOP: Shop = { label: '', styleId: '', setId: '', price: '', cost: '' };
 
 function Sheet({ sheet, onChanged, onPhotoOff, onBooked, onSaved }: SheetProps) {
   const [draft, setDraft] = useState<PieceDraft>(sheet ?? NEW_PIECE);
   const [shop, setShop] = useState<Shop>(
-    sheet ? { ...sheet, price: (sheet.priceMinor / 100).toFixed(2) } : NEW_SHOP,
+    sheet
+      ? {
+          ...sheet,
+          price: (sheet.priceMinor / 100).toFixed(2),
+          cost: sheet.costMinor === null ? '' : (sheet.costMinor / 100).toFixed(2),
+        }
+      : NEW_SHOP,
   );
   const [rows, setRows] = useState<readonly SizeDraft[]>(sheet ? rowsOf(sheet) : []);
   const [numberEans, setNumberEans] = useState(false);
@@ -138,9 +145,12 @@ function Sheet({ sheet, onChanged, onPhotoOff, onBooked, onSaved }: SheetProps) 
     const priceMinor = parseMoney(shop.price);
     const found: Record<string, string> = rowFaults(rows);
     if (priceMinor === undefined || priceMinor < 0) found.priceMinor = 'an amount is wanted, as 129.00';
+    const costMinor = shop.cost.trim() === '' ? null : parseMoney(shop.cost);
+    if (costMinor === undefined || (costMinor ?? 0) < 0) found.costMinor = 'an amount, or nothing';
     if (rows.length === 0) found.sizes = 'a garment has at least one size';
     setFaults(found);
-    if (priceMinor === undefined || Object.keys(found).length > 0) return show(found);
+    if (priceMinor === undefined || costMinor === undefined || Object.keys(found).length > 0)
+      return show(found);
     setBusy(true);
     try {
       const { id: _id, ...piece } = pieceInput(draft);
@@ -152,6 +162,7 @@ function Sheet({ sheet, onChanged, onPhotoOff, onBooked, onSaved }: SheetProps) 
         styleId: shop.styleId,
         setId: shop.setId,
         priceMinor,
+        costMinor,
         sizes: sizesInput(rows),
         numberEans,
       });
@@ -179,8 +190,8 @@ function Sheet({ sheet, onChanged, onPhotoOff, onBooked, onSaved }: SheetProps) 
       label={label}
       placeholder={placeholder}
       value={shop[key]}
-      error={faults[key === 'price' ? 'priceMinor' : key]}
-      inputMode={key === 'price' ? 'decimal' : undefined}
+      error={faults[key === 'price' || key === 'cost' ? `${key}Minor` : key]}
+      inputMode={key === 'price' || key === 'cost' ? 'decimal' : undefined}
       onChange={(event) => {
         const { value } = event.currentTarget;
         setShop((now) => ({ ...now, [key]: value }));
@@ -250,6 +261,7 @@ function Sheet({ sheet, onChanged, onPhotoOff, onBooked, onSaved }: SheetProps) 
               />
               {shopField('label', 'Label')}
               {shopField('price', 'Price', '129.00')}
+              {shopField('cost', 'Paid for one', 'may be left out')}
               {shopField('styleId', 'Style code', styleIdOf(draft.title || usualTitle(draft)))}
               {shopField('setId', 'Set', 'of one cloth with')}
             </div>

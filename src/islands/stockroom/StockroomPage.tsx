@@ -6,11 +6,13 @@ import { IconColumns3 } from '@tabler/icons-react';
 import type { RowSelectionState, VisibilityState } from '@tanstack/react-table';
 import { call, showProblem } from '@ui/api';
 import { Providers } from '@ui/Providers';
+import { useWedge } from '@ui/ScanField';
 import { useCallback, useRef, useState } from 'react';
 import { saveFile } from '../client/save-file';
 import { ChosenBar } from './ChosenBar';
 import { GarmentForm } from './GarmentForm';
 import { ImportStock } from './ImportStock';
+import { Narrow, NarrowedTo } from './Narrow';
 import { COLUMNS, StockTable } from './StockTable';
 import { type StockAsk, useStock } from './useStock';
 import './stockroom.css';
@@ -38,12 +40,16 @@ export function StockroomPage({
     ['i', () => mayChange && importForm.open()],
     ['n', () => mayChange && setOpen({})],
   ]);
+  useWedge((code) => {
+    call('find-code', { code }).then(({ garmentId }) => setOpen({ id: garmentId }), showProblem);
+  });
   const openGarment = useCallback((id: string) => setOpen({ id }), []);
   const ids = Object.keys(chosen).filter((id) => chosen[id]);
   return (
     <Providers
       keys={[
         { keys: '/', does: 'Find a garment, a label, a SKU or an EAN' },
+        { keys: 'any code', does: 'A scanner’s reading opens its garment' },
         ...(mayChange
           ? [
               { keys: 'n', does: 'New garment' },
@@ -91,6 +97,11 @@ export function StockroomPage({
               { value: 'archived', label: 'Archived' },
             ]}
           />
+          <Narrow
+            narrow={ask.narrow ?? {}}
+            currency={stock.currency}
+            onChange={(narrow) => stock.look({ narrow })}
+          />
           <Popover position="bottom-end">
             <Popover.Target>
               <ActionIcon variant="default" size={34} aria-label="Columns" title="Columns">
@@ -110,6 +121,9 @@ export function StockroomPage({
               ))}
             </Popover.Dropdown>
           </Popover>
+          <Button variant="default" component="a" href="/stockroom/scanner">
+            Scan
+          </Button>
           {mayChange && (
             <>
               <Button variant="default" onClick={importForm.open} title="Import a file (i)">
@@ -131,9 +145,15 @@ export function StockroomPage({
           )}
         </div>
       </div>
+      <NarrowedTo
+        narrow={ask.narrow ?? {}}
+        currency={stock.currency}
+        onChange={(narrow) => stock.look({ narrow })}
+      />
       {ids.length > 0 && (
         <ChosenBar
           ids={ids}
+          currency={stock.currency}
           archived={ask.archived === true}
           onDone={() => {
             setChosen({});

@@ -51,7 +51,7 @@ export function useStock(first: StockPage): Stock {
     look(part) {
       const wanted = { ...ask, ...part };
       setAsk(wanted);
-      if ('search' in part) later(wanted);
+      if ('search' in part || 'narrow' in part) later(wanted);
       else void fetchInto(wanted, 0, 1, []);
     },
     more() {

@@ -1,5 +1,7 @@
 import type { BoxView, LineView } from '@contracts/views';
 import { REASONS } from '@contracts/requests';
+import { saysSize } from '@core/learn';
+import { FIT_POINTS, type FitPoint } from '@core/fit';
 import { Button, NativeSelect, Textarea, TextInput } from '@mantine/core';
 import { dayWords } from '@ui/days';
 import { GarmentSketch } from '@ui/GarmentSketch';
@@ -116,10 +118,11 @@ export function TallyPage({ initial }: { readonly initial: BoxView }) {
 
 function TallyLine({ line, box: { view, busy, run } }: { readonly line: LineView; readonly box: BoxState }) {
   const [reason, setReason] = useState<string>(line.reason ?? '');
+  const [point, setPoint] = useState<FitPoint | ''>(line.fitPoint ?? '');
   const [note, setNote] = useState(line.note);
   const [wants, setWants] = useState<string>(line.decision);
   const closed = view.state === 'closed';
-  const decide = (decision: string, why = reason): void => {
+  const decide = (decision: string, why = reason, where = point): void => {
     setWants(decision);
     if (decision === 'keep')
       void run('decide-line', { boxId: view.id, lineId: line.id, decision: 'keep', note });
@@ -129,6 +132,7 @@ function TallyLine({ line, box: { view, busy, run } }: { readonly line: LineView
         lineId: line.id,
         decision: 'return',
         reason: why as (typeof REASONS)[number],
+        fitPoint: where === '' ? null : where,
         note,
       });
   };
@@ -155,7 +159,10 @@ function TallyLine({ line, box: { view, busy, run } }: { readonly line: LineView
               <button
                 key={choice}
                 aria-pressed={wants === choice}
-                disabled={line.checkedIn}
+                disabled={line.checkedIn || (choice === 'return' && !line.mayReturn)}
+                title={
+                  choice === 'return' && !line.mayReturn ? 'Altered for this client: it stays' : undefined
+                }
                 aria-label={`${choice === 'keep' ? 'Keep' : 'Return'} ${line.piece.title}`}
                 onClick={() => decide(choice)}
               >
@@ -176,6 +183,20 @@ function TallyLine({ line, box: { view, busy, run } }: { readonly line: LineView
                   if (event.currentTarget.value) decide('return', event.currentTarget.value);
                 }}
               />
+              {saysSize(reason) && (
+                <NativeSelect
+                  size="xs"
+                  aria-label={`Where ${line.piece.title} was ${reason}`}
+                  data={[{ value: '', label: 'where?' }, ...FIT_POINTS]}
+                  value={point}
+                  disabled={line.checkedIn}
+                  onChange={(event) => {
+                    const where = event.currentTarget.value as FitPoint | '';
+                    setPoint(where);
+                    decide('return', reason, where);
+                  }}
+                />
+              )}
               <TextInput
                 size="xs"
                 aria-label={`Note on ${line.piece.title}`}

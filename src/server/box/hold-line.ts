@@ -1,5 +1,5 @@
 import type { Writer } from '@data/db';
-import { box, boxLine, client, garment, hold, stockBalance, variant } from '@data/schema';
+import { box, boxLine, client, garment, hold, look, stockBalance, variant } from '@data/schema';
 import { and, asc, eq, gt, inArray, isNull, ne, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import type { Context } from '../context';
@@ -7,59 +7,122 @@ import { conflict, notFound, Refusal } from '../problem';
 import { shopOf } from '../shop/settings';
 import { releaseExpired, releaseHold, takeHold } from '../stock/holds';
 import { defineUseCase } from '../use-case';
-import { boxOf, boxView } from './load';
+import { BOX_OPEN, boxOf, boxView } from './load';
 
-const OPEN = ['brief', 'pulling', 'combining', 'written'];
 const DAY_MS = 86_400_000;
+const PACKED = 'This box is packed: take a step back before changing what is in it.';
 
 export const holdLine = defineUseCase({
   name: 'hold-line',
   roles: ['owner', 'stylist'],
   writes: true,
-  async run(context, { boxId, variantId, askId, fit }) {
+  async run(context, { boxId, variantId, askId, fit, locationId }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);
-    if (!OPEN.includes(row.state))
-      throw conflict('This box is packed: take a step back before changing what is in it.');
-    await releaseExpired(tx, now, [variantId]);
-    const found = await variantOf(tx, actor.shopId, variantId);
-    const [place] = await tx
-      .select()
-      .from(stockBalance)
-      .where(
-        and(eq(stockBalance.variantId, variantId), eq(stockBalance.place, 'shelf'), gt(stockBalance.qty, 0)),
-      )
-      .orderBy(asc(stockBalance.locationId))
-      .limit(1);
-    if (!place) throw await soldOut(context, found);
-    const [line] = await tx
-      .insert(boxLine)
-      .values({
-        boxId,
-        variantId,
-        locationId: place.locationId,
-        askId,
-        fit,
-        position: sql`(select count(*) from box_line where box_id = ${boxId})`,
-        createdAt: now,
-      })
-      .returning({ id: boxLine.id });
-    if (!line) throw new Error('the line was not made');
-    const shop = await shopOf(tx, actor.shopId);
-    const taken = await takeHold(tx, {
-      boxLineId: line.id,
-      variantId,
-      locationId: place.locationId,
-      actorId: actor.id,
-      expiresAt: new Date(now.getTime() + shop.holdDays * DAY_MS),
-    });
-    if (!taken) throw await soldOut(context, found);
+    if (!BOX_OPEN.includes(row.state)) throw conflict(PACKED);
+    const { lineId, sku } = await takeLine(context, { boxId, variantId, askId, fit, locationId });
     if (row.state === 'brief')
       await tx
         .update(box)
         .set({ state: 'pulling', version: sql`${box.version} + 1` })
         .where(eq(box.id, boxId));
-    await note(context, 'hold', 'box', boxId, { lineId: line.id, sku: found.variant.sku });
+    await note(context, 'hold', 'box', boxId, { lineId, sku });
+    return boxView(tx, actor, boxId, now);
+  },
+});
+
+interface Wanted {
+  readonly boxId: string;
+  readonly variantId: string;
+  readonly askId: string | null;
+  readonly fit: string;
+  readonly locationId?: string | undefined;
+}
+
+/** A new line of a box with one unit held for it; refused with who has the last one. */
+async function takeLine(
+  context: Context,
+  { boxId, variantId, askId, fit, locationId }: Wanted,
+): Promise<{ lineId: string; sku: string }> {
+  const { tx, actor, now } = context;
+  await releaseExpired(tx, now, [variantId]);
+  const found = await variantOf(tx, actor.shopId, variantId);
+  const [place] = await tx
+    .select()
+    .from(stockBalance)
+    .where(
+      and(
+        eq(stockBalance.variantId, variantId),
+        eq(stockBalance.place, 'shelf'),
+        gt(stockBalance.qty, 0),
+        locationId ? eq(stockBalance.locationId, locationId) : undefined,
+      ),
+    )
+    .orderBy(asc(stockBalance.locationId))
+    .limit(1);
+  if (!place) throw await soldOut(context, found);
+  const [line] = await tx
+    .insert(boxLine)
+    .values({
+      boxId,
+      variantId,
+      locationId: place.locationId,
+      askId,
+      fit,
+      position: sql`(select count(*) from box_line where box_id = ${boxId})`,
+      createdAt: now,
+    })
+    .returning({ id: boxLine.id });
+  if (!line) throw new Error('the line was not made');
+  const shop = await shopOf(tx, actor.shopId);
+  const taken = await takeHold(tx, {
+    boxLineId: line.id,
+    variantId,
+    locationId: place.locationId,
+    actorId: actor.id,
+    expiresAt: new Date(now.getTime() + shop.holdDays * DAY_MS),
+  });
+  if (!taken) throw await soldOut(context, found);
+  return { lineId: line.id, sku: found.variant.sku };
+}
+
+/**
+ * Another garment, size or location in the place of a line. The new unit is held before the old one goes back, so that
+ * a refusal leaves all as it was; looks of the box go on with the new piece, in its usual way.
+ */
+export const swapLine = defineUseCase({
+  name: 'swap-line',
+  roles: ['owner', 'stylist'],
+  writes: true,
+  async run(context, { boxId, lineId, variantId, fit, locationId }) {
+    const { tx, actor, now } = context;
+    const row = await boxOf(tx, actor.shopId, boxId, true);
+    if (!BOX_OPEN.includes(row.state)) throw conflict(PACKED);
+    const before = await lineOf(tx, boxId, lineId);
+    const taken = await takeLine(context, { boxId, variantId, askId: before.askId, fit, locationId });
+    await releaseHold(tx, lineId, actor.id);
+    await tx.update(boxLine).set({ removedAt: now }).where(eq(boxLine.id, lineId));
+    await tx.update(boxLine).set({ position: before.position }).where(eq(boxLine.id, taken.lineId));
+    const [from, to] = [`line:${lineId}`, `line:${taken.lineId}`];
+    const looks = await tx.select().from(look).where(eq(look.boxId, boxId));
+    for (const each of looks) {
+      if (!each.pieces.some(({ ref }) => ref === from)) continue;
+      const same = before.variantId === variantId;
+      await tx
+        .update(look)
+        .set({
+          pieces: each.pieces.map((piece) =>
+            piece.ref === from ? { ref: to, ...(same ? { mode: piece.mode } : {}) } : piece,
+          ),
+          stages: each.stages.map((stage) => ({
+            ...stage,
+            off: stage.off.map((ref) => (ref === from ? to : ref)),
+          })),
+          version: sql`${look.version} + 1`,
+        })
+        .where(eq(look.id, each.id));
+    }
+    await note(context, 'swap', 'box', boxId, { lineId, by: taken.lineId, sku: taken.sku });
     return boxView(tx, actor, boxId, now);
   },
 });
@@ -71,8 +134,7 @@ export const releaseLine = defineUseCase({
   async run(context, { boxId, lineId }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);
-    if (!OPEN.includes(row.state))
-      throw conflict('This box is packed: take a step back before changing what is in it.');
+    if (!BOX_OPEN.includes(row.state)) throw conflict(PACKED);
     const line = await lineOf(tx, boxId, lineId);
     await releaseHold(tx, line.id, actor.id);
     await tx.update(boxLine).set({ removedAt: now }).where(eq(boxLine.id, line.id));
@@ -88,7 +150,7 @@ export const renewHold = defineUseCase({
   async run(context, { boxId, lineId }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);
-    if (!OPEN.includes(row.state)) throw conflict('This box is packed: its pieces stay with it.');
+    if (!BOX_OPEN.includes(row.state)) throw conflict('This box is packed: its pieces stay with it.');
     const line = await lineOf(tx, boxId, lineId);
     await releaseExpired(tx, now, [line.variantId]);
     const shop = await shopOf(tx, actor.shopId);

@@ -1,3 +1,4 @@
+import { alterationWords } from '@core/fit';
 import { draftLetter, fitForClient, type LetterDraft } from '@core/letter';
 import { judge } from '@core/look';
 import { piecesOf } from '@contracts/look-pieces';
@@ -19,6 +20,10 @@ export function draftFor(view: BoxView): LetterDraft {
       ref: line.piece.id,
       piece: line.piece,
       fit: fitForClient(line.size, line.fit),
+      altered:
+        line.alterations.length > 0
+          ? { jobs: line.alterations.map(alterationWords), mayReturn: line.mayReturn }
+          : undefined,
       ask: view.asks.find(({ id }) => id === line.askId)?.ask.text,
     })),
     looks: view.looks.map((saved) => {

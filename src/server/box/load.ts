@@ -1,8 +1,11 @@
 import { stepOf } from '@core/box';
+import { altered } from '@core/fit';
 import { NOBODY } from '@core/look';
 import { boxTotal, type BoxTotal, type MoneyTerms } from '@core/money';
 import { dueDates, earliestOccasion } from '@core/schedule';
 import type { BoxView, LineView } from '@contracts/views';
+import type { Piece } from '@core/piece';
+import { sizeWords } from '@core/stock';
 import type { Reader } from '@data/db';
 import { pieceOfGarment, pieceOfOwned } from '@data/pieces';
 import {
@@ -13,6 +16,7 @@ import {
   boxOccasion,
   garment,
   hold,
+  location,
   look,
   ownedItem,
   promotion,
@@ -44,8 +48,9 @@ export async function boxOf(db: Reader, shopId: string, id: string, lock = false
 /** Lines still in the box with garment, variant, active hold and alterations. */
 export async function linesOf(db: Reader, boxId: string) {
   const rows = await db
-    .select({ line: boxLine, variant, garment, hold })
+    .select({ line: boxLine, variant, garment, hold, location: location.title })
     .from(boxLine)
+    .innerJoin(location, eq(location.id, boxLine.locationId))
     .innerJoin(variant, eq(variant.id, boxLine.variantId))
     .innerJoin(garment, eq(garment.id, variant.garmentId))
     .leftJoin(hold, and(eq(hold.boxLineId, boxLine.id), inArray(hold.state, ['active', 'shipped'])))
@@ -53,9 +58,18 @@ export async function linesOf(db: Reader, boxId: string) {
     .orderBy(asc(boxLine.position), asc(boxLine.id));
   const ids = rows.map(({ line }) => line.id);
   const jobs =
-    ids.length > 0 ? await db.select().from(alteration).where(inArray(alteration.boxLineId, ids)) : [];
+    ids.length > 0
+      ? await db
+          .select()
+          .from(alteration)
+          .where(inArray(alteration.boxLineId, ids))
+          .orderBy(asc(alteration.createdAt), asc(alteration.id))
+      : [];
   return rows.map((row) => ({ ...row, alterations: jobs.filter((job) => job.boxLineId === row.line.id) }));
 }
+
+/** States in which what is in a box may be changed. */
+export const BOX_OPEN: readonly string[] = ['brief', 'pulling', 'combining', 'written'];
 
 const PAST: readonly string[] = ['out', 'tallying', 'closed'];
 
@@ -65,6 +79,26 @@ export const priceOf = ({ line, garment: row }: Pick<LineRecord, 'line' | 'garme
 
 const alteringOf = (record: LineRecord): number =>
   record.alterations.reduce((sum, job) => sum + job.priceMinor, 0);
+
+/** What the lines of a box cost, altered as they are to be. */
+export const spentOn = (lines: readonly LineRecord[]): number =>
+  lines.reduce((sum, record) => sum + priceOf(record) + alteringOf(record), 0);
+
+/** Days the longest job of a box takes; they are counted back from the day of the occasion. */
+export const alteringDays = (lines: readonly Pick<LineRecord, 'alterations'>[]): number =>
+  Math.max(0, ...lines.flatMap(({ alterations }) => alterations.map((job) => job.leadDays)));
+
+/** An altered piece stays, unless the shop took it up so. */
+export const mayReturn = ({ alterations }: Pick<LineRecord, 'alterations'>): boolean =>
+  alterations.every((job) => job.mayReturn);
+
+/** The piece of a line as the client gets it: in its size, altered. */
+export const pieceOfLine = (
+  record: Pick<LineRecord, 'line' | 'garment' | 'variant' | 'alterations'>,
+): Piece => ({
+  ...altered(pieceOfGarment(record.garment, record.variant, `line:${record.line.id}`), record.alterations),
+  priceMinor: priceOf(record),
+});
 
 /** Terms of money of a box: frozen once it is out, the shop's of today before. */
 export async function termsOf(db: Reader, row: BoxRecord, shop: ShopRow, today: string): Promise<MoneyTerms> {
@@ -95,14 +129,14 @@ export function totalOf(lines: readonly LineRecord[], terms: MoneyTerms, shop: S
 }
 
 function lineView(record: LineRecord, state: string, now: Date, zone: string): LineView {
-  const { line, garment: row, variant: size } = record;
+  const { line, variant: size } = record;
   const active = record.hold?.state === 'active' && record.hold.expiresAt > now;
   return {
     id: line.id,
     variantId: line.variantId,
     askId: line.askId,
-    piece: { ...pieceOfGarment(row, size, `line:${line.id}`), priceMinor: priceOf(record) },
-    size: size.length ? `${size.size} ${size.length}` : size.size,
+    piece: pieceOfLine(record),
+    size: sizeWords(size),
     sku: size.sku,
     priceMinor: priceOf(record),
     fit: line.fit,
@@ -111,7 +145,18 @@ function lineView(record: LineRecord, state: string, now: Date, zone: string): L
     decision: line.decision,
     reason: line.reason,
     note: line.note,
+    fitPoint: line.fitPoint,
     checkedIn: line.checkedInAt !== null,
+    scanned: line.scannedAt !== null,
+    location: record.location,
+    alterations: record.alterations.map(({ id, job, mm, priceMinor, leadDays }) => ({
+      id,
+      job,
+      mm,
+      priceMinor,
+      leadDays,
+    })),
+    mayReturn: mayReturn(record),
     netMinor: line.netMinor ?? undefined,
   };
 }
@@ -185,7 +230,7 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
     .filter((each) => occasionIds.includes(each.id) && each.occasion.date)
     .map((each) => each.occasion.date as string)
     .sort()[0];
-  const altering = Math.max(0, ...lines.flatMap((record) => record.alterations.map((job) => job.leadDays)));
+  const altering = alteringDays(lines);
   const due = day ? dueDates(day, leadTimes(shop), calendarOf(shop), altering) : undefined;
   const decided = PAST.includes(row.state);
   const whole: BoxView = {
@@ -204,7 +249,7 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
       pieceBudgetMinor: person.pieceBudgetMinor,
     },
     budgetMinor: row.budgetMinor,
-    spentMinor: lines.reduce((sum, record) => sum + priceOf(record) + alteringOf(record), 0),
+    spentMinor: spentOn(lines),
     asks: asks.map((each) => ({ id: each.id, ask: each.ask })),
     mood: row.mood,
     notToSend: row.notToSend,
@@ -232,6 +277,7 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
       title: each.title,
       pieces: each.pieces,
       overrules: each.overrules,
+      stages: each.stages,
     })),
     letter: row.letter,
     parcel: row.parcel,

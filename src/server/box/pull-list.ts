@@ -1,114 +1,129 @@
-import { sizeWords } from '@core/stock';
 import { lab, type Lab } from '@core/colour';
-import { bodyOf } from '@core/figure';
-import { fitOf, rankPull, type SizeOffer } from '@core/pull';
-import type { PullAnswer, PullRow } from '@contracts/views';
+import { fitOf } from '@core/fit';
+import { rankPull, type Ranked, type RankSetting } from '@core/pull';
+import type { Parsed } from '@contracts/api';
+import type { LeftOut, PullAnswer, PullRow, WhyNotAnswer } from '@contracts/views';
 import type { Reader } from '@data/db';
-import { pieceOfGarment, pieceOfOwned, splitMeasures } from '@data/pieces';
-import { boxAsk, ownedItem } from '@data/schema';
-import { pullCandidates, type PullWish, sizesByGarment, soldOut } from '@data/stock';
-import { and, eq, isNull } from 'drizzle-orm';
-import { clientOf } from '../client/profile';
+import { boxAsk } from '@data/schema';
+import { placesByVariant, type PullWish, soldOut } from '@data/stock';
+import { and, eq } from 'drizzle-orm';
+import type { Context } from '../context';
 import { defineUseCase } from '../use-case';
 import { releaseExpired } from '../stock/holds';
-import { boxOf, linesOf, priceOf } from './load';
+import { candidatesFor, inSize, rankSetting, type StockCandidate } from './candidates';
+import { boxOf, linesOf } from './load';
 
 const MOST_ROWS = 60;
+const MOST_LEFT_OUT = 40;
 
 export const pullList = defineUseCase({
   name: 'pull-list',
   roles: ['owner', 'stylist'],
   writes: false,
-  async run({ tx, actor, now }, input): Promise<PullAnswer> {
-    const row = await boxOf(tx, actor.shopId, input.boxId);
-    await releaseExpired(tx, now);
-    const { profile } = await clientOf(tx, actor.shopId, row.clientId);
-    const body = bodyOf(profile.measures);
-    const [asked] = input.askId
-      ? await tx
-          .select()
-          .from(boxAsk)
-          .where(and(eq(boxAsk.id, input.askId), eq(boxAsk.boxId, row.id)))
-      : [];
-    const categories = input.categories.length > 0 ? input.categories : (asked?.ask.categories ?? []);
-    const wish: PullWish = {
+  async run(context, input): Promise<PullAnswer> {
+    const { setting, wish, inBox } = await askedFor(context, input);
+    const candidates = await candidatesFor(context.tx, wish, context.now);
+    const ranked = rankPull(
+      candidates.filter(({ piece }) => !inBox.has(piece.id)),
+      setting,
+    );
+    const shown = ranked.filter((each) => !input.fitsOnly || fits(each));
+    const places = await placesByVariant(
+      context.tx,
+      shown.slice(0, MOST_ROWS).map(({ choice }) => choice.size.variantId),
+    );
+    const rows = shown.slice(0, MOST_ROWS).map((each) => rowOf(each, setting, places));
+    // Of everything there is, nobody asks what is gone.
+    const isNarrow = wish.categories?.length !== 0 || input.search !== '';
+    const gone = (isNarrow ? await soldOut(context.tx, wish) : []).map(({ title }) => ({
+      title,
+      why: SOLD_OUT,
+    }));
+    const unfit = input.fitsOnly ? ranked.filter((each) => !fits(each)).map(unfitOf) : [];
+    const sizeGone = shown.flatMap(({ candidate, choice }) =>
+      choice.instead
+        ? [{ title: candidate.piece.title, why: `${choice.instead} ${choice.size.size} is shown` }]
+        : [],
+    );
+    return { rows, leftOut: [...gone, ...unfit, ...sizeGone].slice(0, MOST_LEFT_OUT) };
+  },
+});
+
+const SOLD_OUT = 'Sold out in every size';
+const fits = ({ choice: { verdict } }: Ranked): boolean => verdict !== 'too small' && verdict !== 'too big';
+const unfitOf = ({ candidate, choice }: Ranked): LeftOut => ({
+  title: candidate.piece.title,
+  why: `${choice.fit} in the nearest size, ${choice.size.size}`,
+});
+
+/** What a list is asked for: how it is ranked, what is looked for, and what is in the box already. */
+async function askedFor(
+  { tx, actor, now }: Context,
+  input: Pick<Parsed<'pull-list'>, 'boxId' | 'askId' | 'categories' | 'search' | 'mostMinor'>,
+): Promise<{ setting: RankSetting; wish: PullWish; inBox: ReadonlySet<string> }> {
+  const row = await boxOf(tx, actor.shopId, input.boxId);
+  await releaseExpired(tx, now);
+  const lines = await linesOf(tx, row.id);
+  const ask = await askOf(tx, row.id, input.askId);
+  const setting = { ...(await rankSetting(tx, actor, row, lines)), ask };
+  return {
+    setting,
+    wish: {
       shopId: actor.shopId,
       search: input.search,
       mostMinor: input.mostMinor,
-      categories,
-      near: wishedColour(asked?.ask.colourHex, profile.colourCard.like),
-    };
-    const garments = await garmentsFor(tx, wish);
-    const lines = await linesOf(tx, row.id);
-    const owned = await tx
-      .select()
-      .from(ownedItem)
-      .where(and(eq(ownedItem.clientId, row.clientId), isNull(ownedItem.retiredAt)));
-    const spent = lines.reduce((sum, record) => sum + priceOf(record), 0);
-    const inBox = new Set(lines.map((record) => record.garment.id));
-    const candidates = garments
-      .filter(({ row: each }) => !inBox.has(each.id))
-      .map(({ row: each, sizes }) => ({ piece: pieceOfGarment(each, undefined), sizes }));
-    const ranked = rankPull(candidates, {
-      body,
-      client: profile,
-      ask: asked?.ask,
-      leftMinor: row.budgetMinor === null ? undefined : row.budgetMinor - spent,
-      owned: owned.map(pieceOfOwned),
-    });
-    const shown = ranked.filter(
-      (each) => !input.fitsOnly || (each.verdict !== 'too small' && each.verdict !== 'too big'),
-    );
-    const rows = shown.slice(0, MOST_ROWS).map((each): PullRow => ({
-      garmentId: each.piece.id,
-      variantId: each.size.variantId,
-      piece: {
-        ...each.piece,
-        measures: { ...each.piece.measures, ...each.size.measures },
-        origins: { ...each.piece.origins, ...each.size.origins },
-      },
-      size: each.size.size,
-      free: each.size.free,
-      verdict: each.verdict,
-      reasons: each.reasons,
-      doubt: each.doubt,
-      otherSizes: (candidates.find((candidate) => candidate.piece.id === each.piece.id)?.sizes ?? [])
-        .filter((size) => size.variantId !== each.size.variantId)
-        .map(({ variantId, size, free }) => ({ variantId, size, free })),
-    }));
-    // Of everything there is, nobody asks what is gone.
-    const isNarrow = categories.length > 0 || input.search !== '';
-    const gone = (isNarrow ? await soldOut(tx, wish) : []).map(({ title }) => ({
-      title,
-      why: 'Sold out in every size',
-    }));
-    const unfit = input.fitsOnly
-      ? ranked
-          .filter((each) => !shown.includes(each))
-          .map((each) => ({
-            title: each.piece.title,
-            why: `${each.fit} in the nearest size, ${each.size.size}`,
-          }))
-      : [];
-    const sizeGone = shown.flatMap((each) => {
-      const gone = candidates
-        .find((candidate) => candidate.piece.id === each.piece.id)
-        ?.sizes.find(
-          (size) =>
-            size.free === 0 && each.verdict !== 'right' && fitOf(each.piece, size, body).verdict === 'right',
-        );
-      return gone
-        ? [
-            {
-              title: each.piece.title,
-              why: `Size ${gone.size} would fit and is gone; ${each.size.size} is shown`,
-            },
-          ]
-        : [];
-    });
-    return { rows, leftOut: [...gone, ...unfit, ...sizeGone].slice(0, 40) };
-  },
-});
+      categories: input.categories.length > 0 ? input.categories : (ask?.categories ?? []),
+      near: wishedColour(ask?.colourHex, setting.client.colourCard.like),
+    },
+    inBox: new Set(lines.map(({ garment }) => garment.id)),
+  };
+}
+
+async function askOf(tx: Reader, boxId: string, askId: string | null) {
+  if (!askId) return undefined;
+  const [asked] = await tx
+    .select()
+    .from(boxAsk)
+    .where(and(eq(boxAsk.id, askId), eq(boxAsk.boxId, boxId)));
+  return asked?.ask;
+}
+
+function rowOf(
+  { candidate, choice, points, reasons, doubt }: Ranked,
+  { body }: RankSetting,
+  places: Awaited<ReturnType<typeof placesByVariant>>,
+): PullRow {
+  const { piece, sizes, offset, label = '' } = candidate;
+  const { size, verdict } = choice;
+  const at = places.get(size.variantId) ?? [];
+  return {
+    garmentId: piece.id,
+    variantId: size.variantId,
+    label,
+    piece: inSize(piece, size),
+    size: size.size,
+    free: size.free,
+    verdict,
+    fit: [choice.fit, choice.between, choice.instead].filter(Boolean).join('. '),
+    fitPoints: choice.points ?? [],
+    points,
+    reasons,
+    doubt,
+    otherSizes: sizes
+      .filter(({ variantId }) => variantId !== size.variantId)
+      .map((other) => {
+        const found = fitOf(piece, other, body, offset);
+        return {
+          variantId: other.variantId,
+          size: other.size,
+          free: other.free,
+          verdict: found.verdict,
+          fit: found.fit,
+        };
+      }),
+    places: at.length > 1 ? at : [],
+  };
+}
 
 /** The colour that was asked for, or the first of those the client likes. */
 const wishedColour = (asked: string | undefined, liked: readonly string[]): Lab | undefined => {
@@ -116,19 +131,45 @@ const wishedColour = (asked: string | undefined, liked: readonly string[]): Lab 
   return hex === undefined ? undefined : lab(hex);
 };
 
-async function garmentsFor(tx: Reader, wish: PullWish) {
-  const rows = await pullCandidates(tx, wish);
-  const sizes = await sizesByGarment(
-    tx,
-    rows.map((row) => row.id),
-  );
-  return rows.map((row) => ({
-    row,
-    sizes: (sizes.get(row.id) ?? []).map(({ variant, at }): SizeOffer => ({
-      variantId: variant.id,
-      size: sizeWords(variant),
-      ...splitMeasures(variant.measures),
-      free: at.shelf ?? 0,
-    })),
-  }));
+/** Why garments of a name are not in the list: each filter of it is asked in turn. */
+export const whyNot = defineUseCase({
+  name: 'why-not',
+  roles: ['owner', 'stylist'],
+  writes: false,
+  async run(context, input): Promise<WhyNotAnswer> {
+    const { tx, now } = context;
+    const { setting, wish, inBox } = await askedFor(context, input);
+    const named = { shopId: wish.shopId, search: input.search };
+    const candidates = await candidatesFor(tx, named, now);
+    const ranked = rankPull(candidates, setting);
+    const gone = await soldOut(tx, named);
+    const archived = await soldOut(tx, { ...named, archived: true });
+    const found: LeftOut[] = [
+      ...ranked.map((each) => ({
+        title: each.candidate.piece.title,
+        why: reasonFor(each, wish, inBox, input),
+      })),
+      ...gone.map(({ title }) => ({ title, why: SOLD_OUT })),
+      ...archived.map(({ title }) => ({ title, why: 'Archived: it is pulled no more' })),
+    ];
+    return { found: found.slice(0, MOST_LEFT_OUT) };
+  },
+});
+
+function reasonFor(
+  each: Ranked & { readonly candidate: StockCandidate | Ranked['candidate'] },
+  { categories = [], mostMinor = null }: PullWish,
+  inBox: ReadonlySet<string>,
+  { fitsOnly }: { readonly fitsOnly: boolean },
+): string {
+  const { piece } = each.candidate;
+  if (inBox.has(piece.id)) return 'In the box already';
+  if (categories.length > 0 && !categories.includes(piece.category))
+    return 'Not of the kind that is looked for';
+  if (mostMinor !== null && (piece.priceMinor ?? 0) > mostMinor)
+    return 'Costs more than the price that is set';
+  if (fitsOnly && !fits(each)) return `${unfitOf(each).why}; untick “Only what fits” to see it`;
+  return each.doubt
+    ? `Among the candidates, but: ${each.doubt.says.toLowerCase()}`
+    : 'Among the candidates; look further down';
 }

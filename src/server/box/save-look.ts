@@ -1,3 +1,5 @@
+import { piecesOf } from '@contracts/look-pieces';
+import { judge } from '@core/look';
 import { box, boxOccasion, look } from '@data/schema';
 import { and, eq, sql } from 'drizzle-orm';
 import { note } from '../audit';
@@ -32,7 +34,15 @@ export const saveLook = defineUseCase({
         .where(and(eq(boxOccasion.boxId, row.id), eq(boxOccasion.occasionId, input.occasionId)));
       if (!chosen) throw invalid([{ path: 'occasionId', message: 'not an occasion of this box' }]);
     }
+    const occasion = before.occasions.find(({ id }) => id === input.occasionId)?.occasion;
+    const { findings } = judge(
+      piecesOf(before, input.pieces),
+      { client: before.client.profile, occasion, shopSchools: before.shop.schools },
+      before.shop.settings,
+    );
     const values = {
+      spoke: [...new Set(findings.map(({ rule }) => rule))].sort(),
+      stages: input.stages,
       occasionId: input.occasionId,
       title: input.title,
       pieces: input.pieces,

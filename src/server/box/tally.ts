@@ -1,6 +1,7 @@
 import { mayMove } from '@core/box';
+import { saysSize } from '@core/learn';
 import { moveStock } from '@data/ledger';
-import { box, boxLine, ownedItem, payment } from '@data/schema';
+import { alteration, box, boxLine, ownedItem, payment } from '@data/schema';
 import { eq, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import type { Context } from '../context';
@@ -8,7 +9,17 @@ import { conflict, invalid, Refusal, stale } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
 import { defineUseCase } from '../use-case';
 import { lineOf } from './hold-line';
-import { boxOf, type BoxRecord, boxView, type LineRecord, linesOf, termsOf, totalOf } from './load';
+import {
+  boxOf,
+  type BoxRecord,
+  boxView,
+  type LineRecord,
+  linesOf,
+  mayReturn,
+  pieceOfLine,
+  termsOf,
+  totalOf,
+} from './load';
 import { factsOf } from './move-box';
 
 async function tallied(context: Context, boxId: string): Promise<BoxRecord> {
@@ -28,17 +39,27 @@ export const decideLine = defineUseCase({
   name: 'decide-line',
   roles: ['owner', 'stylist'],
   writes: true,
-  async run(context, { boxId, lineId, decision, reason, note: words }) {
+  async run(context, { boxId, lineId, decision, reason, fitPoint, note: words }) {
     const { tx, actor, now } = context;
     await tallied(context, boxId);
     const line = await lineOf(tx, boxId, lineId);
+    if (decision === 'return') {
+      const jobs = await tx.select().from(alteration).where(eq(alteration.boxLineId, lineId));
+      if (!mayReturn({ alterations: jobs }))
+        throw conflict('This piece was altered for this client and stays with them.');
+    }
     if (line.checkedInAt && decision !== 'return')
       throw conflict('This piece has been checked in already; it came back.');
     if (decision === 'return' && !reason)
       throw invalid([{ path: 'reason', message: 'say why it came back' }]);
     await tx
       .update(boxLine)
-      .set({ decision, reason: decision === 'return' ? reason : null, note: words })
+      .set({
+        decision,
+        reason: decision === 'return' ? reason : null,
+        fitPoint: decision === 'return' && reason && saysSize(reason) ? fitPoint : null,
+        note: words,
+      })
       .where(eq(boxLine.id, lineId));
     await note(context, `decide ${decision}`, 'box_line', lineId, { boxId, reason });
     return boxView(tx, actor, boxId, now);
@@ -106,12 +127,9 @@ export const closeBox = defineUseCase({
   },
 });
 
-/** A kept piece is sold, and joins the closet as it is in this size. */
-async function keep(
-  { tx, actor, now }: Context,
-  row: BoxRecord,
-  { line, garment, variant }: LineRecord,
-): Promise<void> {
+/** A kept piece is sold, and joins the closet as it is in this size, altered. */
+async function keep({ tx, actor, now }: Context, row: BoxRecord, record: LineRecord): Promise<void> {
+  const { line, garment, variant } = record;
   await moveStock(tx, {
     variantId: line.variantId,
     locationId: line.locationId,
@@ -120,8 +138,9 @@ async function keep(
     boxLineId: line.id,
     actorId: actor.id,
   });
+  const asAltered = pieceOfLine(record).measures;
   const measured = Object.entries(variant.measures).flatMap(([name, value]) =>
-    value ? [[name, value] as const] : [],
+    value ? [[name, { ...value, mm: asAltered[name as keyof typeof asAltered] ?? value.mm }] as const] : [],
   );
   await tx
     .insert(ownedItem)

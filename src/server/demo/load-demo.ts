@@ -39,6 +39,7 @@ async function load(db: Database, signIn: SignIn, now: Date): Promise<void> {
   await db.transaction((tx) =>
     bringIn({ tx, actor, now: new Date(now.getTime() - 300 * DAY_MS) }, stockRows()),
   );
+  await stockFloor(db, actor, new Date(now.getTime() - 200 * DAY_MS));
   const clients = await makeClients(db, actor, new Date(now.getTime() - 290 * DAY_MS));
   for (const planned of DEMO_BOXES) await playBox(db, actor, clients, planned, now);
 }
@@ -65,6 +66,25 @@ async function makeShop(db: Database): Promise<string> {
     { shopId: made.id, title: 'Shop floor', kind: 'shop floor' },
   ]);
   return made.id;
+}
+
+/** What hangs on the shop floor besides what lies in the back room: one more of every so many sizes. */
+const ON_FLOOR_EVERY = 11;
+
+async function stockFloor(db: Database, actor: Actor, at: Date): Promise<void> {
+  const [floor] = await db
+    .select({ id: location.id })
+    .from(location)
+    .where(and(eq(location.shopId, actor.shopId), eq(location.kind, 'shop floor')));
+  if (!floor) throw new Error('the shop floor was not made');
+  const sizes = await db.select({ id: variant.id }).from(variant).orderBy(asc(variant.sku));
+  for (const { id } of sizes.filter((_, i) => i % ON_FLOOR_EVERY === 0))
+    await call(db, actor, at, 'move-stock', {
+      variantId: id,
+      locationId: floor.id,
+      cause: 'delivery',
+      qty: 1,
+    });
 }
 
 /** Every size of every colourway, with a stock that is real: deep, thin and sold-out sizes. */
@@ -101,6 +121,8 @@ export function stockRows(): StockCsvRow[] {
           sku: `HR-${String(number).padStart(4, '0')}`,
           ean: shopEan(number),
           priceMinor: style.price * 100,
+          // A shop pays between a good third and a half of what it asks.
+          costMinor: style.price * (36 + (number % 16)),
           // What the demo boxes take was there to be taken.
           qty: ((number * 7 + w * 3 + i) % 5) + (wanted.has(`${fullTitle}|${size}`) ? 2 : 0),
           measures,
@@ -196,10 +218,11 @@ async function playBox(
   const start = new Date(now.getTime() + plan.startDay * DAY_MS);
   const day = (offset: number): string => addDays(now.toISOString().slice(0, 10), offset);
   const occasionIds: string[] = [];
-  for (const { day: offset, ...occasion } of plan.occasions) {
+  for (const { day: offset, stages = [], ...occasion } of plan.occasions) {
     const made = await call(db, actor, start, 'save-occasion', {
       clientId,
       occasion: { ...occasion, date: day(offset) },
+      stages: [...stages],
     });
     occasionIds.push(made.id);
   }
@@ -223,7 +246,7 @@ async function playBox(
     view = await call(db, actor, start, 'hold-line', {
       boxId,
       variantId,
-      fit: row?.reasons[0] ?? '',
+      fit: row?.fit ?? '',
       askId: ask === undefined ? null : (view.asks[ask]?.id ?? null),
     });
   }
@@ -256,7 +279,14 @@ async function playBox(
       'decide-line',
       decision === 'keep'
         ? { boxId, lineId, decision }
-        : { boxId, lineId, decision: 'return', reason: decision.reason, note: decision.note ?? '' },
+        : {
+            boxId,
+            lineId,
+            decision: 'return',
+            reason: decision.reason,
+            fitPoint: decision.point ?? null,
+            note: decision.note ?? '',
+          },
     );
     if (decision !== 'keep') view = await call(db, actor, end, 'check-in-line', { boxId, lineId });
   }

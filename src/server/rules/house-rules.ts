@@ -3,7 +3,7 @@ import type { HouseRulesView } from '@contracts/views';
 import { judge } from '@core/look';
 import type { Reader } from '@data/db';
 import { box, look, shop } from '@data/schema';
-import { and, desc, eq, inArray, sql } from 'drizzle-orm';
+import { and, desc, eq, inArray, sql, type SQL } from 'drizzle-orm';
 import { note } from '../audit';
 import { boxView } from '../box/load';
 import { type Actor, stylistsOnly } from '../context';
@@ -12,9 +12,8 @@ import { stale } from '../problem';
 import { shopOf, shopView } from '../shop/settings';
 import { defineUseCase } from '../use-case';
 
-/** Looks that a change of a rule is shown on, and over which it is counted how often a rule spoke. */
+/** Looks that a change of a rule is shown on. */
 const LOOKS_SHOWN = 3;
-const BOXES_COUNTED = 12;
 
 export const saveRules = defineUseCase({
   name: 'save-rules',
@@ -34,6 +33,23 @@ export const saveRules = defineUseCase({
   },
 });
 
+/** How often each rule spoke and was overruled in the saved looks of a shop, over all time. */
+async function countsOf(db: Reader, shopId: string) {
+  const count = async (each: SQL): Promise<Record<string, number>> => {
+    const found = await db.execute<{ rule: string; times: number }>(sql`
+      select rule, count(*)::int as times
+      from ${look} join ${box} on ${box.id} = ${look.boxId}
+      cross join lateral ${each} as said(rule)
+      where ${box.shopId} = ${shopId}
+      group by rule`);
+    return Object.fromEntries(found.rows.map(({ rule, times }) => [rule, times]));
+  };
+  return {
+    spoke: await count(sql`jsonb_array_elements_text(${look.spoke})`),
+    overruled: await count(sql`(select e ->> 'rule' from jsonb_array_elements(${look.overrules}) e)`),
+  };
+}
+
 /** The house rules with how often each spoke and was overruled, and three looks to see a change on. */
 export async function houseRulesView(db: Reader, actor: Actor, now: Date): Promise<HouseRulesView> {
   stylistsOnly(actor);
@@ -43,9 +59,7 @@ export async function houseRulesView(db: Reader, actor: Actor, now: Date): Promi
     .from(box)
     .where(and(eq(box.shopId, actor.shopId), inArray(box.id, db.select({ id: look.boxId }).from(look))))
     .orderBy(desc(box.number))
-    .limit(BOXES_COUNTED);
-  const spoke: Record<string, number> = {};
-  const overruled: Record<string, number> = {};
+    .limit(LOOKS_SHOWN);
   const looks: HouseRulesView['looks'][number][] = [];
   for (const { id } of boxes) {
     const view = await boxView(db, actor, id, now);
@@ -53,13 +67,28 @@ export async function houseRulesView(db: Reader, actor: Actor, now: Date): Promi
       const pieces = piecesOf(view, each.pieces);
       const occasion = view.occasions.find((one) => one.id === each.occasionId)?.occasion;
       const client = view.client.profile;
-      const verdict = judge(pieces, { client, occasion, shopSchools: row.schools }, row.ruleSettings);
-      for (const rule of new Set(verdict.findings.map((finding) => finding.rule)))
-        spoke[rule] = (spoke[rule] ?? 0) + 1;
-      for (const { rule } of each.overrules) overruled[rule] = (overruled[rule] ?? 0) + 1;
-      if (looks.length < LOOKS_SHOWN && verdict.complete)
+      if (looks.length < LOOKS_SHOWN && judge(pieces, { client, occasion }).complete)
         looks.push({ title: `${each.title || 'A look'}, box ${view.number}`, pieces, client, occasion });
     }
   }
-  return { version: row.version, shop: shopView(row), spoke, overruled, looks };
+  return { version: row.version, shop: shopView(row), ...(await countsOf(db, actor.shopId)), looks };
 }
+
+/** How the shop ranks what it pulls, and whether an altered piece may come back. */
+export const savePullSettings = defineUseCase({
+  name: 'save-pull-settings',
+  roles: ['owner'],
+  writes: true,
+  async run(context, { version, settings, alteredMayReturn }) {
+    const { tx, actor } = context;
+    const row = await shopOf(tx, actor.shopId);
+    if (row.version !== version)
+      throw stale([{ path: 'settings', message: 'the settings were saved elsewhere' }]);
+    await tx
+      .update(shop)
+      .set({ pullSettings: settings, alteredMayReturn, version: sql`${shop.version} + 1` })
+      .where(eq(shop.id, actor.shopId));
+    await note(context, 'tune pulling', 'shop', actor.shopId, { ownInterest: settings.ownInterest });
+    return { version: version + 1 };
+  },
+});

@@ -19,6 +19,8 @@ export const shopView = (row: ShopRow): ShopView => ({
   currency: row.currency,
   schools: row.schools,
   settings: row.ruleSettings,
+  pull: row.pullSettings,
+  alteredMayReturn: row.alteredMayReturn,
 });
 
 export const leadTimes = (row: ShopRow): LeadTimes => ({

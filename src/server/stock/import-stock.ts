@@ -7,7 +7,8 @@ import { note } from '../audit';
 import type { Context } from '../context';
 import { invalid } from '../problem';
 import { defineUseCase } from '../use-case';
-import { addSize, firstLocation, garmentFacts, storedMeasures } from './garment';
+import { garmentFacts } from './garment';
+import { addSize, firstLocation, storedMeasures } from './size-run';
 
 export const importStock = defineUseCase({
   name: 'import-stock',
@@ -125,6 +126,7 @@ async function garmentFor(
       category: row.category,
       ...garmentFacts(row),
       priceMinor: row.priceMinor,
+      costMinor: row.costMinor ?? null,
       colours: row.colours,
       attributes: row.attributes,
       createdAt: now,

@@ -27,8 +27,8 @@ export const stockList = defineUseCase({
 
 /** A page of the stockroom: five queries however many garments there are. */
 async function stockPage(db: Reader, actor: Actor, input: Parsed<'stock-list'>): Promise<StockPage> {
-  const { search, category, archived, sort, down, offset } = input;
-  const filter = { shopId: actor.shopId, search, archived, categories: category ? [category] : [] };
+  const { search, category, narrow, archived, sort, down, offset } = input;
+  const filter = { shopId: actor.shopId, search, archived, narrow, categories: category ? [category] : [] };
   const { currency } = await shopOf(db, actor.shopId);
   const garments = await garmentPage(db, filter, { sort, down, offset, limit: PAGE_ROWS });
   const ids = garments.map(({ id }) => id);

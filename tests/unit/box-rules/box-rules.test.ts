@@ -151,3 +151,34 @@ describe('the box as a whole', () => {
     for (const { question } of BOX_RULES) expect(question).toMatch(/\?$/);
   });
 });
+
+describe('U5, a safer swap', () => {
+  const loud = fresh('loud blouse', 'blouse', '#1f4032', { statement: 4 });
+  const calm = fresh('calm blouse', 'blouse', '#24483a', { statement: 1 });
+  const quiet = { ...NOBODY, appetite: { statement: 'quiet' as const } };
+  const lines = [{ piece: loud, askId: null }];
+  it('names one that is at hand, and says so when none is', () => {
+    const [found] = says('U5', box({ lines, client: quiet, stock: [calm] }));
+    expect([found?.tone, found?.text]).toEqual([
+      'works',
+      'loud blouse may be too bold: asks for more attention than the client likes. calm blouse is the safer swap.',
+    ]);
+    const [none] = says('U5', box({ lines, client: quiet, stock: [] }));
+    expect([none?.tone, none?.text.includes('Nothing safer')]).toEqual(['note', true]);
+  });
+  it('is silent where the client objects to nothing, and while the shelves are not looked at', () => {
+    expect(says('U5', box({ lines, stock: [calm] }))).toEqual([]);
+    expect(says('U5', box({ lines, client: quiet }))).toEqual([]);
+  });
+});
+
+describe('rules of the box are tuned like any other', () => {
+  it('by their thresholds', () => {
+    const looks = Number(/opens (\d+)/.exec(says('U1', box())[0]?.text ?? '')?.[1]);
+    expect(says('U1', box())[0]?.tone).toBe('works');
+    const settings = { U1: { thresholds: { clothes: looks + 1 } } };
+    expect(says('U1', box({ settings }))[0]?.tone).toBe('note');
+    const strict = { U1: { thresholds: { good: 95 } } };
+    expect(says('U1', box({ settings: strict }))[0]?.text).not.toBe(says('U1', box())[0]?.text);
+  });
+});

@@ -63,3 +63,19 @@ describe('occasions', () => {
     expect(at).toMatchObject({ outdoorC: 4, formality: occasion.formality, title: 'Interview: outside' });
   });
 });
+
+describe('readAsk', () => {
+  it.each([
+    ['boots that may get wet', ['ankle-boot', 'tall-boot'], undefined],
+    ['something green', [], '#3c7d4b'],
+    ['a navy blazer', ['blazer'], '#1f2a44'],
+    ['dresses', ['dress'], undefined],
+    ['a raincoat', ['raincoat'], undefined],
+    ['two tees that go in the machine', ['tee'], undefined],
+  ] as const)('reads %j', (text, categories, hex) => {
+    const ask = readAsk(text);
+    expect([...ask.categories].sort()).toEqual([...categories].sort());
+    expect(ask.colourHex).toBe(hex);
+  });
+  it('hears that it must be washable', () => expect(readAsk('a shirt for the machine').washable).toBe(true));
+});

@@ -1,8 +1,6 @@
 import { bodyOf } from '@core/figure';
-import { fitWords, shoeFit, sizeFit } from '@core/fit';
-import { rankPull, type SizeOffer } from '@core/pull';
-import { NOBODY } from '@core/look';
-import { readAsk } from '@core/box';
+import { fitMarks, fitWords, hatFit, shoeFit, sizeFit } from '@core/fit';
+import { frameOf } from '@core/figure';
 import { describe, expect, it } from 'vitest';
 import { one } from '../../support/pieces';
 
@@ -29,6 +27,39 @@ describe('sizeFit', () => {
     const verdict = (piece: typeof jersey) => sizeFit(piece, { bust: 850 }, given, body).verdict;
     expect([verdict(plain), verdict(jersey)]).toEqual(['too small', 'right']);
   });
+  it('looks at thigh, upper arm and leg length once they were measured on the body, and not before', () => {
+    const jeans = one('j', 'jeans', '#2c3a5e', { volume: 'close' });
+    const origins = { hip: 'given', thigh: 'given', inseam: 'given' } as const;
+    const points = (more: Record<string, number>) =>
+      sizeFit(
+        jeans,
+        { hip: 1010, thigh: 560, inseam: 900 },
+        origins,
+        bodyOf({ heightMm: 1700, hip: 990, ...more }),
+      );
+    expect(points({}).points.map(({ point }) => point)).toEqual(['hip']);
+    const measured = points({ thigh: 600, insideLegLength: 780 });
+    expect(measured.points.map(({ point, verdict }) => [point, verdict])).toEqual([
+      ['hip', 'right'],
+      ['thigh', 'too small'],
+      ['length', 'roomy'],
+    ]);
+    expect(measured.decides?.point).toBe('thigh');
+    // Cut to end at the calf, and meant to.
+    const cropped = sizeFit(
+      jeans,
+      { hip: 1010, inseam: 640 },
+      origins,
+      bodyOf({ heightMm: 1700, hip: 990, insideLegLength: 780 }),
+    );
+    expect(cropped.points.map(({ point }) => point)).toEqual(['hip']);
+  });
+  it('is moved by what clients taught of the label, and says so', () => {
+    const offset = { bust: { steps: -0.5, count: 6 } };
+    const small = sizeFit(shirt, { bust: 975 }, given, body, offset);
+    expect([fit({ bust: 975 }).verdict, small.verdict]).toEqual(['right', 'close']);
+    expect(fitWords(small)).toContain('this label runs small by 0.5 of a size, from 6 decisions');
+  });
   it('rests on nothing that nobody measured', () => {
     expect(sizeFit(shirt, { bust: 1020 }, { bust: 'defaulted' }, body).points).toEqual([]);
     expect(fitWords(sizeFit(shirt, {}, {}, body))).toBe('Fit not measured');
@@ -41,88 +72,22 @@ describe('sizeFit', () => {
       'right',
     ]);
   });
-});
-
-describe('rankPull', () => {
-  const offer = (size: string, bust: number, free: number): SizeOffer => ({
-    variantId: size,
-    size,
-    measures: { bust, sleeve: 600 },
-    origins: given,
-    free,
+  it('fits hats by the head', () => {
+    expect([55, 56.5, 57, 58.5, 60].map((size) => hatFit(size, 570))).toEqual([
+      'too small',
+      'close',
+      'right',
+      'roomy',
+      'too big',
+    ]);
   });
-  const sizes = [offer('S', 950, 2), offer('M', 1020, 1), offer('L', 1110, 3)];
-  const candidate = (id: string, hex: string, more = {}) => ({
-    piece: { ...shirt, id, title: id, colours: [{ hex, share: 1 }], priceMinor: 9000, ...more },
-    sizes,
+  it('is drawn where it is: from the top down, inside the body where it is close', () => {
+    const found = fit({ bust: 900, sleeve: 700, shoulder: 400 });
+    const marks = fitMarks(found.points, frameOf(body, false), body);
+    expect(marks.map(({ point }) => point)).toEqual(['shoulder', 'bust', 'sleeve']);
+    const [shoulder, bust] = marks;
+    expect(bust!.clothHalf).toBeLessThan(bust!.bodyHalf);
+    expect(shoulder!.clothHalf).toBeGreaterThan(shoulder!.bodyHalf);
+    expect(bust!.words).toBe('too small at the bust: −20 mm; 50 to 150 wanted');
   });
-  const setting = {
-    body,
-    client: { ...NOBODY, colourCard: { like: ['#1f4032'], avoid: ['#e6a6b3'], never: [] } },
-    leftMinor: 10_000,
-    owned: [],
-  };
-
-  it('takes the best size on the shelf and says why', () => {
-    const [row] = rankPull([candidate('a', '#ffffff')], setting);
-    expect([row?.size.size, row?.verdict, row?.doubt]).toEqual(['M', 'right', 'The last one in this size']);
-    const [other] = rankPull(
-      [
-        {
-          ...candidate('a', '#ffffff'),
-          sizes: sizes.map((size) => (size.size === 'M' ? { ...size, free: 0 } : size)),
-        },
-      ],
-      setting,
-    );
-    expect(other?.size.size).not.toBe('M');
-    expect(
-      rankPull(
-        [{ ...candidate('a', '#ffffff'), sizes: sizes.map((size) => ({ ...size, free: 0 })) }],
-        setting,
-      ),
-    ).toEqual([]);
-  });
-  it('puts liked colours before avoided ones, and what is too dear or a twin last', () => {
-    const ranked = rankPull(
-      [
-        candidate('pink', '#e6a6b3'),
-        candidate('green', '#1f4032'),
-        candidate('dear', '#1f4032', { priceMinor: 20_000 }),
-        candidate('twin', '#3a67ad'),
-      ],
-      {
-        ...setting,
-        owned: [{ ...shirt, id: 'own', title: 'Blue shirt', colours: [{ hex: '#3a67ad', share: 1 }] }],
-      },
-    );
-    expect(ranked.map(({ piece }) => piece.id)).toEqual(['green', 'pink', 'dear', 'twin']);
-    expect(ranked[3]?.doubt).toContain('Nearly the same as Blue shirt');
-    expect(ranked[2]?.doubt).toBe('More than is left of the budget');
-  });
-  it('answers an ask by kind and colour', () => {
-    const ask = readAsk('a green shirt');
-    const ranked = rankPull([candidate('white', '#ffffff'), candidate('green', '#3c7d4b')], {
-      ...setting,
-      ask,
-    });
-    expect(ranked[0]?.piece.id).toBe('green');
-    expect(ranked[0]?.reasons).toContain('In green, as asked');
-  });
-});
-
-describe('readAsk', () => {
-  it.each([
-    ['boots that may get wet', ['ankle-boot', 'tall-boot'], undefined],
-    ['something green', [], '#3c7d4b'],
-    ['a navy blazer', ['blazer'], '#1f2a44'],
-    ['dresses', ['dress'], undefined],
-    ['a raincoat', ['raincoat'], undefined],
-    ['two tees that go in the machine', ['tee'], undefined],
-  ] as const)('reads %j', (text, categories, hex) => {
-    const ask = readAsk(text);
-    expect([...ask.categories].sort()).toEqual([...categories].sort());
-    expect(ask.colourHex).toBe(hex);
-  });
-  it('hears that it must be washable', () => expect(readAsk('a shirt for the machine').washable).toBe(true));
 });

@@ -54,6 +54,7 @@ const given: StockExport = {
     features: [{ zone: 'back', what: 'yoke' }],
   },
   priceMinor: 3950,
+  costMinor: 1720,
   sizes: [
     {
       id: 's',
@@ -83,9 +84,16 @@ describe('a stock file that was written', () => {
       ean: '2000000000015',
       qty: 3,
       priceMinor: 3950,
+      costMinor: 1720,
       measures: { bust: 940 },
     });
     expect(rows[0]?.attributes.cut?.neckline).toBe('crew');
+  });
+  it('says nothing of a cost that nobody gave, and refuses one that is no amount', () => {
+    const silent = [stockCsv([{ ...given, costMinor: null }]), stockJson([{ ...given, costMinor: null }])];
+    for (const text of silent) expect(readStock(text).rows[0]?.costMinor).toBeUndefined();
+    const wrong = stockCsv([given]).replace('17.20', '-3');
+    expect(readStock(wrong).faults[0]).toMatchObject({ row: 2, path: 'cost' });
   });
   it('keeps in JSON what a row of cells cannot hold', () => {
     expect(readStock(stockJson([given])).rows[0]?.attributes.features).toEqual(given.attributes.features);

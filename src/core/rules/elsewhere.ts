@@ -1,13 +1,3 @@
-/** Rules of the agreed judgement that are not built yet, and why; House rules shows them as such. */
-export const MISSING_RULES: readonly { readonly id: string; readonly title: string; readonly why: string }[] =
-  [
-    {
-      id: 'U5',
-      title: 'Safer swap',
-      why: 'Wants the stock at hand: it comes with the alternatives of step 2.',
-    },
-  ];
-
 /** Rules that speak where their answer is wanted and leave the findings of a look alone. */
 export const ELSEWHERE_RULES: readonly {
   readonly id: string;

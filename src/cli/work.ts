@@ -1,0 +1,25 @@
+import { run } from 'graphile-worker';
+import { connect } from '@data/db';
+import { CRONTAB, tasksOf } from '@server/jobs';
+
+/**
+ * Does the jobs of DATABASE_URL until it is told to stop: what the crontab says, and a sweep at once, as nobody knows how
+ * long the worker was away. Several may run on one database.
+ */
+async function main(): Promise<void> {
+  const url = process.env.DATABASE_URL;
+  if (!url) throw new Error('DATABASE_URL is wanted');
+  const { db, close } = connect(url, 2);
+  const runner = await run({
+    connectionString: url,
+    concurrency: 1,
+    maxPoolSize: 3,
+    crontab: CRONTAB,
+    taskList: tasksOf(db, () => new Date()),
+  });
+  await runner.addJob('sweep_holds', {}, { jobKey: 'sweep at start' });
+  await runner.promise;
+  await close();
+}
+
+await main();

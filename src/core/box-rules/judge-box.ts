@@ -1,0 +1,53 @@
+import type { Occasion } from '../look';
+import { thresholdsOf } from '../rules';
+import type { BoxFinding, BoxInput, BoxRule, Ground } from './box-rule';
+import { Reach } from './reach';
+import { reach } from './u1-reach';
+import { twins } from './u2-twins';
+import { places } from './u3-places';
+import { seenBefore } from './u4-seen-before';
+import { saferSwap } from './u5-safer-swap';
+import { asks } from './u7-asks';
+import { bridge } from './u8-season-bridge';
+import { ladder } from './u9-ladder';
+
+/** Every rule that speaks of a box as a whole. */
+export const BOX_RULES: readonly BoxRule[] = [
+  reach,
+  twins,
+  places,
+  seenBefore,
+  saferSwap,
+  asks,
+  bridge,
+  ladder,
+];
+
+function reachOf(input: BoxInput, occasion?: Occasion): Reach {
+  const { lines, closet, client, schools, settings } = input;
+  return new Reach(
+    [...lines.map(({ piece }) => piece), ...closet],
+    [],
+    { client, occasion, shopSchools: schools },
+    settings,
+  );
+}
+
+const ORDER = { fights: 0, note: 1, works: 2 } as const;
+
+/** What the rules say of a box as a whole, what wants a hand first. A rule that is off in the settings is silent. */
+export function judgeBox(input: BoxInput): BoxFinding[] {
+  if (input.lines.length === 0) return [];
+  const ground: Ground = {
+    ...input,
+    reach: reachOf(input),
+    reachAt: (occasion) => reachOf(input, occasion),
+  };
+  return BOX_RULES.filter(({ id }) => !input.settings[id]?.off)
+    .flatMap((rule) =>
+      rule
+        .evaluate(ground, thresholdsOf(rule, input.settings[rule.id]))
+        .map((said): BoxFinding => ({ rule: rule.id, ...said })),
+    )
+    .sort((a, b) => ORDER[a.tone] - ORDER[b.tone]);
+}

@@ -1,0 +1,43 @@
+import { defineBoxRule } from './box-rule';
+import { GOOD_LOOK, isAccessory } from './reach';
+
+/** U1: how many looks each piece opens. */
+export const reach = defineBoxRule({
+  id: 'U1',
+  title: 'Reach',
+  question: 'How many looks does each piece open?',
+  says: 'Complete, sendable and good looks with box and closet, told apart by main pieces, outer layer and shoes: enough of them works; fewer is a note; none at all fights.',
+  thresholds: {
+    clothes: {
+      value: 3,
+      unit: 'looks',
+      says: 'Clothes earn their place from so many looks.',
+      min: 1,
+      max: 20,
+    },
+    accessories: { value: 5, unit: 'looks', says: 'Accessories from so many.', min: 1, max: 40 },
+    good: { value: GOOD_LOOK, unit: 'points', says: 'A look counts from this score.', min: 40, max: 95 },
+  },
+  evaluate: ({ lines, reach: counted }, at) =>
+    lines.map(({ piece }) => {
+      const looks = counted.of(piece.id, at.good);
+      const enough = isAccessory(piece) ? at.accessories : at.clothes;
+      const measured = `${looks} looks; from ${enough} it earns its place`;
+      const pieces = [piece.id];
+      if (looks >= enough)
+        return { tone: 'works', pieces, measured, text: `${piece.title} opens ${looks} looks.` };
+      return looks > 0
+        ? {
+            tone: 'note',
+            pieces,
+            measured,
+            text: `${piece.title} opens only ${looks === 1 ? 'one look' : `${looks} looks`}.`,
+          }
+        : {
+            tone: 'fights',
+            pieces,
+            measured,
+            text: `${piece.title} goes with nothing in the box or the closet yet.`,
+          };
+    }),
+});

@@ -1,0 +1,31 @@
+import { nextStaple, STAPLE_NEAR } from '../closet';
+import { defineBoxRule } from './box-rule';
+
+/** U9: the staple the closet wants next. */
+export const ladder = defineBoxRule({
+  id: 'U9',
+  title: 'Ladder',
+  question: 'Which staple does the closet want next?',
+  says: 'The first piece of the shop’s list of staples that is neither in the closet nor in the box.',
+  thresholds: {
+    near: {
+      value: STAPLE_NEAR,
+      unit: 'ΔE',
+      says: 'Nearer than this a piece stands for a staple.',
+      min: 5,
+      max: 40,
+    },
+  },
+  evaluate: ({ closet, lines }, at) => {
+    const next = nextStaple([...closet, ...lines.map(({ piece }) => piece)], at.near);
+    return next
+      ? [
+          {
+            tone: 'note',
+            pieces: [],
+            text: `Next staple the closet wants: ${(next.title ?? '').toLowerCase()}.`,
+          },
+        ]
+      : [];
+  },
+});

@@ -1,0 +1,71 @@
+import type { Piece } from '../piece';
+import { CATEGORY } from '../piece';
+
+export const FIT_POINTS = [
+  'bust',
+  'waist',
+  'hip',
+  'thigh',
+  'upper arm',
+  'shoulder',
+  'sleeve',
+  'length',
+] as const;
+export type FitPoint = (typeof FIT_POINTS)[number];
+
+/** Least and most ease that is wanted (garment less body), mm. */
+export type Wanted = readonly [least: number, most: number];
+
+/** Ease at the bust of a top by its volume. Common practice of pattern drawing, no source. */
+const BUST = { close: [-40, 60], easy: [50, 150], full: [130, 340] } as const;
+const HIP = { close: [0, 60], easy: [20, 120], full: [60, 400] } as const;
+const THIGH = { close: [0, 60], easy: [40, 160], full: [80, 420] } as const;
+const UPPER_ARM = { close: [0, 70], easy: [30, 130], full: [60, 320] } as const;
+/** A layer goes over something. */
+const LAYER_MORE = 50;
+
+/**
+ * Wanted ease at a point of a piece, by category, volume and whether it is worn over something; undefined where the
+ * point says nothing about the fit of such a piece. Common practice, no source.
+ */
+export function wantedEase(
+  { category, volume, cut }: Pick<Piece, 'category' | 'volume' | 'cut'>,
+  point: FitPoint,
+): Wanted | undefined {
+  const { shape, slot } = CATEGORY[category];
+  const over = ([least, most]: Wanted): Wanted =>
+    slot === 'layer' ? [least + LAYER_MORE, most + LAYER_MORE] : [least, most];
+  const legging = category === 'leggings';
+  if (shape === 'upper') {
+    if (point === 'bust') return over(BUST[volume]);
+    if (point === 'upper arm') return cut.sleeve === 'none' ? undefined : over(UPPER_ARM[volume]);
+    if (point === 'shoulder') return [-25, 60];
+    if (point === 'sleeve') return cut.sleeve === 'long' ? [-15, 60] : undefined;
+  }
+  if (shape === 'whole') {
+    if (point === 'bust') return BUST[volume];
+    if (point === 'waist') return volume === 'close' ? [0, 80] : [20, 260];
+    if (point === 'hip') return [0, 600];
+    if (point === 'sleeve') return cut.sleeve === 'long' ? [-15, 60] : undefined;
+  }
+  if (shape === 'lower') {
+    if (point === 'hip') return legging ? [-160, 20] : HIP[volume];
+    if (point === 'waist') return legging ? [-140, 20] : [-10, 50];
+    // In flat shoes to high ones; what ends higher was cut short and is left alone.
+    if (point === 'length' && (category === 'trousers' || category === 'jeans')) return [-90, 90];
+    if (point === 'thigh' && category !== 'skirt') return legging ? [-120, 20] : THIGH[volume];
+  }
+  return undefined;
+}
+
+/** What one size more is at a point, mm: steps of a usual size table. Common practice, from memory. */
+export const SIZE_STEP: Readonly<Record<FitPoint, number>> = {
+  bust: 40,
+  waist: 40,
+  hip: 40,
+  thigh: 24,
+  'upper arm': 14,
+  shoulder: 10,
+  sleeve: 8,
+  length: 20,
+};

@@ -1,0 +1,1 @@
+export { type FitDecision, type LabelOffset, labelOffset, saysSize } from './label-offset';

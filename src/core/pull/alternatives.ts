@@ -1,0 +1,165 @@
+import { chroma, colourName, deltaEHex, lab } from '../colour';
+import type { Profile } from '../look';
+import { CATEGORY, type Piece, wear, ZONES } from '../piece';
+import { nearestTo } from './ask';
+
+/** What a client may have against a piece; a safer one is safer on this axis. */
+export const AXES = ['bright', 'bare', 'cloth', 'patterned', 'bold'] as const;
+export type Axis = (typeof AXES)[number];
+
+export const AXIS_WORDS: Readonly<Record<Axis, string>> = {
+  bright: 'too bright',
+  bare: 'too bare',
+  cloth: 'too much cloth',
+  patterned: 'too patterned',
+  bold: 'too bold',
+};
+
+export interface Objection {
+  readonly axis: Axis;
+  readonly says: string;
+  /** How far along the axis the piece is; a safer one is at least a step lower. */
+  readonly amount: number;
+}
+
+const BRIGHT_CHROMA = 45;
+/** A repeat and a contrast from which a pattern is seen as one, as everywhere (micro below). */
+const SEEN_PATTERN = 2;
+const STATEMENT_MOST = { quiet: 1, one: 3, bold: 5 } as const;
+
+const chromaOf = (piece: Piece): number =>
+  Math.max(0, ...piece.colours.filter(({ share }) => share >= 0.15).map(({ hex }) => chroma(lab(hex))));
+const patternOf = ({ pattern }: Piece): number =>
+  pattern.kind === 'solid' || pattern.repeatMm * pattern.contrast < SEEN_PATTERN
+    ? 0
+    : pattern.contrast * Math.min(1, pattern.repeatMm / 80) + 0.1;
+const VOLUME = { close: 0, easy: 1, full: 2 } as const;
+
+/** Zones a piece of its kind may cover and this client wants covered, less those it does. */
+function bared(piece: Piece, { cover }: Profile): number {
+  const { shape } = CATEGORY[piece.category];
+  const upper = ['neck', 'shoulders', 'upper-arms', 'lower-arms', 'chest', 'midriff', 'back'];
+  const lower = ['seat', 'thighs', 'knees', 'calves'];
+  const own =
+    shape === 'whole' ? [...upper, ...lower] : shape === 'upper' ? upper : shape === 'lower' ? lower : [];
+  const { covers } = wear(piece);
+  return ZONES.filter((zone) => own.includes(zone) && cover.includes(zone) && !covers.has(zone)).length;
+}
+
+/** How far a piece is along an axis, for this client. */
+function along(axis: Axis, piece: Piece, client: Profile): number {
+  switch (axis) {
+    case 'bright':
+      return chromaOf(piece);
+    case 'bare':
+      return bared(piece, client);
+    case 'cloth':
+      return VOLUME[piece.volume];
+    case 'patterned':
+      return patternOf(piece);
+    case 'bold':
+      return Math.max(piece.statement, piece.edge);
+  }
+}
+
+/** What this client's appetite and colour card have against a piece; empty when nothing. */
+export function objectionsTo(piece: Piece, client: Profile): Objection[] {
+  const { appetite, colourCard, goals } = client;
+  const at = (axis: Axis, says: string): Objection => ({ axis, says, amount: along(axis, piece, client) });
+  const found: Objection[] = [];
+  const refused = nearestTo(piece, [...colourCard.avoid, ...colourCard.never]) < 10;
+  const loud = appetite.statement === 'quiet' && chromaOf(piece) > BRIGHT_CHROMA;
+  const liked = nearestTo(piece, colourCard.like) < 14;
+  if (refused || (loud && !liked))
+    found.push(
+      at(
+        'bright',
+        refused
+          ? `${colourName(piece.colours[0]?.hex ?? '#000000')} is not on the colour card`
+          : 'a strong colour for a quiet client',
+      ),
+    );
+  if (bared(piece, client) > 0) found.push(at('bare', 'leaves bare what the client covers'));
+  if (piece.volume === 'full' && goals.includes('defined-waist'))
+    found.push(at('cloth', 'hides the waist the client wants to see'));
+  if (appetite.pattern === 'none' && patternOf(piece) > 0)
+    found.push(at('patterned', 'a pattern, and the client likes plain cloth'));
+  const most = appetite.statement ? STATEMENT_MOST[appetite.statement] : Infinity;
+  if (piece.statement > most || piece.edge > (appetite.edge ?? Infinity) + 1)
+    found.push(at('bold', 'asks for more attention than the client likes'));
+  return found;
+}
+
+/** A garment of the stock in the client's size, to put in place of another. */
+export interface Swap {
+  readonly piece: Piece;
+  readonly styleId?: string | undefined;
+}
+
+export interface Alternatives<S extends Swap> {
+  /** Nearly the same for less. */
+  readonly cheaper?: S | undefined;
+  /** Safer on the axis of an objection. */
+  readonly safer?: (S & { readonly objection: Objection }) | undefined;
+  /** The same style in another colour. */
+  readonly colours: readonly S[];
+}
+
+/** So much less is worth saying. */
+const CHEAPER_SHARE = 0.9;
+const COLOURS_SHOWN = 4;
+
+/** How unlike two pieces of a kind are; 0 is the same. One unit is about what a client would name. */
+export function unlike(a: Piece, b: Piece): number {
+  const [one, other] = [a.colours[0]?.hex, b.colours[0]?.hex];
+  const colour = one !== undefined && other !== undefined ? deltaEHex(one, other) / 20 : 1;
+  const CUTS = ['neckline', 'sleeve', 'silhouette', 'leg', 'rise', 'toe'] as const;
+  const cuts = CUTS.filter(
+    (key) => a.cut[key] !== b.cut[key] && a.cut[key] !== undefined && b.cut[key] !== undefined,
+  );
+  return (
+    colour +
+    cuts.length * 0.5 +
+    Math.abs(a.formality - b.formality) * 0.4 +
+    (a.volume === b.volume ? 0 : 0.6) +
+    (a.pattern.kind === b.pattern.kind ? 0 : 0.7) +
+    (a.fabric.texture === b.fabric.texture ? 0 : 0.3)
+  );
+}
+const NEARLY_SAME = 1.6;
+
+/**
+ * What could go in place of a piece: cheaper for nearly the same, safer where the client objects, the same style in
+ * another colour. `stock` holds what is on the shelf in a size that fits.
+ */
+export function alternativesTo<S extends Swap>(
+  { piece, styleId }: Swap,
+  stock: readonly S[],
+  client: Profile,
+): Alternatives<S> {
+  const others = stock.filter((each) => each.piece.id !== piece.id && each.piece.category === piece.category);
+  const near = <T extends Swap>(list: readonly T[]): T[] =>
+    [...list].sort(
+      (a, b) => unlike(piece, a.piece) - unlike(piece, b.piece) || (a.piece.id < b.piece.id ? -1 : 1),
+    );
+  const price = piece.priceMinor ?? 0;
+  const [cheaper] = near(
+    others.filter(
+      (each) =>
+        each.piece.priceMinor !== undefined &&
+        each.piece.priceMinor <= price * CHEAPER_SHARE &&
+        unlike(piece, each.piece) < NEARLY_SAME,
+    ),
+  );
+  const [objection] = objectionsTo(piece, client);
+  const [safer] = objection ? near(others.filter((each) => isSafer(each.piece, objection, client))) : [];
+  return {
+    cheaper,
+    safer: safer && objection ? { ...safer, objection } : undefined,
+    colours: styleId ? near(others.filter((each) => each.styleId === styleId)).slice(0, COLOURS_SHOWN) : [],
+  };
+}
+
+/** Nothing is held against it at all, and on the axis it is lower. */
+const isSafer = (piece: Piece, { axis, amount }: Objection, client: Profile): boolean =>
+  objectionsTo(piece, client).length === 0 && along(axis, piece, client) < amount;

@@ -1,0 +1,247 @@
+import type { Ask } from '../box';
+import { needsNoIron } from '../box';
+import { isSister, isTwin } from '../closet';
+import { colourName } from '../colour';
+import type { FitVerdict, SizeChoice } from '../fit';
+import type { Occasion, Profile } from '../look';
+import type { Category, Piece } from '../piece';
+import { isInColour, nearestTo } from './ask';
+
+/** What a candidate is weighed by. `looks` is counted later and orders only when the stylist asks for it. */
+export const CRITERIA = [
+  'fit',
+  'ask',
+  'price',
+  'colour',
+  'mood',
+  'twin',
+  'occasions',
+  'history',
+  'depth',
+  'interest',
+] as const;
+export type Criterion = (typeof CRITERIA)[number];
+
+export const CRITERION_WORDS: Readonly<Record<Criterion, string>> = {
+  fit: 'Fit in the nearest size',
+  ask: 'Answers the ask',
+  price: 'Price against what is left',
+  colour: 'Colour card',
+  mood: 'Mood words',
+  twin: 'Twin or sister of something owned',
+  occasions: 'Occasions it serves',
+  history: 'What was kept and returned before',
+  depth: 'Depth of stock',
+  interest: 'The shop’s own interest: age and margin',
+};
+
+/** Points a criterion may give or take, by default. Working values of the trade, no source. */
+export const USUAL_PULL_WEIGHTS: Readonly<Record<Criterion, number>> = {
+  fit: 40,
+  ask: 34,
+  price: 20,
+  colour: 14,
+  mood: 6,
+  twin: 18,
+  occasions: 10,
+  history: 10,
+  depth: 4,
+  interest: 10,
+};
+
+/** How a shop ranks: its own weights, and whether its own interest counts at all. */
+export interface PullSettings {
+  readonly weights?: { readonly [criterion in Criterion]?: number | undefined } | undefined;
+  readonly ownInterest?: boolean | undefined;
+}
+
+/** A line of an earlier box of this client. */
+export interface PastLine {
+  readonly label: string;
+  readonly category: Category;
+  readonly decision: 'keep' | 'return';
+  readonly reason?: string | undefined;
+}
+
+export interface PullSetting {
+  readonly client: Profile;
+  readonly ask?: Ask | undefined;
+  readonly leftMinor?: number | undefined;
+  readonly owned: readonly Piece[];
+  /** Ids of owned pieces the client loves. */
+  readonly loved?: readonly string[] | undefined;
+  readonly occasions?: readonly Occasion[] | undefined;
+  readonly past?: readonly PastLine[] | undefined;
+  readonly settings?: PullSettings | undefined;
+}
+
+/** What is known of a garment beyond the piece. */
+export interface GarmentFacts {
+  readonly label?: string | undefined;
+  readonly costMinor?: number | undefined;
+  /** Days since it came in. */
+  readonly ageDays?: number | undefined;
+}
+
+/** One thing said for or against a candidate; `part` is −1..1 of the criterion's weight. */
+export interface Remark {
+  readonly criterion: Criterion;
+  readonly part: number;
+  readonly says: string;
+}
+
+type Judge = (
+  piece: Piece,
+  choice: SizeChoice,
+  setting: PullSetting,
+  facts: GarmentFacts,
+) => readonly Omit<Remark, 'criterion'>[];
+
+const FIT_PART: Readonly<Record<FitVerdict, number>> = {
+  right: 1,
+  roomy: 0.6,
+  close: 0.55,
+  'too big': -0.4,
+  'too small': -0.5,
+};
+
+const only = (holds: boolean, part: number, says: string): { part: number; says: string }[] =>
+  holds ? [{ part, says }] : [];
+
+/** Days on the shelf from which a garment is old stock, and those at which it weighs full. */
+const AGE = { from: 60, full: 240 } as const;
+/** Share of the price that is margin, from none to much. */
+const MARGIN = { from: 0.4, full: 0.7 } as const;
+const ramp = (value: number, { from, full }: { from: number; full: number }): number =>
+  Math.min(1, Math.max(0, (value - from) / (full - from)));
+
+export const JUDGES: Readonly<Record<Criterion, Judge>> = {
+  fit: (_piece, { verdict, fit, between, instead }) => [
+    { part: FIT_PART[verdict], says: [fit, between, instead].filter(Boolean).join('. ') },
+  ],
+  ask: (piece, _choice, { ask }) => {
+    if (!ask) return [];
+    return [
+      ...only(ask.categories.includes(piece.category), 0.45, 'Of the kind that was asked for'),
+      ...(ask.colourHex
+        ? only(isInColour(piece, ask.colourHex), 0.4, `In ${colourName(ask.colourHex)}, as asked`)
+        : []),
+      ...(ask.washable
+        ? piece.care === 'machine'
+          ? [{ part: 0.18, says: 'Goes in the machine' }]
+          : [{ part: -0.18, says: 'Cannot go in the machine' }]
+        : []),
+      ...(ask.waterproof
+        ? piece.facts.waterproof
+          ? [{ part: 0.24, says: 'May get wet' }]
+          : [{ part: -0.12, says: 'Not made for wet' }]
+        : []),
+      ...(ask.noIron
+        ? needsNoIron(piece)
+          ? [{ part: 0.15, says: 'Wants no ironing' }]
+          : [{ part: -0.12, says: 'Wants ironing' }]
+        : []),
+      ...only(
+        ask.mostMinor !== undefined && (piece.priceMinor ?? 0) > ask.mostMinor,
+        -0.36,
+        'Over what the ask may cost',
+      ),
+    ];
+  },
+  price: ({ priceMinor }, _choice, { leftMinor }) => {
+    if (leftMinor === undefined || priceMinor === undefined) return [];
+    if (priceMinor > leftMinor) return [{ part: -1, says: 'More than is left of the budget' }];
+    const share = leftMinor > 0 ? priceMinor / leftMinor : 1;
+    return [
+      { part: 0.4, says: share < 0.34 ? 'Takes less than a third of what is left' : 'Within what is left' },
+    ];
+  },
+  colour: (piece, _choice, { client: { colourCard } }) => [
+    ...only(
+      colourCard.like.length > 0 && nearestTo(piece, colourCard.like) < LIKED,
+      0.7,
+      'In a colour this client likes',
+    ),
+    ...only(nearestTo(piece, colourCard.avoid) < AVOIDED, -1, 'In a colour this client avoids'),
+    ...only(nearestTo(piece, colourCard.never) < AVOIDED, -3, 'In a colour this client never wears'),
+  ],
+  mood: (piece, _choice, { client }) => {
+    const mood = piece.moods.find((word) => client.moods.includes(word));
+    return mood
+      ? [{ part: 1, says: `${mood[0]?.toUpperCase()}${mood.slice(1)}, a mood word of theirs` }]
+      : [];
+  },
+  twin: (piece, _choice, { owned, loved = [] }) => {
+    const twin = owned.find((own) => isTwin(piece, own));
+    if (twin) return [{ part: -1, says: `Nearly the same as ${twin.title}, already owned` }];
+    const sister = owned.find((own) => loved.includes(own.id) && isSister(piece, own));
+    return sister ? [{ part: 0.5, says: `Sister of ${sister.title}, which is loved` }] : [];
+  },
+  occasions: (piece, _choice, { occasions = [] }) => {
+    if (occasions.length === 0) return [];
+    const served = occasions.filter((occasion) => mayServe(piece, occasion));
+    if (served.length === 0) return [{ part: -0.5, says: 'Too far from what the occasions want' }];
+    const [first] = served;
+    return [
+      {
+        part: served.length / occasions.length,
+        says:
+          served.length === 1 && first
+            ? `Could serve ${first.title}`
+            : `Could serve ${served.length} of the occasions`,
+      },
+    ];
+  },
+  history: (piece, _choice, { past = [] }, { label = '' }) => {
+    const alike = past.filter((line) => line.category === piece.category);
+    const ofLabel = alike.filter((line) => label !== '' && line.label === label);
+    const kept = ofLabel.find(({ decision }) => decision === 'keep');
+    const back = ofLabel.find(({ decision }) => decision === 'return');
+    if (kept && !back) return [{ part: 0.8, says: 'Kept the like of this label before' }];
+    if (back && !kept)
+      return [{ part: -0.8, says: `Sent back the like of this label: ${back.reason ?? 'no reason given'}` }];
+    const keeps = alike.filter(({ decision }) => decision === 'keep').length;
+    return alike.length >= 2 && keeps === alike.length
+      ? [{ part: 0.4, says: `Kept all ${alike.length} of this kind before` }]
+      : [];
+  },
+  depth: (_piece, { size }) =>
+    size.free === 1
+      ? [{ part: -0.5, says: 'The last one in this size' }]
+      : only(size.free >= 3, 0.5, `${size.free} of this size on the shelf`),
+  interest: ({ priceMinor = 0 }, _choice, { settings }, { costMinor, ageDays = 0 }) => {
+    if (!settings?.ownInterest) return [];
+    const margin = costMinor === undefined || priceMinor <= 0 ? 0 : (priceMinor - costMinor) / priceMinor;
+    const old = ramp(ageDays, AGE);
+    const earns = ramp(margin, MARGIN);
+    const part = old / 2 + earns / 2;
+    const says = [
+      old > 0 ? `${ageDays} days in the shop` : '',
+      earns > 0 ? `a margin of ${Math.round(margin * 100)} %` : '',
+    ]
+      .filter(Boolean)
+      .join(', ');
+    return part > 0 ? [{ part, says: `For the shop: ${says}` }] : [];
+  },
+};
+/** ΔE within which a colour is liked, and within which it is one that is avoided. */
+const LIKED = 14;
+const AVOIDED = 10;
+
+/** A piece this far from an occasion's formality serves it in no look. */
+const FORMALITY_REACH = 1.5;
+
+/** True when nothing of an occasion speaks against a piece: its formality, its hour, what is banned by name. */
+export function mayServe(piece: Piece, { formality: [lo, hi], time, bans }: Occasion): boolean {
+  return (
+    piece.formality >= lo - FORMALITY_REACH &&
+    piece.formality <= hi + FORMALITY_REACH &&
+    !(piece.hour === 'evening' && time === 'day') &&
+    !bans.some(
+      (ban) =>
+        ban === piece.category ||
+        ban === piece.fabric.texture ||
+        ban === colourName(piece.colours[0]?.hex ?? '#000000'),
+    )
+  );
+}

@@ -1,0 +1,99 @@
+import type { ShopView } from '@contracts/views';
+import { CRITERIA, type Criterion, CRITERION_WORDS, type PullSettings, USUAL_PULL_WEIGHTS } from '@core/pull';
+import { Button, NumberInput, Switch } from '@mantine/core';
+import { call, showDone, showProblem } from '@ui/api';
+import { useState } from 'react';
+
+interface Props {
+  readonly shop: ShopView;
+  readonly version: number;
+  readonly mayTune: boolean;
+  readonly onSaved: (version: number) => void;
+}
+
+/** What candidates are weighed by on the Pull page, and what the shop does with altered pieces. */
+export function PullingPanel({ shop, version, mayTune, onSaved }: Props) {
+  const [settings, setSettings] = useState<PullSettings>(shop.pull);
+  const [alteredMayReturn, setAlteredMayReturn] = useState(shop.alteredMayReturn);
+  const [busy, setBusy] = useState(false);
+  const { weights = {}, ownInterest = false } = settings;
+  const weigh = (criterion: Criterion, value: number | string): void =>
+    setSettings(({ weights: { [criterion]: _before, ...rest } = {}, ...others }) => ({
+      ...others,
+      weights:
+        typeof value === 'number' && value !== USUAL_PULL_WEIGHTS[criterion]
+          ? { ...rest, [criterion]: value }
+          : rest,
+    }));
+  const save = async (): Promise<void> => {
+    setBusy(true);
+    try {
+      const answer = await call('save-pull-settings', {
+        version,
+        settings: { weights: { ...weights }, ownInterest },
+        alteredMayReturn,
+      });
+      onSaved(answer.version);
+      showDone('How the shop pulls is saved.');
+    } catch (error) {
+      showProblem(error);
+    } finally {
+      setBusy(false);
+    }
+  };
+  return (
+    <section className="sheet pulling" aria-label="Pulling">
+      <h2>What candidates are weighed by</h2>
+      <p className="small soft">
+        Points each may give or take. Every candidate shows the three that speak most for it and the one that
+        speaks most against it.
+      </p>
+      <div className="rule-thresholds">
+        {CRITERIA.map((criterion) => (
+          <NumberInput
+            key={criterion}
+            size="xs"
+            label={CRITERION_WORDS[criterion]}
+            min={0}
+            max={100}
+            disabled={!mayTune || (criterion === 'interest' && !ownInterest)}
+            value={weights[criterion] ?? USUAL_PULL_WEIGHTS[criterion]}
+            onChange={(value) => weigh(criterion, value)}
+          />
+        ))}
+      </div>
+      <Switch
+        label="Count the shop’s own interest: how long a piece has been here, and its margin"
+        description="Off unless the owner wants it; where it counts, the candidate says so."
+        checked={ownInterest}
+        disabled={!mayTune}
+        onChange={(event) => {
+          const { checked } = event.currentTarget;
+          setSettings((now) => ({ ...now, ownInterest: checked }));
+        }}
+      />
+      <h2>Alterations</h2>
+      <Switch
+        label="An altered piece may come back"
+        description="Counts for what is given to the tailor from now on."
+        checked={alteredMayReturn}
+        disabled={!mayTune}
+        onChange={(event) => setAlteredMayReturn(event.currentTarget.checked)}
+      />
+      {mayTune && (
+        <div style={{ display: 'flex', gap: 8 }}>
+          <Button loading={busy} onClick={() => void save()}>
+            Save how we pull
+          </Button>
+          <Button
+            variant="default"
+            disabled={Object.keys(weights).length === 0}
+            onClick={() => setSettings((now) => ({ ...now, weights: {} }))}
+          >
+            Back to defaults
+          </Button>
+        </div>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,136 @@
+import type { BoxView, PullRow, ReasonView } from '@contracts/views';
+import { Button } from '@mantine/core';
+import { GarmentSketch } from '@ui/GarmentSketch';
+import { Money } from '@ui/Money';
+import { memo } from 'react';
+
+export interface HoldWish {
+  readonly variantId: string;
+  readonly fit: string;
+  readonly locationId?: string | undefined;
+}
+
+interface Props {
+  readonly row: PullRow;
+  readonly view: BoxView;
+  /** Looks it opens, once they were tried. */
+  readonly looks: number | undefined;
+  readonly open: boolean;
+  readonly busy: boolean;
+  readonly compared: boolean;
+  readonly onHold: (row: PullRow, wish: HoldWish) => void;
+  readonly onCompare: (row: PullRow) => void;
+}
+
+/** One candidate: how it fits, what speaks for and against it, how many looks it opens, and hold. */
+export const CandidateRow = memo(function CandidateRow({
+  row,
+  view,
+  looks,
+  open,
+  busy,
+  compared,
+  onHold,
+  onCompare,
+}: Props) {
+  const others = row.otherSizes.filter((size) => size.free > 0).slice(0, 4);
+  return (
+    <li className={compared ? 'pull-compared' : undefined}>
+      <span className="pull-sketch">
+        <GarmentSketch piece={row.piece} fit={92} decorative />
+      </span>
+      <div>
+        <div className="serif pull-title">{row.piece.title}</div>
+        <Reasons reasons={row.reasons} doubt={row.doubt} />
+      </div>
+      <div className="pull-price">
+        <Money minor={row.piece.priceMinor ?? 0} currency={view.shop.currency} />
+        <div className="small soft pull-opens" title="With the closet and what is in the box">
+          {looksWords(looks)}
+        </div>
+        <button
+          className="plain-button small"
+          aria-pressed={compared}
+          aria-label={`Compare ${row.piece.title}`}
+          title="Side by side (v)"
+          onClick={() => onCompare(row)}
+        >
+          {compared ? 'beside ✓' : 'compare'}
+        </button>
+      </div>
+      <div className="pull-act">
+        <Button
+          className="pull-hold"
+          size="xs"
+          data-garment={row.garmentId}
+          disabled={!open}
+          loading={busy}
+          onClick={() => onHold(row, { variantId: row.variantId, fit: row.fit })}
+        >
+          Hold {row.size}
+        </Button>
+        <span className="small soft">{row.free === 1 ? 'the last one' : `${row.free} on the shelf`}</span>
+        <span className="small">
+          {others.map((size) => (
+            <button
+              key={size.variantId}
+              className="plain-button"
+              disabled={!open}
+              title={size.fit}
+              onClick={() => onHold(row, { variantId: size.variantId, fit: size.fit })}
+              aria-label={`Hold ${row.piece.title} in ${size.size}`}
+            >
+              {size.size}
+            </button>
+          ))}
+        </span>
+        {row.places.length > 1 && (
+          <span className="small soft">
+            {row.places.map(({ locationId, title, free }) => (
+              <button
+                key={locationId}
+                className="plain-button"
+                disabled={!open}
+                onClick={() => onHold(row, { variantId: row.variantId, fit: row.fit, locationId })}
+                aria-label={`Hold ${row.piece.title} from ${title}`}
+              >
+                {title.toLowerCase()} {free}
+              </button>
+            ))}
+          </span>
+        )}
+      </div>
+    </li>
+  );
+});
+
+interface ReasonsProps {
+  readonly reasons: readonly ReasonView[];
+  readonly doubt: ReasonView | undefined;
+}
+
+/** What speaks for a candidate and what most against it; the shop's own interest says that it is that. */
+export function Reasons({ reasons, doubt }: ReasonsProps) {
+  return (
+    <ul className="pull-reasons">
+      {reasons.map(({ criterion, says, points }) => (
+        <li
+          key={says}
+          className={criterion === 'interest' ? 'pull-interest' : undefined}
+          title={`${points >= 0 ? '+' : '−'}${Math.abs(points)} points`}
+        >
+          {says}
+        </li>
+      ))}
+      {doubt && (
+        <li className="pull-doubt" title={`−${Math.abs(doubt.points)} points`}>
+          {doubt.says}
+        </li>
+      )}
+    </ul>
+  );
+}
+
+/** How many looks a piece opens, once they were tried. */
+export const looksWords = (looks: number | undefined): string =>
+  looks === undefined ? '…' : looks === 0 ? 'no look yet' : looks === 1 ? '1 look' : `${looks} looks`;

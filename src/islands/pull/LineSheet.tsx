@@ -1,0 +1,303 @@
+import type { BoxView, LineSwaps, LineView, SwapView } from '@contracts/views';
+import {
+  ALTERATION_USUAL,
+  ALTERATION_WORDS,
+  type AlterationJob,
+  alterationFault,
+  alterationWords,
+  jobsFor,
+  suggestedAlterations,
+} from '@core/fit';
+import { bodyOf } from '@core/figure';
+import { money, parseMoney } from '@core/money';
+import { Button, Modal, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { call, showProblem } from '@ui/api';
+import { GarmentSketch } from '@ui/GarmentSketch';
+import { Money } from '@ui/Money';
+import type { BoxState } from '@ui/useBox';
+import { useEffect, useState } from 'react';
+
+interface Props {
+  readonly line: LineView | undefined;
+  readonly box: BoxState;
+  readonly onClose: () => void;
+}
+
+/** One line of the box: what could take its place, and what a tailor is to do to it. */
+export function LineSheet({ line, box, onClose }: Props) {
+  return (
+    <Modal opened={line !== undefined} onClose={onClose} title={line?.piece.title ?? ''} size={860}>
+      {line && (
+        <div className="line-sheet">
+          <Alternatives line={line} box={box} onDone={onClose} />
+          <Alterations line={line} box={box} />
+        </div>
+      )}
+    </Modal>
+  );
+}
+
+/** What could take the place of a line, asked of the server when it is opened. */
+function useSwaps(view: BoxView, lineId: string): LineSwaps | undefined {
+  const [answer, setAnswer] = useState<LineSwaps>();
+  const boxId = view.id;
+  useEffect(() => {
+    let mine = true;
+    call('line-swaps', { boxId, lineId }).then(
+      ({ lines }) => mine && setAnswer(lines[0]),
+      (error: unknown) => mine && showProblem(error),
+    );
+    return () => {
+      mine = false;
+    };
+  }, [boxId, lineId]);
+  return answer?.lineId === lineId ? answer : undefined;
+}
+
+function Alternatives({
+  line,
+  box: { view, busy, run },
+  onDone,
+}: {
+  readonly line: LineView;
+  readonly box: BoxState;
+  readonly onDone: () => void;
+}) {
+  const swaps = useSwaps(view, line.id);
+  const swap = async (
+    by: { readonly variantId: string; readonly fit: string; readonly locationId?: string },
+    done: string,
+  ): Promise<void> => {
+    if (await run('swap-line', { boxId: view.id, lineId: line.id, ...by }, done)) onDone();
+  };
+  if (!swaps)
+    return (
+      <section aria-label="In its place">
+        <h3>In its place</h3>
+        <p role="status" className="small soft">
+          Looking on the shelves…
+        </p>
+      </section>
+    );
+  const { cheaper, safer, colours, places } = swaps;
+  const nothing = !cheaper && !safer && colours.length === 0 && places.length === 0;
+  const offer = (title: string, view_: SwapView, why?: string) => (
+    <Offer
+      key={title + view_.variantId}
+      title={title}
+      why={why}
+      swap={view_}
+      than={line.priceMinor}
+      currency={view.shop.currency}
+      busy={busy === 'swap-line'}
+      onTake={() =>
+        void swap({ variantId: view_.variantId, fit: view_.fit }, `${view_.piece.title} takes its place.`)
+      }
+    />
+  );
+  return (
+    <section aria-label="In its place">
+      <h3>In its place</h3>
+      {nothing && (
+        <p className="small soft">
+          Nothing cheaper, safer or in another colour is on the shelf in this size.
+        </p>
+      )}
+      <ul className="rows">
+        {cheaper && offer('Nearly the same for less', cheaper)}
+        {safer && offer('Safer', safer, `It may be ${safer.why}.`)}
+        {colours.map((each) => offer('In another colour', each))}
+      </ul>
+      {places.length > 0 && (
+        <p className="small">
+          It is held at {line.location}. The same size stands at{' '}
+          {places.map(({ locationId, title, free }) => (
+            <button
+              key={locationId}
+              className="plain-button"
+              onClick={() =>
+                void swap(
+                  { variantId: line.variantId, fit: line.fit, locationId },
+                  `It is held at ${title} now.`,
+                )
+              }
+            >
+              {title} ({free})
+            </button>
+          ))}
+        </p>
+      )}
+    </section>
+  );
+}
+
+interface OfferProps {
+  readonly title: string;
+  readonly why: string | undefined;
+  readonly swap: SwapView;
+  /** Price of what it would replace. */
+  readonly than: number;
+  readonly currency: string;
+  readonly busy: boolean;
+  readonly onTake: () => void;
+}
+
+function Offer({ title, why, swap, than, currency, busy, onTake }: OfferProps) {
+  const less = than - swap.priceMinor;
+  return (
+    <li className="line-offer">
+      <span className="pull-sketch small-sketch">
+        <GarmentSketch piece={swap.piece} fit={50} decorative />
+      </span>
+      <div>
+        <div className="small soft">{title}</div>
+        {swap.piece.title}, {swap.size}
+        <div className="small soft">{why ?? swap.fit}</div>
+      </div>
+      <div style={{ textAlign: 'right' }}>
+        <Money minor={swap.priceMinor} currency={currency} />
+        {less !== 0 && (
+          <div className="small soft">
+            {less > 0 ? `${money(less, currency)} less` : `${money(-less, currency)} more`}
+          </div>
+        )}
+      </div>
+      <Button
+        size="xs"
+        variant="default"
+        loading={busy}
+        onClick={onTake}
+        aria-label={`Take ${swap.piece.title}`}
+      >
+        Take it
+      </Button>
+    </li>
+  );
+}
+
+function Alterations({
+  line,
+  box: { view, busy, run },
+}: {
+  readonly line: LineView;
+  readonly box: BoxState;
+}) {
+  const jobs = jobsFor(line.piece);
+  const [job, setJob] = useState<AlterationJob>(jobs[0] ?? 'take-in');
+  const [cm, setCm] = useState<number | string>('');
+  const [price, setPrice] = useState((ALTERATION_USUAL[job].priceMinor / 100).toFixed(2));
+  const [days, setDays] = useState<number | string>(ALTERATION_USUAL[job].leadDays);
+  const { currency } = view.shop;
+  const choose = (next: AlterationJob, mm?: number): void => {
+    setJob(next);
+    setPrice((ALTERATION_USUAL[next].priceMinor / 100).toFixed(2));
+    setDays(ALTERATION_USUAL[next].leadDays);
+    if (mm !== undefined) setCm(mm / 10);
+  };
+  const mm = typeof cm === 'number' ? Math.round(cm * 10) : 0;
+  const priceMinor = parseMoney(price);
+  const fault = typeof cm === 'number' ? alterationFault(line.piece, { job, mm }) : undefined;
+  const ready = typeof cm === 'number' && !fault && priceMinor !== undefined && typeof days === 'number';
+  const suggested = suggestedAlterations(line.piece, bodyOf(view.client.profile.measures)).filter(
+    (each) => !line.alterations.some((done) => done.job === each.job),
+  );
+  return (
+    <section aria-label="Alterations">
+      <h3>Altered</h3>
+      {line.alterations.length === 0 && <p className="small soft">As it comes from the rail.</p>}
+      <ul className="rows">
+        {line.alterations.map((each) => (
+          <li key={each.id} className="line-job">
+            <span>
+              {alterationWords(each)}{' '}
+              <span className="small soft">
+                {each.leadDays} {each.leadDays === 1 ? 'day' : 'days'}
+              </span>
+            </span>
+            <Money minor={each.priceMinor} currency={currency} />
+            <button
+              className="plain-button"
+              aria-label={`Do not ${ALTERATION_WORDS[each.job]} ${line.piece.title}`}
+              onClick={() =>
+                void run(
+                  'remove-alteration',
+                  { boxId: view.id, lineId: line.id, id: each.id },
+                  'Left as it is.',
+                )
+              }
+            >
+              leave it
+            </button>
+          </li>
+        ))}
+      </ul>
+      {line.alterations.length > 0 && (
+        <p className="small soft">
+          {line.mayReturn
+            ? 'It may come back all the same; the shop allows it.'
+            : 'Once altered it stays with the client.'}
+        </p>
+      )}
+      {jobs.length === 0 ? (
+        <p className="small soft">A tailor has nothing to do here.</p>
+      ) : (
+        <form
+          className="line-alter"
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (!ready) return;
+            void run(
+              'save-alteration',
+              { boxId: view.id, lineId: line.id, job, mm, priceMinor, leadDays: days },
+              `It will be altered: ${ALTERATION_WORDS[job]}.`,
+            ).then((done) => done && setCm(''));
+          }}
+        >
+          {suggested.map((each) => (
+            <button key={each.job} type="button" className="chip" onClick={() => choose(each.job, each.mm)}>
+              {alterationWords(each)}?
+            </button>
+          ))}
+          <NativeSelect
+            size="xs"
+            label="What"
+            data={jobs.map((value) => ({ value, label: ALTERATION_WORDS[value] }))}
+            value={job}
+            onChange={(event) => choose(event.currentTarget.value as AlterationJob)}
+          />
+          <NumberInput
+            size="xs"
+            label="By, cm"
+            description={job === 'hem' ? 'below 0 lets it down' : undefined}
+            inputWrapperOrder={['label', 'input', 'description', 'error']}
+            step={0.5}
+            decimalScale={1}
+            value={cm}
+            onChange={setCm}
+            error={fault}
+          />
+          <TextInput
+            size="xs"
+            label={`Price, ${currency}`}
+            inputMode="decimal"
+            value={price}
+            onChange={(event) => setPrice(event.currentTarget.value)}
+            error={priceMinor === undefined ? 'not an amount' : undefined}
+          />
+          <NumberInput
+            size="xs"
+            label="Days"
+            min={0}
+            max={60}
+            allowDecimal={false}
+            value={days}
+            onChange={setDays}
+          />
+          <Button size="xs" type="submit" disabled={!ready} loading={busy === 'save-alteration'}>
+            Have it altered
+          </Button>
+        </form>
+      )}
+    </section>
+  );
+}

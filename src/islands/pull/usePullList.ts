@@ -1,0 +1,59 @@
+import type { BoxView, PullAnswer, PullRow } from '@contracts/views';
+import type { Category } from '@core/piece';
+import { parseMoney } from '@core/money';
+import { useDebouncedValue } from '@mantine/hooks';
+import { call, showProblem } from '@ui/api';
+import { useEffect, useMemo, useRef, useState } from 'react';
+
+export interface PullFilter {
+  readonly askId: string | null;
+  readonly search: string;
+  /** As typed. */
+  readonly most: string;
+  readonly categories: readonly Category[];
+  readonly fitsOnly: boolean;
+}
+
+/** The filter as the server is asked for it; an amount that is none asks for nothing. */
+const asked = (boxId: string, { askId, most, categories, fitsOnly }: PullFilter) => ({
+  boxId,
+  askId,
+  categories: [...categories],
+  mostMinor: most.trim() === '' ? null : (parseMoney(most) ?? null),
+  fitsOnly,
+});
+
+/** Candidates for the filter and the box as it is; an older answer never replaces a newer one. */
+export function usePullList(view: BoxView, filter: PullFilter) {
+  const [answer, setAnswer] = useState<PullAnswer>();
+  const [resting] = useDebouncedValue(filter, 200);
+  const turn = useRef(0);
+  const boxId = view.id;
+  // What is held, and at what price, changes what is left of the budget and what is a candidate still.
+  const held = view.lines.map(({ id, alterations }) => `${id} ${alterations.length}`).join();
+  useEffect(() => {
+    const mine = ++turn.current;
+    call('pull-list', { ...asked(boxId, resting), search: resting.search }).then(
+      (found) => mine === turn.current && setAnswer(found),
+      showProblem,
+    );
+  }, [resting, boxId, held]);
+  return { answer, asked: asked(boxId, filter) };
+}
+
+/**
+ * The rows in the order they are shown. They come by what speaks for them; the number of looks each opens reorders them
+ * only when that is asked for and all counts are in, so that nothing moves under the cursor.
+ */
+export function useOrder(
+  rows: readonly PullRow[] | undefined,
+  opened: ReadonlyMap<string, number>,
+  byLooks: boolean,
+): readonly PullRow[] {
+  const counted = rows !== undefined && rows.every(({ piece }) => opened.has(piece.id));
+  return useMemo(() => {
+    if (!rows) return [];
+    if (!byLooks || !counted) return rows;
+    return [...rows].sort((a, b) => (opened.get(b.piece.id) ?? 0) - (opened.get(a.piece.id) ?? 0));
+  }, [rows, opened, byLooks, counted]);
+}

@@ -1,0 +1,84 @@
+import {
+  judgeStages,
+  type Occasion,
+  type Overrule,
+  type Setting,
+  type Stage,
+  type StageOff,
+  type StageVerdict,
+  type Verdict,
+} from '@core/look';
+import type { Piece } from '@core/piece';
+import type { Settings } from '@core/rules';
+import { useDeferredValue, useMemo } from 'react';
+
+interface Question {
+  readonly pieces: readonly Piece[];
+  readonly stages: readonly Stage[];
+  readonly offs: readonly StageOff[];
+  readonly occasion: Occasion | undefined;
+  readonly setting: Setting;
+  readonly settings: Settings;
+  readonly overrules: readonly Overrule[];
+}
+
+/**
+ * The look judged at every stage of its occasion; undefined without stages. It comes after the change that is on the
+ * screen: the figure never waits for it.
+ */
+export function useStages(now: Question): readonly StageVerdict[] | undefined {
+  const { pieces, stages, offs, occasion, setting, settings, overrules } = now;
+  const asked = useMemo(
+    () => ({ pieces, stages, offs, occasion, setting, settings, overrules }),
+    [pieces, stages, offs, occasion, setting, settings, overrules],
+  );
+  const later = useDeferredValue(asked);
+  const found = useMemo(
+    () =>
+      later.stages.length > 0 && later.occasion
+        ? judgeStages(
+            later.pieces,
+            later.stages,
+            later.offs,
+            { ...later.setting, occasion: later.occasion },
+            later.settings,
+            later.overrules,
+          )
+        : undefined,
+    [later],
+  );
+  return later === asked ? found : undefined;
+}
+
+interface Props {
+  readonly stages: readonly StageVerdict[] | undefined;
+  readonly titles: readonly Stage[];
+  /** The whole occasion, when no stage is open. */
+  readonly whole: Verdict;
+  readonly current: string | undefined;
+  readonly onGo: (title: string | undefined) => void;
+}
+
+/** The stages of the occasion, each with what the rules say of the look there. */
+export function StageTabs({ stages, titles, whole, current, onGo }: Props) {
+  const state = (verdict: Verdict | undefined): string =>
+    verdict === undefined
+      ? '…'
+      : verdict.sendable
+        ? String(verdict.score.score)
+        : verdict.complete
+          ? 'blocked'
+          : 'incomplete';
+  return (
+    <div className="stage-tabs" role="group" aria-label="Stages of the occasion">
+      <button aria-pressed={current === undefined} onClick={() => onGo(undefined)}>
+        The whole {current === undefined && <span className="num">{state(whole)}</span>}
+      </button>
+      {titles.map(({ title }) => (
+        <button key={title} aria-pressed={current === title} onClick={() => onGo(title)}>
+          {title} <span className="num">{state(stages?.find((each) => each.title === title)?.verdict)}</span>
+        </button>
+      ))}
+    </div>
+  );
+}

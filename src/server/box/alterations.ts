@@ -1,0 +1,62 @@
+import { alterationFault, altered } from '@core/fit';
+import { alteration } from '@data/schema';
+import { and, eq } from 'drizzle-orm';
+import { note } from '../audit';
+import type { Context } from '../context';
+import { conflict, invalid, notFound } from '../problem';
+import { pieceOfGarment } from '@data/pieces';
+import { shopOf } from '../shop/settings';
+import { defineUseCase } from '../use-case';
+import { BOX_OPEN, boxOf, boxView, type LineRecord, linesOf } from './load';
+
+/** The line of a box that may still be changed. */
+async function openLine({ tx, actor }: Context, boxId: string, lineId: string): Promise<LineRecord> {
+  const row = await boxOf(tx, actor.shopId, boxId, true);
+  if (!BOX_OPEN.includes(row.state)) throw conflict('This box is packed: its pieces stay as they are.');
+  const record = (await linesOf(tx, boxId)).find(({ line }) => line.id === lineId);
+  if (!record) throw notFound('That line');
+  return record;
+}
+
+/** A job on a line of the box; its price joins the money, its days the dates. One of each kind a line. */
+export const saveAlteration = defineUseCase({
+  name: 'save-alteration',
+  roles: ['owner', 'stylist'],
+  writes: true,
+  async run(context, { boxId, lineId, job, mm, priceMinor, leadDays }) {
+    const { tx, actor, now } = context;
+    const { garment, variant, alterations } = await openLine(context, boxId, lineId);
+    const others = alterations.filter((each) => each.job !== job);
+    const fault = alterationFault(altered(pieceOfGarment(garment, variant), others), { job, mm });
+    if (fault) throw invalid([{ path: 'mm', message: fault }]);
+    const { alteredMayReturn } = await shopOf(tx, actor.shopId);
+    await tx.delete(alteration).where(and(eq(alteration.boxLineId, lineId), eq(alteration.job, job)));
+    await tx
+      .insert(alteration)
+      .values({
+        boxLineId: lineId,
+        job,
+        mm,
+        priceMinor,
+        leadDays,
+        mayReturn: alteredMayReturn,
+        createdAt: now,
+      });
+    await note(context, 'alter', 'box_line', lineId, { boxId, job, priceMinor });
+    return boxView(tx, actor, boxId, now);
+  },
+});
+
+export const removeAlteration = defineUseCase({
+  name: 'remove-alteration',
+  roles: ['owner', 'stylist'],
+  writes: true,
+  async run(context, { boxId, lineId, id }) {
+    const { tx, actor, now } = context;
+    const { alterations } = await openLine(context, boxId, lineId);
+    if (!alterations.some((each) => each.id === id)) throw notFound('That alteration');
+    await tx.delete(alteration).where(eq(alteration.id, id));
+    await note(context, 'leave unaltered', 'box_line', lineId, { boxId });
+    return boxView(tx, actor, boxId, now);
+  },
+});

@@ -1,0 +1,99 @@
+import { bodyOf } from '@core/figure';
+import type { SizeOffer } from '@core/fit';
+import { labelOffset } from '@core/learn';
+import { CATEGORY, type Piece } from '@core/piece';
+import type { Candidate, RankSetting } from '@core/pull';
+import { sizeWords } from '@core/stock';
+import type { Reader } from '@data/db';
+import { decisionsByLabel, labelKey, pastLines } from '@data/decisions';
+import { pieceOfGarment, pieceOfOwned, splitMeasures } from '@data/pieces';
+import { boxOccasion, ownedItem } from '@data/schema';
+import { pullCandidates, type PullWish, sizesByGarment } from '@data/stock';
+import { and, eq, isNull } from 'drizzle-orm';
+import { occasionsOf } from '../client/occasions';
+import { clientOf } from '../client/profile';
+import type { Actor } from '../context';
+import { shopOf } from '../shop/settings';
+import { type BoxRecord, type LineRecord, spentOn } from './load';
+
+const DAY_MS = 86_400_000;
+
+/** What candidates of a box are ranked by, but for the ask. */
+export async function rankSetting(
+  db: Reader,
+  actor: Actor,
+  row: BoxRecord,
+  lines: readonly LineRecord[],
+): Promise<RankSetting> {
+  const shop = await shopOf(db, actor.shopId);
+  const { profile } = await clientOf(db, actor.shopId, row.clientId);
+  const owned = await db
+    .select()
+    .from(ownedItem)
+    .where(and(eq(ownedItem.clientId, row.clientId), isNull(ownedItem.retiredAt)));
+  const chosen = await db.select().from(boxOccasion).where(eq(boxOccasion.boxId, row.id));
+  const occasions = chosen.length > 0 ? await occasionsOf(db, row.clientId) : [];
+  return {
+    body: bodyOf(profile.measures),
+    client: profile,
+    shopSchools: shop.schools,
+    leftMinor: row.budgetMinor === null ? undefined : row.budgetMinor - spentOn(lines),
+    owned: owned.map(pieceOfOwned),
+    loved: owned.filter(({ loved }) => loved).map(({ id }) => `owned:${id}`),
+    occasions: occasions
+      .filter(({ id }) => chosen.some(({ occasionId }) => occasionId === id))
+      .map(({ occasion }) => occasion),
+    past: await pastLines(db, row.clientId),
+    settings: shop.pullSettings,
+  };
+}
+
+/** A candidate with the style it belongs to. */
+export interface StockCandidate extends Candidate {
+  readonly label: string;
+  readonly styleId: string;
+}
+
+/** Garments on the shelf that a wish asks for, with their sizes and what is known of their labels. */
+export async function candidatesFor(db: Reader, wish: PullWish, now: Date): Promise<StockCandidate[]> {
+  const rows = await pullCandidates(db, wish);
+  const sizes = await sizesByGarment(
+    db,
+    rows.map(({ id }) => id),
+  );
+  const decisions = await decisionsByLabel(db, wish.shopId, [
+    ...new Set(rows.map(({ label }) => label).filter(Boolean)),
+  ]);
+  return rows.map((row) => {
+    const piece = pieceOfGarment(row, undefined);
+    return {
+      piece,
+      label: row.label,
+      styleId: row.styleId,
+      costMinor: row.costMinor ?? undefined,
+      ageDays: Math.floor((now.getTime() - row.createdAt.getTime()) / DAY_MS),
+      offset: offsetOf(piece, row.label, decisions),
+      sizes: (sizes.get(row.id) ?? []).map(({ variant, at }): SizeOffer => ({
+        variantId: variant.id,
+        size: sizeWords(variant),
+        ...splitMeasures(variant.measures),
+        free: at.shelf ?? 0,
+      })),
+    };
+  });
+}
+
+function offsetOf(piece: Piece, label: string, decisions: Awaited<ReturnType<typeof decisionsByLabel>>) {
+  const own = decisions.get(labelKey(label, piece.category));
+  return own && labelOffset(own, CATEGORY[piece.category].shape === 'lower' ? 'hip' : 'bust');
+}
+
+/** A garment as it is in one of its sizes. */
+export const inSize = (
+  piece: Piece,
+  { measures, origins }: Pick<SizeOffer, 'measures' | 'origins'>,
+): Piece => ({
+  ...piece,
+  measures: { ...piece.measures, ...measures },
+  origins: { ...piece.origins, ...origins },
+});

@@ -1,0 +1,92 @@
+import { alternativesTo, AXIS_WORDS, objectionsTo, rankPull, type Ranked } from '@core/pull';
+import type { Piece } from '@core/piece';
+import { lab } from '@core/colour';
+import type { LineSwaps, SwapsAnswer, SwapView } from '@contracts/views';
+import { placesByVariant } from '@data/stock';
+import { defineUseCase } from '../use-case';
+import { releaseExpired } from '../stock/holds';
+import { candidatesFor, inSize, rankSetting, type StockCandidate } from './candidates';
+import { boxOf, linesOf, pieceOfLine } from './load';
+
+/** What is on the shelf, ranked, with its piece in the size that was chosen and the view a screen gets. */
+interface OnShelf extends SwapView {
+  readonly styleId: string;
+}
+
+const shelfOf = ({ candidate, choice }: Ranked): OnShelf => ({
+  variantId: choice.size.variantId,
+  piece: inSize(candidate.piece, choice.size),
+  size: choice.size.size,
+  priceMinor: candidate.piece.priceMinor ?? 0,
+  fit: choice.fit,
+  verdict: choice.verdict,
+  styleId: (candidate as StockCandidate).styleId,
+});
+
+const shown = ({ variantId, piece, size, priceMinor, fit, verdict }: SwapView): SwapView => ({
+  variantId,
+  piece,
+  size,
+  priceMinor,
+  fit,
+  verdict,
+});
+
+/** Pieces nothing is held against, told of each line's kind at most. */
+const SAFE_MOST = 30;
+
+/** What could take the place of the lines of a box: cheaper, safer, another colour, from another place. */
+export const lineSwaps = defineUseCase({
+  name: 'line-swaps',
+  roles: ['owner', 'stylist'],
+  writes: false,
+  async run({ tx, actor, now }, { boxId, lineId }): Promise<SwapsAnswer> {
+    const row = await boxOf(tx, actor.shopId, boxId);
+    await releaseExpired(tx, now);
+    const all = await linesOf(tx, boxId);
+    const setting = await rankSetting(tx, actor, row, all);
+    const wanted = all.filter(({ line }) => lineId === undefined || line.id === lineId);
+    const inBox = new Set(all.map(({ garment }) => garment.id));
+    const places = await placesByVariant(
+      tx,
+      wanted.map(({ line }) => line.variantId),
+    );
+    const safe = new Map<string, Piece>();
+    const lines: LineSwaps[] = [];
+    for (const record of wanted) {
+      const { garment: own, line } = record;
+      const main = lab(own.colours[0]?.hex ?? '#808080');
+      // Nearest to it in colour first: what is nearly the same is among those.
+      const near = await candidatesFor(
+        tx,
+        { shopId: actor.shopId, categories: [own.category], near: main },
+        now,
+      );
+      const ranked = rankPull(
+        near.filter(({ piece }) => !inBox.has(piece.id)),
+        setting,
+      ).filter(({ choice }) => choice.verdict !== 'too small' && choice.verdict !== 'too big');
+      const there = ranked.map(shelfOf);
+      there
+        .filter(({ piece }) => objectionsTo(piece, setting.client).length === 0)
+        .slice(0, SAFE_MOST)
+        .forEach(({ piece }) => safe.set(piece.id, piece));
+      const { cheaper, safer, colours } = alternativesTo(
+        { piece: pieceOfLine(record), styleId: own.styleId },
+        there,
+        setting.client,
+      );
+      lines.push({
+        lineId: line.id,
+        cheaper: cheaper && shown(cheaper),
+        safer: safer && {
+          ...shown(safer),
+          why: `${AXIS_WORDS[safer.objection.axis]}: ${safer.objection.says}`,
+        },
+        colours: colours.map(shown),
+        places: (places.get(line.variantId) ?? []).filter(({ locationId }) => locationId !== line.locationId),
+      });
+    }
+    return { lines, stock: [...safe.values()] };
+  },
+});

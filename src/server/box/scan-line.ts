@@ -1,0 +1,37 @@
+import { boxLine } from '@data/schema';
+import { eq } from 'drizzle-orm';
+import { note } from '../audit';
+import { conflict } from '../problem';
+import { variantOfCode } from '../stock/find-code';
+import { defineUseCase } from '../use-case';
+import { BOX_OPEN, boxOf, boxView, linesOf } from './load';
+
+/** A piece read by the scanner goes into the parcel; another size than the one that was pulled does not. */
+export const scanLine = defineUseCase({
+  name: 'scan-line',
+  roles: ['owner', 'stylist', 'packer'],
+  writes: true,
+  async run(context, { boxId, code }) {
+    const { tx, actor, now } = context;
+    const row = await boxOf(tx, actor.shopId, boxId, true);
+    if (!BOX_OPEN.includes(row.state)) throw conflict('This box is packed already.');
+    const { variant, garment } = await variantOfCode(tx, actor.shopId, code);
+    const lines = await linesOf(tx, boxId);
+    const own = lines.filter(({ line }) => line.variantId === variant.id);
+    const found = own.find(({ line }) => line.scannedAt === null) ?? own[0];
+    if (!found) {
+      const sibling = lines.find((each) => each.garment.id === garment.id);
+      throw conflict(
+        sibling
+          ? `${garment.title} in ${variant.size} is not in this box: it wants size ${sibling.variant.size}.`
+          : `${garment.title}, size ${variant.size}, is not in this box.`,
+      );
+    }
+    const fresh = found.line.scannedAt === null;
+    if (fresh) {
+      await tx.update(boxLine).set({ scannedAt: now }).where(eq(boxLine.id, found.line.id));
+      await note(context, 'scan in', 'box_line', found.line.id, { boxId });
+    }
+    return { view: await boxView(tx, actor, boxId, now), lineId: found.line.id, fresh };
+  },
+});

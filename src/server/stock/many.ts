@@ -1,0 +1,119 @@
+import { stockCsv, stockJson } from '@contracts/stock-file';
+import { garment } from '@data/schema';
+import { sizesByGarment } from '@data/stock';
+import { and, asc, eq, inArray, isNull, sql } from 'drizzle-orm';
+import type { PgUpdateSetSource } from 'drizzle-orm/pg-core';
+import { noteAll } from '../audit';
+import type { Context } from '../context';
+import { notFound } from '../problem';
+import { dayIn, shopOf } from '../shop/settings';
+import { defineUseCase } from '../use-case';
+import { sheetOf, sizeSheet } from './garment';
+
+const ROLES = ['owner', 'stylist'] as const;
+
+/** Changes garments of the shop all in one, each with its place in the record of changes. */
+async function changeMany(
+  context: Context,
+  ids: readonly string[],
+  values: PgUpdateSetSource<typeof garment>,
+  action: string,
+  details?: Record<string, unknown>,
+): Promise<{ changed: number }> {
+  const { tx, actor } = context;
+  const changed = await tx
+    .update(garment)
+    .set({ ...values, version: sql`${garment.version} + 1` })
+    .where(and(eq(garment.shopId, actor.shopId), inArray(garment.id, [...ids])))
+    .returning({ id: garment.id });
+  if (changed.length === 0) throw notFound('That garment');
+  await noteAll(
+    context,
+    action,
+    'garment',
+    changed.map(({ id }) => id),
+    details,
+  );
+  return { changed: changed.length };
+}
+
+export const archiveGarments = defineUseCase({
+  name: 'archive-garments',
+  roles: ROLES,
+  writes: true,
+  run: (context, { ids, archived }) =>
+    changeMany(
+      context,
+      ids,
+      { archivedAt: archived ? context.now : null },
+      archived ? 'archive' : 'bring back',
+    ),
+});
+
+/** Prices go up or down by a share, each rounded half up to whole cents. */
+export const priceGarments = defineUseCase({
+  name: 'price-garments',
+  roles: ROLES,
+  writes: true,
+  run: (context, { ids, percent }) =>
+    changeMany(
+      context,
+      ids,
+      { priceMinor: sql`round(${garment.priceMinor}::numeric * (100 + ${percent}::numeric) / 100)::int` },
+      'price',
+      { percent },
+    ),
+});
+
+/** Gives many garments the same label, formality, seasons, care, moods or cost; the rest of each stays. */
+export const editGarments = defineUseCase({
+  name: 'edit-garments',
+  roles: ROLES,
+  writes: true,
+  run: (context, { ids, set: { label, formality, costMinor, ...attributes } }) =>
+    changeMany(
+      context,
+      ids,
+      {
+        ...(label === undefined ? {} : { label }),
+        ...(formality === undefined ? {} : { formality }),
+        ...(costMinor === undefined ? {} : { costMinor }),
+        ...(Object.keys(attributes).length > 0
+          ? { attributes: sql`${garment.attributes} || ${JSON.stringify(attributes)}::jsonb` }
+          : {}),
+      },
+      'edit',
+      { label, formality, costMinor, ...attributes },
+    ),
+});
+
+/** All that is not archived, as a file that reads back in. */
+export const exportStock = defineUseCase({
+  name: 'export-stock',
+  roles: ROLES,
+  writes: false,
+  async run({ tx, actor, now }, { format }) {
+    const { zone } = await shopOf(tx, actor.shopId);
+    const rows = await tx
+      .select()
+      .from(garment)
+      .where(and(eq(garment.shopId, actor.shopId), isNull(garment.archivedAt)))
+      .orderBy(asc(garment.category), asc(garment.title));
+    const sizes = await sizesByGarment(
+      tx,
+      rows.map(({ id }) => id),
+    );
+    const garments = rows.map((row) => {
+      const own = sizes.get(row.id) ?? [];
+      return {
+        ...sheetOf(row),
+        sizes: own.map(({ variant: size }) => sizeSheet(size)),
+        shelf: new Map(own.map(({ variant: size, at }) => [size.id, at.shelf ?? 0])),
+      };
+    });
+    return {
+      fileName: `stock-${dayIn(zone, now)}.${format}`,
+      text: format === 'csv' ? stockCsv(garments) : stockJson(garments),
+    };
+  },
+});

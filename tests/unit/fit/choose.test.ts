@@ -1,0 +1,107 @@
+import { bodyOf } from '@core/figure';
+import { chooseSize, fitOf, type SizeOffer } from '@core/fit';
+import { fitForClient } from '@core/letter';
+import { describe, expect, it } from 'vitest';
+import { one } from '../../support/pieces';
+
+const body = bodyOf({ heightMm: 1700, bust: 920, waist: 740, hip: 990, footLength: 247, headGirth: 570 });
+const given = { bust: 'given', waist: 'given', hip: 'given', sleeve: 'given' } as const;
+const run = (name: 'bust' | 'hip', ...sizes: [size: string, mm: number, free?: number][]): SizeOffer[] =>
+  sizes.map(([size, mm, free = 1]) => ({
+    variantId: size,
+    size,
+    measures: { [name]: mm },
+    origins: given,
+    free,
+  }));
+const shirt = one('s', 'shirt', '#fbfbf9');
+const jersey = one('j', 'tee', '#fbfbf9', { fabric: { stretchPct: 10 } });
+const coat = one('c', 'coat', '#1f2a44');
+
+describe('the size that is sent', () => {
+  it('is the one that fits best of those on the shelf', () => {
+    const sizes = run('bust', ['S', 950], ['M', 1020], ['L', 1110]);
+    expect(chooseSize(shirt, sizes, body)?.size.size).toBe('M');
+    expect(chooseSize(shirt, run('bust', ['M', 1020, 0]), body)).toBeUndefined();
+  });
+
+  // Easy volume wants 50 to 150 mm over 920: 980 and 1060 both fit, one on either side of the middle.
+  const between = run('bust', ['M', 980], ['L', 1060]);
+  it('between two sizes is left to fit alone by the school "true"', () => {
+    const chosen = chooseSize(shirt, between, body, 'true');
+    expect([chosen?.between, chosen?.verdict]).toEqual([undefined, 'right']);
+  });
+  it('goes down where the cloth gives or the label runs large, and only there', () => {
+    const choose = (piece: typeof shirt, offset?: Parameters<typeof chooseSize>[4]) =>
+      chooseSize(piece, between, body, 'down when generous', offset);
+    expect(choose(shirt)?.between).toBeUndefined();
+    expect(choose(jersey)?.size.size).toBe('M');
+    expect(choose(jersey)?.between).toBe(
+      'Between M and L the smaller was chosen, as the cloth gives; try L if it sits too close',
+    );
+    const large = choose(shirt, { hip: { steps: 0.4, count: 8 } });
+    expect([large?.size.size, large?.between?.includes('the label runs large')]).toEqual(['M', true]);
+  });
+  it('goes up for a layer, and for nothing else', () => {
+    const layers = run('bust', ['M', 1030], ['L', 1110]);
+    const up = chooseSize(coat, layers, body, 'up to layer');
+    expect([up?.size.size, up?.between?.includes('for what goes beneath')]).toEqual(['L', true]);
+    expect(chooseSize(shirt, between, body, 'up to layer')?.between).toBeUndefined();
+  });
+  it('out of the right one is the nearest, with what makes it work', () => {
+    const trousers = one('t', 'trousers', '#17171a');
+    const gone = chooseSize(trousers, run('hip', ['M', 1060, 0], ['L', 1150]), body);
+    expect([gone?.size.size, gone?.verdict]).toEqual(['L', 'roomy']);
+    expect(gone?.instead).toBe('Size M would fit and is gone. One more notch of a belt takes it in.');
+    const hopeless = chooseSize(shirt, run('bust', ['M', 1020, 0], ['S', 900]), body);
+    expect(hopeless?.instead).toContain('Nothing makes this one work');
+  });
+});
+
+describe('without measures of the garment', () => {
+  it('the letter it bears is asked, and the line says so', () => {
+    const bare = (size: string) => fitOf(shirt, { size, measures: {}, origins: {} }, body);
+    expect([bare('S'), bare('M'), bare('L')].map(({ verdict }) => verdict)).toEqual([
+      'too small',
+      'right',
+      'too big',
+    ]);
+    expect(bare('M').fit).toContain('by the letter chart');
+    expect(bare('M').fit).toContain('the garment is not measured');
+    expect(bare('one').fit).toBe('Fit not measured');
+  });
+  it('shoes go by the foot and hats by the head', () => {
+    const verdict = (category: 'loafer' | 'hat', size: string) =>
+      fitOf(one('x', category, '#17171a'), { size, measures: {}, origins: {} }, body).verdict;
+    expect([verdict('loafer', '39.5'), verdict('loafer', '38')]).toEqual(['right', 'too small']);
+    expect([verdict('hat', '57'), verdict('hat', '55')]).toEqual(['right', 'too small']);
+  });
+});
+
+describe('a fit as the client reads it', () => {
+  it('says no millimetres and nothing of what is gone, but which size to try and what makes it work', () => {
+    expect(fitForClient('M', 'Right at the bust (+60 mm; 50 to 150 wanted)')).toBe(
+      'Size M. Right at the bust.',
+    );
+    expect(
+      fitForClient(
+        'M',
+        'Right at the bust (+60 mm; 50 to 150 wanted). Between M and L the smaller was chosen, as the cloth gives; try L if it sits too close',
+      ),
+    ).toBe(
+      'Size M. Right at the bust. Between M and L the smaller was chosen, as the cloth gives; try L if it sits too close.',
+    );
+    expect(
+      fitForClient(
+        'L',
+        'Roomy at the hip (+160 mm; 20 to 120 wanted). Size M would fit and is gone. One more notch of a belt takes it in.',
+      ),
+    ).toBe('Size L. Roomy at the hip. One more notch of a belt takes it in.');
+    expect(
+      fitForClient(
+        'M',
+        'Right by the letter chart: M is for a bust of 90 to 98 cm; the garment is not measured',
+      ),
+    ).toBe('Size M. Right by the size on its label.');
+  });
+});

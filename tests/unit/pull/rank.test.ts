@@ -1,0 +1,143 @@
+import { readAsk } from '@core/box';
+import { bodyOf } from '@core/figure';
+import type { SizeOffer } from '@core/fit';
+import { HOUSE_SCHOOLS, NOBODY } from '@core/look';
+import {
+  type Candidate,
+  CRITERIA,
+  mayServe,
+  rankPull,
+  type RankSetting,
+  USUAL_PULL_WEIGHTS,
+} from '@core/pull';
+import { describe, expect, it } from 'vitest';
+import { anOccasion } from '../../support/judging';
+import { one } from '../../support/pieces';
+
+const body = bodyOf({ heightMm: 1700, bust: 920, waist: 740, hip: 990, armLength: 600, shoulderWidth: 390 });
+const shirt = one('s', 'shirt', '#ffffff', { cut: { neckline: 'collar', sleeve: 'long' } });
+const offer = (size: string, bust: number, free: number): SizeOffer => ({
+  variantId: size,
+  size,
+  measures: { bust, sleeve: 600 },
+  origins: { bust: 'given', sleeve: 'given' },
+  free,
+});
+const sizes = [offer('S', 950, 2), offer('M', 1020, 1), offer('L', 1110, 3)];
+const candidate = (id: string, hex: string, more = {}, facts: Partial<Candidate> = {}): Candidate => ({
+  piece: { ...shirt, id, title: id, colours: [{ hex, share: 1 }], priceMinor: 9000, ...more },
+  sizes,
+  ...facts,
+});
+const setting: RankSetting = {
+  body,
+  shopSchools: HOUSE_SCHOOLS,
+  client: { ...NOBODY, colourCard: { like: ['#1f4032'], avoid: ['#e6a6b3'], never: [] } },
+  leftMinor: 10_000,
+  owned: [],
+};
+const order = (candidates: Candidate[], more: Partial<RankSetting> = {}): string[] =>
+  rankPull(candidates, { ...setting, ...more }).map((each) => each.candidate.piece.id);
+
+describe('ranking what may be pulled', () => {
+  it('takes the best size on the shelf, says so first, and leaves out what is gone', () => {
+    const [row] = rankPull([candidate('a', '#ffffff')], setting);
+    expect([row?.choice.size.size, row?.choice.verdict]).toEqual(['M', 'right']);
+    expect(row?.reasons[0]?.criterion).toBe('fit');
+    expect(row?.doubt?.says).toBe('The last one in this size');
+    const gone = { ...candidate('a', '#ffffff'), sizes: sizes.map((size) => ({ ...size, free: 0 })) };
+    expect(rankPull([gone], setting)).toEqual([]);
+  });
+  it('puts liked colours before avoided ones, and what is too dear or a twin last', () => {
+    const own = { ...shirt, id: 'own', title: 'Blue shirt', colours: [{ hex: '#3a67ad', share: 1 }] };
+    const candidates = [
+      candidate('pink', '#e6a6b3'),
+      candidate('green', '#1f4032'),
+      candidate('dear', '#1f4032', { priceMinor: 20_000 }),
+      candidate('twin', '#3a67ad'),
+    ];
+    const ranked = rankPull(candidates, { ...setting, owned: [own] });
+    expect(ranked.map((each) => each.candidate.piece.id)).toEqual(['green', 'pink', 'twin', 'dear']);
+    const said = Object.fromEntries(ranked.map((each) => [each.candidate.piece.id, each.doubt?.says]));
+    expect(said).toMatchObject({
+      twin: 'Nearly the same as Blue shirt, already owned',
+      dear: 'More than is left of the budget',
+      pink: 'In a colour this client avoids',
+    });
+  });
+  it('answers an ask by kind and colour', () => {
+    const [first] = rankPull([candidate('white', '#ffffff'), candidate('green', '#3c7d4b')], {
+      ...setting,
+      ask: readAsk('a green shirt'),
+    });
+    expect(first?.candidate.piece.id).toBe('green');
+    expect(first?.reasons.map(({ says }) => says)).toContain('In green, as asked');
+  });
+  it('remembers what this client kept and sent back of a label', () => {
+    const past = [
+      { label: 'Kept', category: 'shirt', decision: 'keep' },
+      { label: 'Back', category: 'shirt', decision: 'return', reason: 'too short' },
+    ] as const;
+    const three = [
+      candidate('back', '#ffffff', {}, { label: 'Back' }),
+      candidate('new', '#ffffff', {}, { label: 'New' }),
+      candidate('kept', '#ffffff', {}, { label: 'Kept' }),
+    ];
+    expect(order(three, { past })).toEqual(['kept', 'new', 'back']);
+    const back = rankPull(three, { ...setting, past }).at(-1);
+    expect(back?.doubt?.says).toBe('Sent back the like of this label: too short');
+  });
+  it('sees which occasions a piece could serve', () => {
+    const evening = anOccasion({ title: 'Ball', formality: [8, 10], time: 'evening' });
+    const office = anOccasion({ title: 'Office', formality: [4, 6], time: 'day', bans: ['red'] });
+    expect(mayServe({ ...shirt, formality: 5 }, office)).toBe(true);
+    expect(mayServe({ ...shirt, formality: 5 }, evening)).toBe(false);
+    expect(mayServe({ ...shirt, formality: 5, hour: 'evening' }, office)).toBe(false);
+    expect(mayServe({ ...shirt, formality: 5, colours: [{ hex: '#b3282d', share: 1 }] }, office)).toBe(false);
+    const [row] = rankPull([candidate('a', '#ffffff', { formality: 5 })], {
+      ...setting,
+      occasions: [office, evening],
+    });
+    expect(row?.reasons.map(({ says }) => says)).toContain('Could serve Office');
+  });
+  it('puts a sister of what is loved before a stranger', () => {
+    const loved = { ...shirt, id: 'own', title: 'Loved shirt', colours: [{ hex: '#7a2c3a', share: 1 }] };
+    const [row] = rankPull([candidate('a', '#ffffff')], { ...setting, owned: [loved], loved: ['own'] });
+    expect(row?.reasons.map(({ says }) => says)).toContain('Sister of Loved shirt, which is loved');
+  });
+  it('counts the shop’s own interest only where the owner wants it, and says that it is that', () => {
+    const two = [
+      candidate('a new one', '#ffffff', {}, { ageDays: 5, costMinor: 8000 }),
+      candidate('old stock', '#ffffff', {}, { ageDays: 400, costMinor: 2000 }),
+    ];
+    expect(order(two)).toEqual(['a new one', 'old stock']);
+    const settings = { ownInterest: true };
+    expect(order(two, { settings })).toEqual(['old stock', 'a new one']);
+    const said = rankPull(two, { ...setting, settings })[0]?.reasons.find(
+      ({ criterion }) => criterion === 'interest',
+    );
+    expect(said?.says).toBe('For the shop: 400 days in the shop, a margin of 78 %');
+  });
+  it('weighs as the shop does: a criterion at nothing changes no order', () => {
+    const two = [candidate('pink', '#e6a6b3'), candidate('a plain one', '#84868a')];
+    expect(order(two)[0]).toBe('a plain one');
+    expect(order(two, { settings: { weights: { colour: 0 } } })[0]).toBe('a plain one');
+    const points = (weights: object) =>
+      rankPull(two, { ...setting, settings: { weights } }).map((each) => each.points);
+    expect(new Set(points({ colour: 0 })).size).toBe(1);
+    expect(Object.keys(USUAL_PULL_WEIGHTS).sort()).toEqual([...CRITERIA].sort());
+  });
+  it('shows three reasons at most, and points that are those of its remarks', () => {
+    const ranked = rankPull([candidate('a', '#1f4032', { moods: ['calm'], care: 'machine' })], {
+      ...setting,
+      client: { ...setting.client, moods: ['calm'] },
+      ask: readAsk('a green shirt for the machine'),
+    });
+    expect(ranked[0]?.reasons).toHaveLength(3);
+    const [fit, ...rest] = ranked[0]!.reasons;
+    expect(fit?.points).toBe(USUAL_PULL_WEIGHTS.fit);
+    expect(rest.map(({ points }) => points)).toEqual(
+      [...rest.map(({ points }) => points)].sort((a, b) => b - a),
+    );
+  });
+});
