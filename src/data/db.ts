@@ -5,8 +5,8 @@ import * as schema from './schema';
 
 export type Database = NodePgDatabase<typeof schema>;
 /** A transaction, or the database itself: whatever a repository function may read and write through. */
-export type Reader = Pick<Database, 'select' | 'query' | 'execute'>;
-export type Writer = Pick<Database, 'select' | 'query' | 'execute' | 'insert' | 'update' | 'delete'>;
+export type Reader = Pick<Database, 'select' | 'selectDistinctOn' | 'query' | 'execute'>;
+export type Writer = Reader & Pick<Database, 'insert' | 'update' | 'delete'>;
 
 export interface Connection {
   readonly db: Database;

@@ -189,15 +189,18 @@ const onTheShelf = (db: Reader, of: SQLWrapper = garment.id) =>
       ),
     );
 
-/** Titles of what answers a filter and is gone in every size: a few of them, to say so. */
-export const soldOut = (db: Reader, filter: StockFilter) =>
+/** Titles of what answers a filter: a few of them, to say why they are not offered. */
+export const titlesOf = (db: Reader, filter: StockFilter, more?: SQL) =>
   db
     .select({ title: garment.title })
     .from(garment)
-    .where(and(stockWhere(db, filter), notExists(onTheShelf(db))))
+    .where(and(stockWhere(db, filter), more))
     .orderBy(desc(garment.createdAt), asc(garment.title))
-    .limit(SOLD_OUT_MOST);
-const SOLD_OUT_MOST = 20;
+    .limit(TITLES_MOST);
+const TITLES_MOST = 20;
+
+/** Titles of what answers a filter and is gone in every size. */
+export const soldOut = (db: Reader, filter: StockFilter) => titlesOf(db, filter, notExists(onTheShelf(db)));
 
 export interface PullWish extends StockFilter {
   /** A colour to be near to, CIELAB. */

@@ -1,4 +1,5 @@
 import { useRef } from 'react';
+import './scanner-pad.css';
 
 interface Props {
   readonly codes: readonly { readonly code: string; readonly words: string }[];

@@ -5,7 +5,7 @@ import { type BoxSaid, defineBoxRule } from './box-rule';
 export const twins = defineBoxRule({
   id: 'U2',
   title: 'Twin and sister',
-  question: 'Does she own this already, or its sister?',
+  question: 'Is this owned already, or its sister?',
   says: 'A twin has the kind, cut and volume of a piece that is owned or in the box, in nearly its colour. A sister of a loved piece is the same in another colour.',
   thresholds: {
     twin: { value: TWIN_DELTA_E, unit: 'ΔE', says: 'Nearer than this two colours are one.', min: 1, max: 15 },

@@ -22,8 +22,7 @@ export interface DemoBox {
     readonly pieces: readonly string[];
   }[];
   readonly decisions?: readonly (
-    | 'keep'
-    | { readonly reason: Reason; readonly point?: FitPoint; readonly note?: string }
+    'keep' | { readonly reason: Reason; readonly point?: FitPoint; readonly note?: string }
   )[];
   readonly notesNext?: string;
 }

@@ -58,8 +58,9 @@ export function HouseRulesPage({ view, mayTune }: Props) {
     wanted
       ? `${rule.id} ${rule.title} ${rule.question}`.toLowerCase().includes(wanted)
       : rule.id.startsWith(facet);
-  const shown = RULES.filter(isShown);
-  const ofBox = BOX_RULES.filter(isShown);
+  const shown = [...RULES, ...BOX_RULES]
+    .filter(isShown)
+    .sort((a, b) => a.id.localeCompare(b.id, 'en', { numeric: true }));
   const isPulling = !wanted && facet === 'pulling';
   const before = useMemo(() => scoresOf(view, saved.settings, saved.schools), [view, saved]);
   const after = useMemo(() => scoresOf(view, settings, schools), [view, settings, schools]);
@@ -123,29 +124,28 @@ export function HouseRulesPage({ view, mayTune }: Props) {
           {isPulling && (
             <PullingPanel shop={view.shop} version={version} mayTune={mayTune} onSaved={setVersion} />
           )}
-          {!isPulling && shown.length + ofBox.length === 0 && (
-            <p className="sheet empty">No rule says that.</p>
+          {!isPulling && shown.length === 0 && <p className="sheet empty">No rule says that.</p>}
+          {shown.map((rule) =>
+            'facet' in rule ? (
+              <RuleCard
+                key={rule.id}
+                rule={rule}
+                tuning={settings[rule.id]}
+                spoke={view.spoke[rule.id] ?? 0}
+                overruled={view.overruled[rule.id] ?? 0}
+                mayTune={mayTune}
+                onTune={(tuning) => tune(rule.id, tuning)}
+              />
+            ) : (
+              <BoxRuleCard
+                key={rule.id}
+                rule={rule}
+                tuning={settings[rule.id]}
+                mayTune={mayTune}
+                onTune={(tuning) => tune(rule.id, tuning)}
+              />
+            ),
           )}
-          {shown.map((rule) => (
-            <RuleCard
-              key={rule.id}
-              rule={rule}
-              tuning={settings[rule.id]}
-              spoke={view.spoke[rule.id] ?? 0}
-              overruled={view.overruled[rule.id] ?? 0}
-              mayTune={mayTune}
-              onTune={(tuning) => tune(rule.id, tuning)}
-            />
-          ))}
-          {ofBox.map((rule) => (
-            <BoxRuleCard
-              key={rule.id}
-              rule={rule}
-              tuning={settings[rule.id]}
-              mayTune={mayTune}
-              onTune={(tuning) => tune(rule.id, tuning)}
-            />
-          ))}
           {!wanted && facet !== 'pulling' && <Elsewhere facet={facet} />}
         </div>
         <SchoolsPanel

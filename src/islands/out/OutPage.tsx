@@ -129,7 +129,12 @@ export function OutPage({ initial }: { readonly initial: BoxView }) {
               {!all && view.lines.length > 0 && (
                 <p className="small soft">{view.lines.length - ticked.size} pieces are not ticked yet.</p>
               )}
-              <button className="plain-button small" aria-expanded={pad} onClick={() => setPad(!pad)}>
+              <button
+                className="plain-button small"
+                style={{ justifySelf: 'start' }}
+                aria-expanded={pad}
+                onClick={() => setPad(!pad)}
+              >
                 {pad ? 'put the simulated scanner away' : 'no scanner at hand? try a simulated one'}
               </button>
               {pad && (

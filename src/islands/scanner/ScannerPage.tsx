@@ -6,7 +6,7 @@ import { Providers } from '@ui/Providers';
 import { ScanField } from '@ui/ScanField';
 import { ScannerPad } from '@ui/ScannerPad';
 import { useState } from 'react';
-import '../stockroom/stockroom.css';
+import './scanner.css';
 
 interface Props {
   /** Codes to try the page with. */

@@ -31,17 +31,15 @@ export const saveAlteration = defineUseCase({
     if (fault) throw invalid([{ path: 'mm', message: fault }]);
     const { alteredMayReturn } = await shopOf(tx, actor.shopId);
     await tx.delete(alteration).where(and(eq(alteration.boxLineId, lineId), eq(alteration.job, job)));
-    await tx
-      .insert(alteration)
-      .values({
-        boxLineId: lineId,
-        job,
-        mm,
-        priceMinor,
-        leadDays,
-        mayReturn: alteredMayReturn,
-        createdAt: now,
-      });
+    await tx.insert(alteration).values({
+      boxLineId: lineId,
+      job,
+      mm,
+      priceMinor,
+      leadDays,
+      mayReturn: alteredMayReturn,
+      createdAt: now,
+    });
     await note(context, 'alter', 'box_line', lineId, { boxId, job, priceMinor });
     return boxView(tx, actor, boxId, now);
   },

@@ -5,7 +5,7 @@ import type { Parsed } from '@contracts/api';
 import type { LeftOut, PullAnswer, PullRow, WhyNotAnswer } from '@contracts/views';
 import type { Reader } from '@data/db';
 import { boxAsk } from '@data/schema';
-import { placesByVariant, type PullWish, soldOut } from '@data/stock';
+import { placesByVariant, type PullWish, soldOut, titlesOf } from '@data/stock';
 import { and, eq } from 'drizzle-orm';
 import type { Context } from '../context';
 import { defineUseCase } from '../use-case';
@@ -143,7 +143,7 @@ export const whyNot = defineUseCase({
     const candidates = await candidatesFor(tx, named, now);
     const ranked = rankPull(candidates, setting);
     const gone = await soldOut(tx, named);
-    const archived = await soldOut(tx, { ...named, archived: true });
+    const archived = await titlesOf(tx, { ...named, archived: true });
     const found: LeftOut[] = [
       ...ranked.map((each) => ({
         title: each.candidate.piece.title,

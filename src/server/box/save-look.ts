@@ -37,7 +37,12 @@ export const saveLook = defineUseCase({
     const occasion = before.occasions.find(({ id }) => id === input.occasionId)?.occasion;
     const { findings } = judge(
       piecesOf(before, input.pieces),
-      { client: before.client.profile, occasion, shopSchools: before.shop.schools },
+      {
+        client: before.client.profile,
+        occasion,
+        shopSchools: before.shop.schools,
+        budget: { boxMinor: before.budgetMinor ?? undefined, pieceMinor: before.client.pieceBudgetMinor },
+      },
       before.shop.settings,
     );
     const values = {

@@ -79,13 +79,18 @@ const SAMPLES = 10;
 /** A number no shop reaches. */
 const NOBODYS = 9_999_999_999;
 
-/** Codes to try a scanner with: sizes on the shelf, every other by its EAN, and one that is nobody's. */
+/** Codes to try a scanner with: a size of some styles on the shelf, every other by its EAN, and one that is nobody's. */
 export async function sampleCodes(
   db: Reader,
   { shopId }: Actor,
 ): Promise<{ readonly code: string; readonly words: string }[]> {
   const rows = await db
-    .select({ sku: variant.sku, ean: variant.ean, size: variant.size, title: garment.title })
+    .selectDistinctOn([garment.styleId], {
+      sku: variant.sku,
+      ean: variant.ean,
+      size: variant.size,
+      title: garment.title,
+    })
     .from(variant)
     .innerJoin(garment, eq(garment.id, variant.garmentId))
     .innerJoin(
@@ -93,7 +98,7 @@ export async function sampleCodes(
       and(eq(stockBalance.variantId, variant.id), eq(stockBalance.place, 'shelf'), gt(stockBalance.qty, 0)),
     )
     .where(eq(variant.shopId, shopId))
-    .orderBy(asc(variant.sku))
+    .orderBy(asc(garment.styleId), asc(variant.sku))
     .limit(SAMPLES);
   return [
     ...rows.map(({ sku, ean, size, title }, i) => ({
