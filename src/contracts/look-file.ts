@@ -97,7 +97,13 @@ export function judgementOf(look: LookFile, settings: Settings = {}): Record<str
     ...(verdict.complete ? {} : { missing: verdict.missing }),
     sendable: verdict.sendable,
     score: verdict.score.score,
-    facets: verdict.score.facets.map(({ facet, title, score, rows }) => ({ facet, title, score, rows })),
+    facets: verdict.score.facets.map(({ facet, title, share, score, rows }) => ({
+      facet,
+      title,
+      share,
+      score,
+      rows,
+    })),
     findings: verdict.findings.map((finding) => ({
       ...finding,
       mends: mends.get(findingKey(finding)) ?? [],

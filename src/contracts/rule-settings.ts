@@ -1,5 +1,5 @@
 import { BOX_RULES } from '@core/box-rules';
-import { ruleOf, RULES, type Settings } from '@core/rules';
+import { FACETS, ruleOf, RULES, type Settings } from '@core/rules';
 import { z } from 'zod';
 
 const points = z.number().int('a whole number').min(-60, 'at least −60').max(60, 'at most 60');
@@ -9,13 +9,22 @@ export const ruleSettingsSchema = z
   .record(
     z.string(),
     z.strictObject({
+      share: z.number().min(0, 'not below 0').max(5, 'at most 5').optional(),
       off: z.boolean().optional(),
       weight: z.strictObject({ works: points, note: points, fights: points }).partial().optional(),
       thresholds: z.record(z.string(), z.number()).optional(),
     }),
   )
   .superRefine((settings, context) => {
-    for (const [id, { thresholds = {} }] of Object.entries(settings)) {
+    for (const [id, tuning] of Object.entries(settings)) {
+      const { thresholds = {}, share, ...others } = tuning;
+      if (id in FACETS) {
+        if (Object.values({ ...others, thresholds: tuning.thresholds }).some((value) => value !== undefined))
+          context.addIssue({ code: 'custom', path: [id], message: 'of a facet only its share may be set' });
+        continue;
+      }
+      if (share !== undefined)
+        context.addIssue({ code: 'custom', path: [id, 'share'], message: 'only a facet has a share' });
       const rule = ruleOf(id) ?? BOX_RULES.find((each) => each.id === id);
       if (!rule) {
         context.addIssue({

@@ -153,8 +153,21 @@ function measuresOf(category: Category): GivenPiece['measures'] {
   };
 }
 
+/** One print of the three primaries in equal parts over quiet things: the one thing no hue template holds. */
+function printed(): Piece[] {
+  palette = ['#17171a', '#84868a'];
+  const shares = [0.34, 0.33, 0.33];
+  const dress: Piece = {
+    ...anyOf('dress', 'p0'),
+    colours: PRIMARIES.map((hex, i) => ({ hex, share: shares[i] ?? 0 })),
+    pattern: { kind: 'geometric', repeatMm: 60, contrast: 0.6 },
+  };
+  return [dress, anyOf(pick(OF('shoes')), 'p1'), ...(some(0.5) ? [anyOf(pick(OF('layer')), 'p2')] : [])];
+}
+
 /** A look somebody could have put on: the main places filled, the rest by chance. */
 export function anyLook(): Piece[] {
+  if (some(0.05)) return printed();
   palette = some(0.12) ? PRIMARIES : HEXES;
   const worn: Category[] = some(0.3) ? [pick(OF('whole'))] : [pick(OF('top')), pick(OF('bottom'))];
   if (some(0.9)) worn.push(pick(OF('shoes')));

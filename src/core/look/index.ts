@@ -8,5 +8,5 @@ export { BLANK_OCCASION, type Budget, type Occasion } from './occasion';
 export { OCCASION_TEMPLATES, type OccasionTemplate, repeatDays } from './occasion-templates';
 export { atStage, judgeStages, piecesAt, type Stage, type StageOff, type StageVerdict } from './stages';
 export { sceneOf, type Setting } from './scene';
-export { type Finding, type FacetScore, pointsOf, type Score, scoreOf } from './score';
+export { type Finding, type FacetScore, pointsOf, type Score, SCORED, scoreOf } from './score';
 export { SCHOOLS_WHY } from './schools-why';

@@ -89,8 +89,10 @@ export interface Rule<N extends string = string> {
 export const USUAL_WEIGHT = { works: 6, note: -6, fights: -18 } as const;
 export const COMMON_PRACTICE = 'Common practice, no source.';
 
-/** A shop's own settings of a rule. */
+/** A shop's own settings of a rule; under the letter of a facet, what it counts in the score of a look. */
 export interface Tuning {
+  /** Only of a facet: 1 is the usual. */
+  readonly share?: number | undefined;
   readonly off?: boolean | undefined;
   readonly weight?: Partial<Rule['weight']> | undefined;
   readonly thresholds?: Readonly<Record<string, number>> | undefined;

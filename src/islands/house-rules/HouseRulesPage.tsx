@@ -1,8 +1,8 @@
 import type { HouseRulesView } from '@contracts/views';
-import { judge, type Schools, SCHOOLS_WHY } from '@core/look';
+import { judge, type Schools, SCHOOLS_WHY, SCORED } from '@core/look';
 import { BOX_RULES } from '@core/box-rules';
 import { ELSEWHERE_RULES, type Facet, FACETS, RULES, type Settings, type Tuning } from '@core/rules';
-import { Button, NativeSelect, TextInput } from '@mantine/core';
+import { Button, NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { call, showDone, showProblem } from '@ui/api';
 import { Providers } from '@ui/Providers';
@@ -125,6 +125,14 @@ export function HouseRulesPage({ view, mayTune }: Props) {
             <PullingPanel shop={view.shop} version={version} mayTune={mayTune} onSaved={setVersion} />
           )}
           {!isPulling && shown.length === 0 && <p className="sheet empty">No rule says that.</p>}
+          {!wanted && facet !== 'pulling' && SCORED.includes(facet) && (
+            <FacetShare
+              title={FACETS[facet]}
+              share={settings[facet]?.share ?? 1}
+              mayTune={mayTune}
+              onShare={(share) => tune(facet, share === 1 ? undefined : { share })}
+            />
+          )}
           {shown.map((rule) =>
             'facet' in rule ? (
               <RuleCard
@@ -198,6 +206,34 @@ function Effect({
         </div>
       ))}
     </section>
+  );
+}
+
+interface FacetShareProps {
+  readonly title: string;
+  readonly share: number;
+  readonly mayTune: boolean;
+  readonly onShare: (share: number) => void;
+}
+
+/** What a facet counts in the score of a look; all the same unless the shop says otherwise. */
+function FacetShare({ title, share, mayTune, onShare }: FacetShareProps) {
+  return (
+    <div className="facet-share small">
+      <span>{title} counts</span>
+      <NumberInput
+        size="xs"
+        w={76}
+        aria-label={`What ${title} counts in a score`}
+        min={0}
+        max={5}
+        step={0.5}
+        disabled={!mayTune}
+        value={share}
+        onChange={(value) => typeof value === 'number' && onShare(value)}
+      />
+      <span className="soft">in the score of a look; 1 is as much as any other facet, 0 nothing.</span>
+    </div>
   );
 }
 

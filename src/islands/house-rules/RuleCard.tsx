@@ -27,6 +27,7 @@ const TONE_WORDS = {
 export function RuleCard({ rule, tuning, spoke, overruled, mayTune, onTune }: Props) {
   const [pair] = rule.examples;
   const change = changing(tuning, onTune);
+  const weights = { ...rule.weight, ...tuning?.weight };
   return (
     <article
       className={`sheet rule${tuning?.off ? ' rule-off' : ''}`}
@@ -40,13 +41,40 @@ export function RuleCard({ rule, tuning, spoke, overruled, mayTune, onTune }: Pr
         </header>
         <p>{rule.question}</p>
         <p className="small soft">
-          works {signed(rule.weight.works)}, look again {signed(rule.weight.note)}, fights{' '}
-          {signed(rule.weight.fights)}
+          works {signed(weights.works)}, look again {signed(weights.note)}, fights {signed(weights.fights)}
           {rule.mayOverrule ? '' : '; stands, whatever the stylist says'}. Spoke in {spoke}{' '}
           {spoke === 1 ? 'look' : 'looks'}
           {overruled > 0 && `, overruled ${overruled} times`}. {rule.source}
         </p>
         <Thresholds of={rule} tuning={tuning} mayTune={mayTune} onChange={change} />
+        {mayTune && (
+          <details className="small">
+            <summary>Points</summary>
+            <div className="rule-weights">
+              {(['works', 'note', 'fights'] as const).map((tone) => (
+                <NumberInput
+                  key={tone}
+                  size="xs"
+                  w={104}
+                  label={TONE_WORDS[tone]}
+                  min={-60}
+                  max={60}
+                  allowDecimal={false}
+                  disabled={tuning?.off === true}
+                  value={weights[tone]}
+                  onChange={(next) => {
+                    const { [tone]: _before, ...rest } = tuning?.weight ?? {};
+                    const own =
+                      typeof next === 'number' && next !== rule.weight[tone]
+                        ? { ...rest, [tone]: next }
+                        : rest;
+                    change({ weight: Object.keys(own).length > 0 ? own : undefined });
+                  }}
+                />
+              ))}
+            </div>
+          </details>
+        )}
       </div>
       {pair && (
         <div className="rule-pair">

@@ -281,7 +281,10 @@ function Breakdown({ verdict: { score } }: { readonly verdict: Verdict }) {
       <tbody>
         {score.facets.map((facet) => (
           <tr key={facet.facet}>
-            <th scope="row">{facet.title}</th>
+            <th scope="row">
+              {facet.title}
+              {facet.share !== 1 && <span className="soft"> × {facet.share}</span>}
+            </th>
             <td className="soft">
               {facet.rows
                 .map(

@@ -94,6 +94,13 @@ describe('the score', () => {
     const finding = plain.findings.find(({ rule }) => rule === 'C2');
     expect(finding && pointsOf(finding)).toBe(-18);
     expect(judge(look, {}, { C2: { weight: { fights: -40 } } }).score.mean).toBeLessThan(plain.score.mean);
+    // A facet that counts twice pulls the mean to its own score; one at nothing leaves it; all at nothing are equal.
+    const colour = plain.score.facets.find(({ facet }) => facet === 'C')!.score;
+    const apart = (share: number): number => Math.abs(judge(look, {}, { C: { share } }).score.mean - colour);
+    expect(apart(3)).toBeLessThan(apart(1));
+    expect(apart(0)).toBeGreaterThan(apart(1));
+    const none = Object.fromEntries(plain.score.facets.map(({ facet }) => [facet, { share: 0 }]));
+    expect(judge(look, {}, none).score).toMatchObject({ mean: plain.score.mean, score: plain.score.score });
     expect(judge(look, {}, { C2: { off: true } }).findings.some(({ rule }) => rule === 'C2')).toBe(false);
     expect(
       judge(look, {}, { C2: { thresholds: { pale: 5 } } }).findings.some(({ rule }) => rule === 'C2'),

@@ -71,6 +71,8 @@ describe('judging looks out of a pool', () => {
     const pieces = anyPool(30);
     const setting = anySetting();
     const settings: Settings = {
+      C: { share: 3 },
+      W: { share: 0 },
       C2: { off: true },
       F1: { weight: { note: -2.3, works: 0.1 }, thresholds: { least: 4 } },
       C1: { thresholds: { near: 20 }, weight: { works: 1.7 } },

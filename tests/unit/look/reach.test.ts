@@ -6,16 +6,13 @@ import { anyLook, anySetting } from '../../support/random-looks';
 const LOOKS = 10_000;
 const LEAST = 20;
 
-/**
- * Every tone a rule has. The note of C5 (school harmony, 8° and more from every template) wants three primaries in
- * nearly equal areas, which chance does not bring; its example in the rule reaches it.
- */
+/** Every tone a rule has. */
 const TONES: Readonly<Record<string, readonly Tone[]>> = {
   C1: ['works', 'note'],
   C2: ['note', 'fights'],
   C3: ['works', 'note'],
   C4: ['works', 'note'],
-  C5: ['works', 'fights'],
+  C5: ['works', 'note', 'fights'],
   C6: ['works'],
   C7: ['works', 'note'],
   C8: ['works', 'note', 'fights'],

@@ -32,6 +32,12 @@ describe('a shop’s own tuning', () => {
     expect(faults({ U1: { thresholds: { clothes: 5 } }, U5: { off: true } })).toEqual([]);
     expect(faults({ U1: { thresholds: { clothes: 0 } } })[0]).toContain('1 to 20 is possible');
   });
+  it('takes what a facet counts, and nothing else of it', () => {
+    expect(faults({ C: { share: 2 }, W: { share: 0 } })).toEqual([]);
+    expect(faults({ C: { share: 9 } })[0]).toContain('at most 5');
+    expect(faults({ C: { off: true } })[0]).toContain('only its share');
+    expect(faults({ C2: { share: 2 } })[0]).toContain('only a facet has a share');
+  });
   it('names what it does not know, and what is out of bounds', () => {
     expect(faults({ Z9: {} })[0]).toContain('Z9: not a rule');
     expect(faults({ C2: { thresholds: { blue: 1 } } })[0]).toContain('C2.thresholds.blue: not a threshold');

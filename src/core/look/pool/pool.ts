@@ -5,7 +5,7 @@ import type { Count, Given, PoolLook, Tally } from '../../rules/reads';
 import { PoolAreas } from '../../sketch';
 import { MOST_PIECES } from '../judge';
 import { givenOf, type Setting } from '../scene';
-import { pointsOf, SCORED, scoreFrom } from '../score';
+import { pointsOf, SCORED, scoreFrom, sharesOf } from '../score';
 import { type Answer, Answers } from './answers';
 import { Codes, ranked, type Steps, stepsOf } from './codes';
 import { PoolScene } from './pool-scene';
@@ -80,6 +80,7 @@ export class LookPool implements PoolLook {
   private readonly ranks = new Int32Array(MOST_PIECES);
   private readonly slots = new Uint8Array(SLOTS.length);
   private readonly facets = new Float64Array(SCORED.length);
+  private readonly facetShares: readonly number[];
   private readonly says: Tally = { works: 0, note: 0, fights: 0, blocks: 0 };
   private readonly sumA: Int32Array;
   private readonly sumB: Int32Array;
@@ -98,6 +99,7 @@ export class LookPool implements PoolLook {
       throw new RangeError('LookPool: two pieces have one id');
     this.slotOf = Uint8Array.from(this.worn, ({ slot }) => SLOTS.indexOf(slot));
     this.given = givenOf(setting);
+    this.facetShares = sharesOf(this.settings);
     this.colours = this.worn.map(coloursOf);
     this.areas = new PoolAreas(this.worn, this.given.body, MOST_PIECES);
     this.alonePoints = new Float64Array(pieces.length * SCORED.length);
@@ -127,7 +129,7 @@ export class LookPool implements PoolLook {
         blocks = this.add(asked.facet, this.answer(asked, scene)) || blocks;
     }
     const complete = this.isComplete();
-    return { complete, sendable: complete && !blocks, score: scoreFrom(this.facets) };
+    return { complete, sendable: complete && !blocks, score: scoreFrom(this.facets, this.facetShares) };
   }
 
   /** Colours of the look that is being judged which take at least so much of what is seen. */
