@@ -343,6 +343,7 @@ export interface PullRow {
   readonly points: number;
   readonly reasons: readonly ReasonView[];
   readonly doubt?: ReasonView | undefined;
+  /** Others that are on the shelf. */
   readonly otherSizes: readonly {
     readonly variantId: string;
     readonly size: string;

@@ -1,4 +1,12 @@
-import { type Category, type MeasureOrigins, type Measures, type Piece, pieceFrom } from '@core/piece';
+import {
+  type Category,
+  type MeasureName,
+  type MeasureOrigins,
+  type Measures,
+  type Origin,
+  type Piece,
+  pieceFrom,
+} from '@core/piece';
 import type { garment, ownedItem, StoredMeasures, variant } from './schema';
 
 type GarmentRow = typeof garment.$inferSelect;
@@ -7,11 +15,15 @@ type OwnedRow = typeof ownedItem.$inferSelect;
 
 /** Measures with their origins, apart. */
 export function splitMeasures(stored: StoredMeasures): { measures: Measures; origins: MeasureOrigins } {
-  const entries = Object.entries(stored).filter(([, value]) => value !== undefined);
-  return {
-    measures: Object.fromEntries(entries.map(([name, value]) => [name, value?.mm])),
-    origins: Object.fromEntries(entries.map(([name, value]) => [name, value?.origin])),
-  };
+  const measures: Record<string, number> = {};
+  const origins: Record<string, Origin> = {};
+  for (const name in stored) {
+    const value = stored[name as MeasureName];
+    if (!value) continue;
+    measures[name] = value.mm;
+    origins[name] = value.origin;
+  }
+  return { measures, origins };
 }
 
 /** A garment as the rules see it, in one size when a variant is given. */

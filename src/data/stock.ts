@@ -13,6 +13,7 @@ import {
   inArray,
   isNotNull,
   isNull,
+  like,
   lte,
   notExists,
   or,
@@ -22,6 +23,7 @@ import {
 } from 'drizzle-orm';
 import type { PgColumn } from 'drizzle-orm/pg-core';
 import type { Reader } from './db';
+import { type GarmentVersion, rowVersion } from './known-garments';
 import { garment, location, photo, stockBalance, variant } from './schema';
 
 /** Which garments are wanted, and in what order. */
@@ -135,14 +137,19 @@ export function stockWhere(db: Reader, filter: StockFilter): SQL | undefined {
       : or(
           ilike(garment.title, `%${literal(search)}%`),
           ilike(garment.label, `%${literal(search)}%`),
-          exists(
+          // Looked up once by its index, not for every garment.
+          inArray(
+            garment.id,
             db
-              .select({ one: sql`1` })
+              .select({ id: variant.garmentId })
               .from(variant)
               .where(
                 and(
-                  eq(variant.garmentId, garment.id),
-                  or(ilike(variant.sku, `${literal(search)}%`), eq(variant.ean, search)),
+                  eq(variant.shopId, filter.shopId),
+                  or(
+                    like(sql`upper(${variant.sku})`, `${literal(search.toUpperCase())}%`),
+                    eq(variant.ean, search),
+                  ),
                 ),
               ),
           ),
@@ -199,8 +206,8 @@ export const titlesOf = (db: Reader, filter: StockFilter, more?: SQL) =>
     .limit(TITLES_MOST);
 const TITLES_MOST = 20;
 
-/** Titles of what answers a filter and is gone in every size. */
-export const soldOut = (db: Reader, filter: StockFilter) => titlesOf(db, filter, notExists(onTheShelf(db)));
+/** Titles of what answers a filter and is gone in every size: counted one by one, as a filter leaves few. */
+export const soldOut = (db: Reader, filter: StockFilter) => titlesOf(db, filter, sql`${onShelf} = 0`);
 
 export interface PullWish extends StockFilter {
   /** A colour to be near to, CIELAB. */
@@ -208,19 +215,19 @@ export interface PullWish extends StockFilter {
 }
 
 /** Candidates that are read for one pull list at most; the rest is beyond what anybody looks through. */
-export const PULL_MOST = 200;
+export const PULL_MOST = 160;
 /** Nearest ones whose shelf is looked at: beyond them hardly anybody looks, and a stock has not that much sold out. */
 const PULL_LOOKED_THROUGH = 2000;
 
 /**
  * Garments of which something stands on the shelf, the ones nearest to a wished colour first, or the newest. This is
- * the one statement of the pull list that grows with the stock: it goes through ids and colours alone, and fetches the
- * rows of those it found. docs/pull-list.md has its plan.
+ * the one statement of the pull list that grows with the stock: it goes through ids and colours alone.
+ * docs/pull-list.md has its plan.
  */
 export async function pullCandidates(
   db: Reader,
   { near, ...filter }: PullWish,
-): Promise<(typeof garment.$inferSelect)[]> {
+): Promise<readonly GarmentVersion[]> {
   const order = near
     ? sql`${apart(garment.mainL, near.l)} + ${apart(garment.mainA, near.a)} + ${apart(garment.mainB, near.b)}`
     : sql`-extract(epoch from ${garment.createdAt})`;
@@ -231,17 +238,39 @@ export async function pullCandidates(
     .orderBy(sql`apart`, asc(garment.id))
     .limit(PULL_LOOKED_THROUGH)
     .as('nearest');
-  const found = await db
-    .select({ id: nearest.id })
+  const found = db
+    .select({ id: nearest.id, apart: nearest.apart })
     .from(nearest)
     .where(exists(onTheShelf(db, nearest.id)))
     .orderBy(asc(nearest.apart), asc(nearest.id))
-    .limit(PULL_MOST);
-  if (found.length === 0) return [];
-  const ids = found.map(({ id }) => id);
-  const place = new Map(ids.map((id, i) => [id, i]));
-  const rows = await db.select().from(garment).where(inArray(garment.id, ids));
-  return rows.sort((a, b) => (place.get(a.id) ?? 0) - (place.get(b.id) ?? 0));
+    .limit(PULL_MOST)
+    .as('found');
+  return db
+    .select({ id: garment.id, rowVersion })
+    .from(found)
+    .innerJoin(garment, eq(garment.id, found.id))
+    .orderBy(asc(found.apart), asc(found.id));
+}
+
+/** Units on the shelf by size, over all places of the shop; a size with none is absent. */
+export async function unitsOnShelf(
+  db: Reader,
+  variantIds: readonly string[],
+): Promise<ReadonlyMap<string, number>> {
+  if (variantIds.length === 0) return new Map();
+  const rows = await db
+    .select({ id: stockBalance.variantId, units: stockBalance.qty })
+    .from(stockBalance)
+    .where(
+      and(
+        sql`${stockBalance.variantId} = any(${sql.param(variantIds)}::uuid[])`,
+        sql`${stockBalance.place} = 'shelf'`,
+        sql`${stockBalance.qty} > 0`,
+      ),
+    );
+  const found = new Map<string, number>();
+  for (const { id, units } of rows) found.set(id, (found.get(id) ?? 0) + units);
+  return found;
 }
 
 export interface SizeRow {

@@ -11,9 +11,12 @@ const GARMENTS = 20_000;
 const ROUNDS = 25;
 const MOST_BARE_MS = 40;
 
-/** The statement of `pullCandidates`, by hand and with its rows; its plan is in docs/pull-list.md. */
+/**
+ * What a pull list is made of, in one statement by hand: the candidates of `pullCandidates` with their rows, their sizes
+ * and what stands on the shelf of each. Its plan is in docs/pull-list.md.
+ */
 const BARE = `
-  select g.* from (
+  select g.*, s.sizes from (
     select n.id, n.apart from (
       select id, (main_l - $2) * (main_l - $2) + (main_a - $3) * (main_a - $3) + (main_b - $4) * (main_b - $4) as apart
       from garment where shop_id = $1 and archived_at is null order by apart, id limit 2000
@@ -23,7 +26,15 @@ const BARE = `
       where v.garment_id = n.id and b.place = 'shelf' and b.qty > 0
     )
     order by n.apart, n.id limit ${PULL_MOST}
-  ) found join garment g on g.id = found.id order by found.apart, g.id`;
+  ) found
+  join garment g on g.id = found.id
+  cross join lateral (
+    select json_agg(json_build_array(v.id, v.size, v.length, (
+      select sum(b.qty) from stock_balance b where b.variant_id = v.id and b.place = 'shelf' and b.qty > 0
+    )) order by v.position) as sizes
+    from variant v where v.garment_id = g.id
+  ) s
+  order by found.apart, g.id`;
 
 const median = async (work: () => Promise<unknown>): Promise<number> => {
   const times: number[] = [];
@@ -59,7 +70,7 @@ export const pull: Bench = {
       const stock = await median(() => stylist.call('stock-list', {}));
       return [
         {
-          name: `pull: bare SQL for ${PULL_MOST} of ${GARMENTS} garments of 8 sizes, median`,
+          name: `pull: bare SQL for ${PULL_MOST} of ${GARMENTS} garments with their 8 sizes, median`,
           value: Number(bare.toFixed(1)),
           unit: 'ms',
           ratio: bare / MOST_BARE_MS,

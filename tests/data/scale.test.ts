@@ -1,12 +1,13 @@
 import { connect, type Connection } from '@data/db';
 import { ledgerDisagreements } from '@data/ledger';
-import { box, user } from '@data/schema';
+import { box, garment, stockBalance, user, variant } from '@data/schema';
+import type { PullRow } from '@contracts/views';
 import type { Actor } from '@server/context';
 import { pullList } from '@server/box/pull-list';
 import { fillStockroom } from '@server/demo/scale';
 import { stockList } from '@server/stock/list';
 import { perform, type UseCase } from '@server/use-case';
-import { eq } from 'drizzle-orm';
+import { and, eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { freshDatabase, type TestDatabase } from '../support/database';
 
@@ -29,8 +30,13 @@ afterAll(async () => {
   await base.close();
 });
 
-/** Statements a question takes, and its answer. */
+/** Statements a question takes, and its answer; asked twice, as garments are read once in a version and remembered. */
 async function ask<U extends UseCase<never>>(called: U, input: unknown) {
+  await askOnce(called, input);
+  return askOnce(called, input);
+}
+
+async function askOnce<U extends UseCase<never>>(called: U, input: unknown) {
   statements = [];
   const answer = await perform(called as unknown as UseCase<'pull-list'>, {
     db: told.db,
@@ -59,5 +65,37 @@ describe('a stockroom that grows', () => {
       expect(answer.rows.length).toBeGreaterThanOrEqual(before[i]!.answer.rows.length);
     }
     expect(await ledgerDisagreements(base.db)).toEqual([]);
+  });
+
+  it('remembers garments by their version: whatever changes one of its sizes is seen at once', async () => {
+    const listed = async (title: string) =>
+      (await askOnce(pullList as never, { boxId, search: title, fitsOnly: false })).answer
+        .rows[0] as unknown as PullRow;
+    const title = 'Warden blazer, oat';
+    const first = await listed(title);
+    const cold = statements.length;
+    await listed(title);
+    expect(statements.length).toBeLessThanOrEqual(cold);
+    const [size] = await base.db.select().from(variant).where(eq(variant.id, first.variantId));
+    const { rows: before } = await base.db.execute<{ at: string }>(
+      sql`select xmin::text || ctid::text as at from garment where id = ${first.garmentId}`,
+    );
+    await base.db
+      .update(variant)
+      .set({ measures: { ...size!.measures, length: { mm: 777, origin: 'given' } } })
+      .where(eq(variant.id, first.variantId));
+    const { rows: after } = await base.db.execute<{ at: string }>(
+      sql`select xmin::text || ctid::text as at from garment where id = ${first.garmentId}`,
+    );
+    expect(after[0]!.at).not.toBe(before[0]!.at);
+    expect((await listed(title)).piece.measures.length).toBe(777);
+    await base.db.update(garment).set({ priceMinor: 12_345 }).where(eq(garment.id, first.garmentId));
+    expect((await listed(title)).piece.priceMinor).toBe(12_345);
+    // Units are never remembered.
+    await base.db
+      .update(stockBalance)
+      .set({ qty: sql`${stockBalance.qty} + 5` })
+      .where(and(eq(stockBalance.variantId, first.variantId), eq(stockBalance.place, 'shelf')));
+    expect((await listed(title)).free).toBe(first.free + 5);
   });
 });

@@ -3,7 +3,7 @@ import type { Schools } from '../look';
 import type { LabelOffset } from '../learn';
 import { CATEGORY, type MeasureOrigins, type Measures, type Piece } from '../piece';
 import { chartFit } from './chart';
-import { hatFit, hatSize, shoeFit } from './shoes';
+import { euShoeSize, hatFit, hatSize, shoeFit } from './shoes';
 import { type FitVerdict, fitWords, type SizeFit, sizeFit } from './size';
 
 export interface SizeOffer {
@@ -32,42 +32,59 @@ export const FIT_ORDER: Readonly<Record<FitVerdict, number>> = {
   'too small': 4,
 };
 
-/** Fit of one size of a garment on a body. Shoes go by the foot, hats by the head, an unmeasured garment by its letter. */
-export function fitOf(
+/** A fit that is put into words only when somebody reads it: of a run one size is shown. */
+interface Measured extends Omit<OfferFit, 'fit'> {
+  readonly say: () => string;
+}
+
+function measured(
   piece: Piece,
   { size, measures, origins }: Pick<SizeOffer, 'size' | 'measures' | 'origins'>,
   body: Body,
   offset?: LabelOffset,
-): OfferFit {
+): Measured {
   const { shape } = CATEGORY[piece.category];
   const number = Number(size);
   if (shape === 'shoe' && Number.isFinite(number)) {
     const verdict = shoeFit(number, body.footLength);
     return {
       verdict,
-      fit: `Size ${size} on a foot of ${Math.round(body.footLength)} mm: ${verdict}`,
-      off: number,
+      say: () => `Size ${size} on a foot of ${Math.round(body.footLength)} mm: ${verdict}`,
+      off: number - euShoeSize(body.footLength),
     };
   }
   if (piece.category === 'hat' && number >= 48 && number <= 68) {
     const verdict = hatFit(number, body.headGirth);
     return {
       verdict,
-      fit: `Size ${size} on a head of ${hatSize(body.headGirth).cm} cm: ${verdict}`,
+      say: () => `Size ${size} on a head of ${hatSize(body.headGirth).cm} cm: ${verdict}`,
       off: number - body.headGirth / 10,
     };
   }
   const found = sizeFit(piece, measures, origins, body, offset);
   const { decides } = found;
-  if (!decides) return chartFit(piece.category, size, body) ?? UNMEASURED;
+  if (!decides) {
+    const { fit, ...chart } = chartFit(piece.category, size, body) ?? UNMEASURED;
+    return { ...chart, say: () => fit };
+  }
   return {
     verdict: found.verdict,
-    fit: fitWords(found),
+    say: () => fitWords(found),
     off: decides.easeMm - (decides.wantedMm[0] + decides.wantedMm[1]) / 2,
     points: found.points,
   };
 }
 const UNMEASURED: OfferFit = { verdict: 'right', fit: 'Fit not measured', off: 0 };
+
+const said = ({ say, ...fit }: Measured): OfferFit => ({ ...fit, fit: say() });
+
+/** Fit of one size of a garment on a body. Shoes go by the foot, hats by the head, an unmeasured garment by its letter. */
+export const fitOf = (
+  piece: Piece,
+  size: Pick<SizeOffer, 'size' | 'measures' | 'origins'>,
+  body: Body,
+  offset?: LabelOffset,
+): OfferFit => said(measured(piece, size, body, offset));
 
 /** A size chosen among those on the shelf. */
 export interface SizeChoice extends OfferFit {
@@ -92,30 +109,28 @@ export function chooseSize(
   school: Schools['size'] = 'true',
   offset?: LabelOffset,
 ): SizeChoice | undefined {
-  const tried = sizes.map((size) => ({ size, ...fitOf(piece, size, body, offset) }));
-  const better = (a: OfferFit, b: OfferFit): number =>
-    FIT_ORDER[a.verdict] - FIT_ORDER[b.verdict] || Math.abs(a.off) - Math.abs(b.off);
-  const ranked = [...tried].sort(better);
+  const tried = sizes.map((size): Tried => ({ size, ...measured(piece, size, body, offset) }));
+  const ranked = tried.sort(
+    (a, b) => FIT_ORDER[a.verdict] - FIT_ORDER[b.verdict] || Math.abs(a.off) - Math.abs(b.off),
+  );
+  const [wanted] = ranked;
   const free = ranked.filter(({ size }) => size.free > 0);
   const [best] = free;
-  if (!best) return undefined;
+  if (!best || !wanted) return undefined;
   const other = besides(best, free);
-  if (other) {
-    const bySchool = decided(piece, best, other, school, offset);
-    if (bySchool) return bySchool;
-  }
-  const [wanted] = ranked;
-  if (wanted && wanted.size !== best.size && FIT_ORDER[best.verdict] > FIT_ORDER[wanted.verdict])
-    return {
-      ...best,
-      instead: `Size ${wanted.size.size} would fit and is gone. ${makesItWork(piece, best)}`,
-    };
-  return best;
+  const bySchool = other && decided(piece, best, other, school, offset);
+  if (bySchool) return { ...spoken(bySchool.tried), between: bySchool.says };
+  const chosen = spoken(best);
+  return FIT_ORDER[best.verdict] > FIT_ORDER[wanted.verdict]
+    ? { ...chosen, instead: `Size ${wanted.size.size} would fit and is gone. ${makesItWork(piece, chosen)}` }
+    : chosen;
 }
 
-const wearable = ({ verdict }: OfferFit): boolean => verdict !== 'too small' && verdict !== 'too big';
+const spoken = ({ size, ...fit }: Tried): SizeChoice => ({ size, ...said(fit) });
 
-type Tried = OfferFit & { readonly size: SizeOffer };
+const wearable = ({ verdict }: Measured): boolean => verdict !== 'too small' && verdict !== 'too big';
+
+type Tried = Measured & { readonly size: SizeOffer };
 
 /** The other size a client stands between: worn too, and on the other side of the middle. */
 const besides = (best: Tried, free: readonly Tried[]): Tried | undefined =>
@@ -130,26 +145,27 @@ const besides = (best: Tried, free: readonly Tried[]): Tried | undefined =>
 /** Sizes of one girth are lengths of one size: nobody stands between them. */
 const GIRTHS = ['bust', 'hip'] as const;
 
+/** Which of two sizes the school takes, and why; undefined where it has no say. */
 function decided(
   piece: Piece,
   best: Tried,
   other: Tried,
   school: Schools['size'],
   offset: LabelOffset | undefined,
-): SizeChoice | undefined {
+): { readonly tried: Tried; readonly says: string } | undefined {
   const [smaller, larger] = best.off < other.off ? [best, other] : [other, best];
   const runsLarge = Object.values(offset ?? {}).some((each) => (each?.steps ?? 0) > 0);
   const gives = piece.fabric.stretchPct >= GIVES_PCT;
   const pair = `Between ${smaller.size.size} and ${larger.size.size}`;
   if (school === 'down when generous' && (gives || runsLarge))
     return {
-      ...smaller,
-      between: `${pair} the smaller was chosen, as ${gives ? 'the cloth gives' : 'the label runs large'}; try ${larger.size.size} if it sits too close`,
+      tried: smaller,
+      says: `${pair} the smaller was chosen, as ${gives ? 'the cloth gives' : 'the label runs large'}; try ${larger.size.size} if it sits too close`,
     };
   if (school === 'up to layer' && CATEGORY[piece.category].slot === 'layer')
     return {
-      ...larger,
-      between: `${pair} the larger was chosen, for what goes beneath; try ${smaller.size.size} if it sits too wide`,
+      tried: larger,
+      says: `${pair} the larger was chosen, for what goes beneath; try ${smaller.size.size} if it sits too wide`,
     };
   return undefined;
 }

@@ -1,4 +1,5 @@
 import type { Body } from '../figure';
+import { memo } from '../memo';
 import {
   CATEGORY,
   type MeasureName,
@@ -48,7 +49,17 @@ const MEETS: Readonly<
   length: ['insideLegLength', 'inseam'],
 };
 /** Lengths do not stretch to size. */
-const RIGID: readonly FitPoint[] = ['sleeve', 'shoulder', 'length'];
+const RIGID: ReadonlySet<FitPoint> = new Set(['sleeve', 'shoulder', 'length']);
+
+type Fitted = Pick<Piece, 'category' | 'volume' | 'fabric' | 'cut'>;
+
+/** The points that say something of a piece, worked out once for all its sizes. */
+const wantedOf = memo((piece: Fitted): (readonly [FitPoint, Wanted])[] =>
+  FIT_POINTS.flatMap((point) => {
+    const wanted = wantedEase(piece, point);
+    return wanted ? [[point, wanted] as const] : [];
+  }),
+);
 
 /**
  * How a size fits a body, point by point. Ease is garment less body; stretch allows the garment to be
@@ -56,43 +67,45 @@ const RIGID: readonly FitPoint[] = ['sleeve', 'shoulder', 'length'];
  * tightest point decides when something is tight; else the point the category hangs by.
  */
 export function sizeFit(
-  piece: Pick<Piece, 'category' | 'volume' | 'fabric' | 'cut'>,
+  piece: Fitted,
   measures: Measures,
   origins: MeasureOrigins,
   body: Body,
   offset: LabelOffset = {},
 ): SizeFit {
+  const hangsBy = CATEGORY[piece.category].shape === 'lower' ? 'hip' : 'bust';
   const points: PointFit[] = [];
-  for (const point of FIT_POINTS) {
-    const wanted = wantedEase(piece, point);
+  let tightest: PointFit | undefined;
+  let usual: PointFit | undefined;
+  for (const [point, wanted] of wantedOf(piece)) {
     const [own, name] = MEETS[point];
     const garment = measures[name];
-    if (!wanted || garment === undefined || origins[name] === 'defaulted') continue;
+    if (garment === undefined || origins[name] === 'defaulted') continue;
     // A point that only the figure's proportions give says nothing a stylist could act on.
-    if (ESTIMATED_SAYS_NOTHING.includes(point) && body.origins[own] === 'estimated') continue;
-    const give = RIGID.includes(point) ? 0 : (body[own] * piece.fabric.stretchPct) / 200;
-    const range: Wanted = [Math.round(wanted[0] - give), wanted[1]];
+    if (ESTIMATED_SAYS_NOTHING.has(point) && body.origins[own] === 'estimated') continue;
+    const give = RIGID.has(point) ? 0 : (body[own] * piece.fabric.stretchPct) / 200;
+    const least = Math.round(wanted[0] - give);
     const easeMm = Math.round(garment - body[own] + (offset[point]?.steps ?? 0) * SIZE_STEP[point]);
     // A leg that ends so far up was cut to.
-    if (point === 'length' && easeMm < range[0]) continue;
-    points.push({ point, easeMm, wantedMm: range, verdict: verdictOf(easeMm, range) });
+    if (point === 'length' && easeMm < least) continue;
+    const wantedMm: Wanted = [least, wanted[1]];
+    const found: PointFit = { point, easeMm, wantedMm, verdict: verdictOf(easeMm, wantedMm) };
+    points.push(found);
+    if (easeMm < least && (!tightest || easeMm - least < tightest.easeMm - tightest.wantedMm[0]))
+      tightest = found;
+    if (point === hangsBy) usual = found;
   }
-  const { shape } = CATEGORY[piece.category];
-  const basis = body.origins[shape === 'lower' ? 'hip' : 'bust'] === 'estimated' ? 'estimated' : 'given';
-  const hangsBy = shape === 'lower' ? 'hip' : 'bust';
-  const tight = points
-    .filter((p) => p.verdict === 'too small' || p.verdict === 'close')
-    .sort((a, b) => a.easeMm - a.wantedMm[0] - (b.easeMm - b.wantedMm[0]))[0];
-  const decides = tight ?? points.find(({ point }) => point === hangsBy) ?? points[0];
+  const decides = tightest ?? usual ?? points[0];
+  const learned = decides && offset[decides.point];
   return {
     verdict: decides?.verdict ?? 'right',
     decides,
     points,
-    basis,
-    ...(decides && offset[decides.point] ? { learned: offset[decides.point] } : {}),
+    basis: body.origins[hangsBy] === 'estimated' ? 'estimated' : 'given',
+    ...(learned ? { learned } : {}),
   };
 }
-const ESTIMATED_SAYS_NOTHING: readonly FitPoint[] = ['thigh', 'upper arm', 'length'];
+const ESTIMATED_SAYS_NOTHING: ReadonlySet<FitPoint> = new Set(['thigh', 'upper arm', 'length']);
 
 function verdictOf(ease: number, [from, to]: Wanted): FitVerdict {
   if (ease < from - TIGHT) return 'too small';

@@ -53,6 +53,10 @@ export const garment = pgTable(
     index('garment_colour')
       .on(table.shopId, table.mainL, table.mainA, table.mainB, table.id)
       .where(sql`${table.archivedAt} is null`),
+    // What somebody types is looked for in the words alone.
+    index('garment_words')
+      .on(table.shopId, table.title, table.label, table.id)
+      .where(sql`${table.archivedAt} is null`),
     index('garment_newest')
       .on(table.shopId, table.createdAt.desc(), table.id)
       .where(sql`${table.archivedAt} is null`),
@@ -85,6 +89,8 @@ export const variant = pgTable(
   (table) => [
     uniqueIndex('variant_sku').on(table.shopId, table.sku),
     uniqueIndex('variant_ean').on(table.shopId, table.ean),
+    // What a code begins with, in whichever case somebody typed it.
+    index('variant_sku_begins').on(table.shopId, sql`upper(${table.sku}) text_pattern_ops`),
     uniqueIndex('variant_size').on(table.garmentId, table.size, table.length),
   ],
 );
@@ -135,7 +141,7 @@ export const stockBalance = pgTable(
   (table) => [
     primaryKey({ columns: [table.variantId, table.locationId, table.place] }),
     index('stock_balance_on_shelf')
-      .on(table.variantId)
+      .on(table.variantId, table.qty)
       .where(sql`${table.place} = 'shelf' and ${table.qty} > 0`),
     check('stock_balance_not_negative', sql`${table.place} = 'supplier' or ${table.qty} >= 0`),
   ],

@@ -33,7 +33,6 @@ export const CandidateRow = memo(function CandidateRow({
   onHold,
   onCompare,
 }: Props) {
-  const others = row.otherSizes.filter((size) => size.free > 0).slice(0, 4);
   return (
     <li className={compared ? 'pull-compared' : undefined}>
       <span className="pull-sketch">
@@ -71,7 +70,7 @@ export const CandidateRow = memo(function CandidateRow({
         </Button>
         <span className="small soft">{row.free === 1 ? 'the last one' : `${row.free} on the shelf`}</span>
         <span className="small">
-          {others.map((size) => (
+          {row.otherSizes.map((size) => (
             <button
               key={size.variantId}
               className="plain-button"

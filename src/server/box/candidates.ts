@@ -1,6 +1,7 @@
 import { bodyOf } from '@core/figure';
 import type { SizeOffer } from '@core/fit';
 import { labelOffset } from '@core/learn';
+import { memo } from '@core/memo';
 import { CATEGORY, type Piece } from '@core/piece';
 import type { Candidate, RankSetting } from '@core/pull';
 import { sizeWords } from '@core/stock';
@@ -8,7 +9,8 @@ import type { Reader } from '@data/db';
 import { decisionsByLabel, labelKey, pastLines } from '@data/decisions';
 import { pieceOfGarment, pieceOfOwned, splitMeasures } from '@data/pieces';
 import { boxOccasion, ownedItem } from '@data/schema';
-import { pullCandidates, type PullWish, sizesByGarment } from '@data/stock';
+import { type KnownGarment, knownGarments } from '@data/known-garments';
+import { pullCandidates, type PullWish, unitsOnShelf } from '@data/stock';
 import { and, eq, isNull } from 'drizzle-orm';
 import { occasionsOf } from '../client/occasions';
 import { clientOf } from '../client/profile';
@@ -54,18 +56,29 @@ export interface StockCandidate extends Candidate {
   readonly styleId: string;
 }
 
+/** What stays the same of a garment while nobody changes it: its piece, and its sizes but for their units. */
+const stillOf = memo(({ row, sizes }: KnownGarment) => ({
+  piece: pieceOfGarment(row, undefined),
+  sizes: sizes.map((size) => ({
+    variantId: size.id,
+    size: sizeWords(size),
+    ...splitMeasures(size.measures),
+  })),
+}));
+
 /** Garments on the shelf that a wish asks for, with their sizes and what is known of their labels. */
 export async function candidatesFor(db: Reader, wish: PullWish, now: Date): Promise<StockCandidate[]> {
-  const rows = await pullCandidates(db, wish);
-  const sizes = await sizesByGarment(
+  const known = await knownGarments(db, await pullCandidates(db, wish));
+  const units = await unitsOnShelf(
     db,
-    rows.map(({ id }) => id),
+    known.flatMap(({ sizes }) => sizes.map(({ id }) => id)),
   );
   const decisions = await decisionsByLabel(db, wish.shopId, [
-    ...new Set(rows.map(({ label }) => label).filter(Boolean)),
+    ...new Set(known.map(({ row }) => row.label).filter(Boolean)),
   ]);
-  return rows.map((row) => {
-    const piece = pieceOfGarment(row, undefined);
+  return known.map((each) => {
+    const { row } = each;
+    const { piece, sizes } = stillOf(each);
     return {
       piece,
       label: row.label,
@@ -73,11 +86,12 @@ export async function candidatesFor(db: Reader, wish: PullWish, now: Date): Prom
       costMinor: row.costMinor ?? undefined,
       ageDays: Math.floor((now.getTime() - row.createdAt.getTime()) / DAY_MS),
       offset: offsetOf(piece, row.label, decisions),
-      sizes: (sizes.get(row.id) ?? []).map(({ variant, at }): SizeOffer => ({
-        variantId: variant.id,
-        size: sizeWords(variant),
-        ...splitMeasures(variant.measures),
-        free: at.shelf ?? 0,
+      sizes: sizes.map(({ variantId, size, measures, origins }): SizeOffer => ({
+        variantId,
+        size,
+        measures,
+        origins,
+        free: units.get(variantId) ?? 0,
       })),
     };
   });

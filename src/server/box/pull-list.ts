@@ -14,6 +14,8 @@ import { candidatesFor, inSize, rankSetting, type StockCandidate } from './candi
 import { boxOf, linesOf } from './load';
 
 const MOST_ROWS = 60;
+/** Other sizes of a candidate that may be held in its place. */
+const OTHER_SIZES = 6;
 const MOST_LEFT_OUT = 40;
 
 export const pullList = defineUseCase({
@@ -110,7 +112,8 @@ function rowOf(
     reasons,
     doubt,
     otherSizes: sizes
-      .filter(({ variantId }) => variantId !== size.variantId)
+      .filter(({ variantId, free }) => free > 0 && variantId !== size.variantId)
+      .slice(0, OTHER_SIZES)
       .map((other) => {
         const found = fitOf(piece, other, body, offset);
         return {

@@ -3,7 +3,7 @@ import { type Place, shopEan, sizeWords } from '@core/stock';
 import type { Reader } from '@data/db';
 import { pieceOfGarment } from '@data/pieces';
 import { box, boxLine, client, garment, location, stockBalance, variant } from '@data/schema';
-import { and, asc, eq, gt, isNull, ne, notInArray, or } from 'drizzle-orm';
+import { and, asc, eq, gt, isNull, ne, notInArray, or, sql } from 'drizzle-orm';
 import type { Actor } from '../context';
 import { notFound } from '../problem';
 import { shopOf } from '../shop/settings';
@@ -20,7 +20,7 @@ export async function variantOfCode(db: Reader, shopId: string, code: string) {
     .where(
       and(
         eq(variant.shopId, shopId),
-        or(eq(variant.sku, read), eq(variant.sku, read.toUpperCase()), eq(variant.ean, read)),
+        or(eq(sql`upper(${variant.sku})`, read.toUpperCase()), eq(variant.ean, read)),
       ),
     )
     .limit(1);

@@ -1,0 +1,67 @@
+import { asc, inArray, sql } from 'drizzle-orm';
+import type { Reader } from './db';
+import { garment, variant } from './schema';
+
+/** A garment with its sizes, but for where their units are. */
+export interface KnownGarment {
+  readonly row: typeof garment.$inferSelect;
+  readonly sizes: readonly (typeof variant.$inferSelect)[];
+}
+
+/** A garment in one version of its row: it and everything of its sizes is the same wherever this is the same. */
+export interface GarmentVersion {
+  readonly id: string;
+  /** `xmin` and `ctid` of the row, which every change of it or of a size writes anew. */
+  readonly rowVersion: string;
+}
+
+/** Row version of a garment, for use within a statement over garments. */
+export const rowVersion = sql<string>`${garment}.xmin::text || ' ' || ${garment}.ctid::text`;
+
+/** Garments remembered at most; a pull list reads two hundred. */
+const MOST_KNOWN = 4000;
+/** In the order they were last asked for, the longest ago first. */
+const known = new Map<string, KnownGarment>();
+
+/**
+ * Garments in the versions asked for, in that order: what this process read before is not read again. Nothing of it is
+ * ever out of date, since a change gives a garment another version.
+ */
+export async function knownGarments(db: Reader, wanted: readonly GarmentVersion[]): Promise<KnownGarment[]> {
+  const keyOf = ({ id, rowVersion: version }: GarmentVersion): string => `${id} ${version}`;
+  const missing = wanted.filter((each) => !known.has(keyOf(each))).map(({ id }) => id);
+  const read = await readGarments(db, missing);
+  const found = wanted.flatMap((each) => {
+    const key = keyOf(each);
+    const one = known.get(key) ?? read.get(each.id);
+    if (!one) return [];
+    known.delete(key);
+    known.set(key, one);
+    return [one];
+  });
+  for (const key of known.keys()) {
+    if (known.size <= MOST_KNOWN) break;
+    known.delete(key);
+  }
+  return found;
+}
+
+async function readGarments(db: Reader, ids: readonly string[]): Promise<Map<string, KnownGarment>> {
+  if (ids.length === 0) return new Map();
+  const rows = await db
+    .select()
+    .from(garment)
+    .where(inArray(garment.id, [...ids]));
+  const sizes = await db
+    .select()
+    .from(variant)
+    .where(sql`${variant.garmentId} = any(${sql.param(ids)}::uuid[])`)
+    .orderBy(asc(variant.position));
+  const ofGarment = new Map<string, (typeof variant.$inferSelect)[]>();
+  for (const size of sizes) {
+    const before = ofGarment.get(size.garmentId);
+    if (before) before.push(size);
+    else ofGarment.set(size.garmentId, [size]);
+  }
+  return new Map(rows.map((row) => [row.id, { row, sizes: ofGarment.get(row.id) ?? [] }]));
+}
