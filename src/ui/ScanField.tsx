@@ -8,7 +8,7 @@ interface Props {
 }
 
 /** Signs of a scanner come this fast, ms; nobody types so. */
-const WEDGE_MS = 45;
+const WEDGE_MS = 60;
 /** Fewer signs than this are no code. */
 const LEAST_SIGNS = 4;
 

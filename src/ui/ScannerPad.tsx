@@ -32,9 +32,8 @@ export function ScannerPad({ codes }: Props) {
       <ul>
         {codes.map(({ code, words }) => (
           <li key={code}>
-            <button className="scan-tag" onClick={() => void type(code)} aria-label={`Scan ${words}`}>
-              <span className="num">{code}</span>
-              <span className="small soft">{words}</span>
+            <button className="scan-tag" onClick={() => void type(code)} aria-label={`Scan ${code} ${words}`}>
+              <span className="num">{code}</span> <span className="small soft">{words}</span>
             </button>
           </li>
         ))}

@@ -61,7 +61,7 @@ export function BoxLines({ box: { view, run }, open, onOpen, onRelease }: Props)
                   className="plain-button"
                   data-line={line.id}
                   onClick={() => onOpen(line)}
-                  aria-label={`Swap or alter ${line.piece.title}`}
+                  aria-label={`Swap, alter ${line.piece.title}`}
                 >
                   swap, alter
                 </button>{' '}

@@ -50,11 +50,11 @@ export const CandidateRow = memo(function CandidateRow({
         <button
           className="plain-button small"
           aria-pressed={compared}
-          aria-label={`Compare ${row.piece.title}`}
+          aria-label={compared ? `Beside others: ${row.piece.title}` : `Compare ${row.piece.title}`}
           title="Side by side (v)"
           onClick={() => onCompare(row)}
         >
-          {compared ? 'beside ✓' : 'compare'}
+          {compared ? 'beside others' : 'compare'}
         </button>
       </div>
       <div className="pull-act">
@@ -91,7 +91,7 @@ export const CandidateRow = memo(function CandidateRow({
                 className="plain-button"
                 disabled={!open}
                 onClick={() => onHold(row, { variantId: row.variantId, fit: row.fit, locationId })}
-                aria-label={`Hold ${row.piece.title} from ${title}`}
+                aria-label={`Hold ${row.piece.title} from ${title.toLowerCase()} ${free}`}
               >
                 {title.toLowerCase()} {free}
               </button>

@@ -51,7 +51,7 @@ export function Compare({ rows, view, looks, open, mayHold, onClose, onHold, onD
                 size="xs"
                 variant="subtle"
                 onClick={() => onDrop(row)}
-                aria-label={`Take ${row.piece.title} away`}
+                aria-label={`Take away ${row.piece.title}`}
               >
                 Take away
               </Button>

@@ -167,7 +167,7 @@ function Offer({ title, why, swap, than, currency, busy, onTake }: OfferProps) {
         variant="default"
         loading={busy}
         onClick={onTake}
-        aria-label={`Take ${swap.piece.title}`}
+        aria-label={`Take it: ${swap.piece.title}`}
       >
         Take it
       </Button>
@@ -217,7 +217,7 @@ function Alterations({
             <Money minor={each.priceMinor} currency={currency} />
             <button
               className="plain-button"
-              aria-label={`Do not ${ALTERATION_WORDS[each.job]} ${line.piece.title}`}
+              aria-label={`Leave it: no ${ALTERATION_WORDS[each.job]} for ${line.piece.title}`}
               onClick={() =>
                 void run(
                   'remove-alteration',

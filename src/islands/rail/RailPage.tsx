@@ -31,7 +31,6 @@ const draftOf = (look: LookView): LookDraft => ({
   title: look.title,
   stages: look.stages,
   savedId: look.id,
-  savedVersion: look.version,
 });
 
 /** Step 3, the heart: pieces on the rail, the figure wearing the look, and what the rules say of it. */
@@ -90,7 +89,8 @@ function Rail({ initial }: { readonly initial: BoxView }) {
       {
         boxId: initial.id,
         id: look.savedId,
-        version: look.savedVersion,
+        // As this page last saw it: a step back in the history does not take the look itself back.
+        version: view.looks.find(({ id }) => id === look.savedId)?.version,
         occasionId: look.occasionId,
         title: look.title,
         pieces: [...look.worn],
@@ -99,18 +99,20 @@ function Rail({ initial }: { readonly initial: BoxView }) {
       },
       'The look is saved.',
     );
-  }, [run, store, initial.id]);
+  }, [run, store, initial.id, view.looks]);
   const saveNow = useCallback(() => void save(), [save]);
-  // A saved look carries its new version on, or is the newest when it was new.
+  // A new look that was saved is that look from now on; that is no step to go back from.
   useEffect(() => {
     const look = store.getState();
-    const mine = look.savedId
-      ? view.looks.find(({ id }) => id === look.savedId)
-      : view.looks.find(
-          (each) => JSON.stringify(each.pieces) === JSON.stringify(look.worn) && each.title === look.title,
-        );
-    if (mine && (mine.version !== look.savedVersion || mine.id !== look.savedId))
-      look.patch({ savedId: mine.id, savedVersion: mine.version });
+    if (look.savedId) return;
+    const mine = view.looks.find(
+      (each) => JSON.stringify(each.pieces) === JSON.stringify(look.worn) && each.title === look.title,
+    );
+    if (!mine) return;
+    const history = store.temporal.getState();
+    history.pause();
+    look.patch({ savedId: mine.id });
+    history.resume();
   }, [view.looks, store]);
 
   const fresh = useCallback((): void => {

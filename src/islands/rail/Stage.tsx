@@ -64,7 +64,7 @@ export function Stage({
             <span className="worn-title soft">{piece.title}: off here</span>
             <button
               className="plain-button small"
-              aria-label={`Put ${piece.title} back on here`}
+              aria-label={`Put back on here: ${piece.title}`}
               onClick={() => onPutBack(piece.id)}
             >
               put back on

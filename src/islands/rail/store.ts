@@ -17,7 +17,6 @@ export interface LookDraft {
   readonly stages: readonly StageOff[];
   /** Saved look this draft came from. */
   readonly savedId?: string | undefined;
-  readonly savedVersion?: number | undefined;
 }
 
 interface Actions {
@@ -34,22 +33,13 @@ interface Actions {
 
 export const EMPTY: LookDraft = { worn: [], overrules: [], occasionId: null, title: '', stages: [] };
 
-const keep = ({
+const keep = ({ worn, overrules, occasionId, title, stages, savedId }: LookDraft): LookDraft => ({
   worn,
   overrules,
   occasionId,
   title,
   stages,
   savedId,
-  savedVersion,
-}: LookDraft): LookDraft => ({
-  worn,
-  overrules,
-  occasionId,
-  title,
-  stages,
-  savedId,
-  savedVersion,
 });
 
 /** State of the Rail with its undo and redo. One store a page. */
@@ -86,7 +76,7 @@ export const createLookStore = (initial: LookDraft) =>
           set((now) => ({ worn: now.worn.map((each) => (each.ref === ref ? { ref, mode } : each)) })),
         overrule: (over) => set((now) => ({ overrules: [...now.overrules, over] })),
         restore: (over) => set((now) => ({ overrules: now.overrules.filter((each) => each !== over) })),
-        replace: (draft) => set({ ...EMPTY, savedId: undefined, savedVersion: undefined, ...draft }),
+        replace: (draft) => set({ ...EMPTY, savedId: undefined, ...draft }),
         patch: (part) => set(part),
       }),
       { partialize: keep, equality: (a, b) => JSON.stringify(a) === JSON.stringify(b), limit: 200 },
