@@ -27,7 +27,7 @@ export function ScannerPad({ codes }: Props) {
   };
   return (
     <section className="scanner-pad" aria-label="Simulated scanner">
-      <h3>Simulated scanner</h3>
+      <h2>Simulated scanner</h2>
       <p className="small soft">Press a tag: its code is typed as a scanner would.</p>
       <ul>
         {codes.map(({ code, words }) => (

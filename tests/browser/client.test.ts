@@ -5,43 +5,29 @@ import { deltaE, lab } from '@core/colour';
 import type { Category } from '@core/piece';
 import { client, ownedItem, photo } from '@data/schema';
 import { desc, eq } from 'drizzle-orm';
-import type { Browser, ElementHandle, Page } from 'puppeteer-core';
+import type { ElementHandle, Page } from 'puppeteer-core';
 import sharp from 'sharp';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { freshDatabase, type TestDatabase } from '../support/database';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { openShopPage } from '../support/open-page';
 import { photograph } from '../support/photos';
-import { startServer, type TestServer } from '../support/server';
 import { axeOn } from './axe';
-import { launch, openPage, settled, signInAs } from './chromium';
+import { openPage, settled } from './chromium';
 import { byKeyboard, byMouse, choose, openBy, type Person, tabTo } from './person';
 
-let base: TestDatabase;
-let server: TestServer;
-let browser: Browser;
+const shop = openShopPage();
 let page: Page;
 let errors: string[];
 let person: Person;
 let clientId: string;
 
 beforeAll(async () => {
-  base = await freshDatabase();
-  server = await startServer(base.url);
-  browser = await launch();
-  ({ page, errors } = await openPage(browser));
-  await page.setBypassCSP(true);
-  await signInAs(page, server.origin, 'stylist@heronroom.invalid', 'heron-stylist-demo');
-  person = byMouse(page, server.origin);
-  clientId = (await base.db.select().from(client)).find(({ name }) => name.startsWith('Isolde'))!.id;
-});
-afterAll(async () => {
-  await browser.close();
-  await server.stop();
-  await base.close();
+  ({ page, errors, person } = shop);
+  clientId = (await shop.db.select().from(client)).find(({ name }) => name.startsWith('Isolde'))!.id;
 });
 
 const newest = async () =>
   (
-    await base.db
+    await shop.db
       .select()
       .from(ownedItem)
       .where(eq(ownedItem.clientId, clientId))
@@ -49,7 +35,7 @@ const newest = async () =>
       .limit(1)
   )[0]!;
 const count = async (): Promise<number> =>
-  (await base.db.select().from(ownedItem).where(eq(ownedItem.clientId, clientId))).length;
+  (await shop.db.select().from(ownedItem).where(eq(ownedItem.clientId, clientId))).length;
 interface Target {
   readonly says: string;
   readonly category: Category;
@@ -122,7 +108,7 @@ const TEN: readonly Target[] = [
 
 describe('a closet, entered', () => {
   it('ten pieces by keyboard: at most six words a piece, each stored as it was meant', async () => {
-    const keys = byKeyboard(page, server.origin);
+    const keys = byKeyboard(page, shop.origin);
     await keys.go(`/clients/${clientId}`);
     await openBy(page, 'a');
     await tabTo(page, 'textbox', 'Say it in words (Enter adds it)');
@@ -207,7 +193,7 @@ describe('a closet, entered', () => {
     expect(stored.category).toBe('tee');
     expect(deltaE(lab(stored.colours[0]!.hex), lab('#2f6b4f'))).toBeLessThan(3);
     for (let i = 0; i < 60; i++) {
-      if ((await base.db.select().from(photo).where(eq(photo.ownedItemId, stored.id))).length === 1) break;
+      if ((await shop.db.select().from(photo).where(eq(photo.ownedItemId, stored.id))).length === 1) break;
       await new Promise((done) => setTimeout(done, 100));
     }
     await page.reload();
@@ -236,14 +222,14 @@ describe('the client’s own brief, on a phone', () => {
       'input[aria-label="Private link"]',
       (field) => (field as HTMLInputElement).value,
     );
-    const phone = await openPage(browser);
+    const phone = await openPage(shop.browser);
     await phone.page.setViewport({ width: 390, height: 800, isMobile: true, hasTouch: true });
     await phone.page.setBypassCSP(true);
     await phone.page.goto(address);
     await settled(phone.page);
     expect(await axeOn(phone.page)).toEqual([]);
     expect(await phone.page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
-    const she = byMouse(phone.page, server.origin);
+    const she = byMouse(phone.page, shop.origin);
     await phone.page.locator('::-p-text(romantic)').click();
     await she.fill('textbox', 'What', 'A christening');
     await she.press('button', 'Add it');
@@ -265,7 +251,7 @@ describe('the client’s own brief, on a phone', () => {
     )) as ElementHandle<HTMLElement>;
     await budget.click();
     await Promise.all([page.waitForNavigation(), page.locator('.proposal button[type=submit]').click()]);
-    const [after] = await base.db.select().from(client).where(eq(client.id, clientId));
+    const [after] = await shop.db.select().from(client).where(eq(client.id, clientId));
     expect(after!.profile).toMatchObject({ moods: ['romantic'], limits: { heelMaxMm: 30 } });
     expect(after!.boxBudgetMinor).toBe(42_000);
     await phone.page.goto(address);

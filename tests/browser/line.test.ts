@@ -6,25 +6,17 @@ import { box, boxLine, garment, occasion, ownedItem, payment, stockBalance, vari
 import { and, desc, eq } from 'drizzle-orm';
 import type { Browser, ElementHandle, Page } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { freshDatabase, type TestDatabase } from '../support/database';
-import { startServer, type TestServer } from '../support/server';
+import { openShop } from '../support/open-shop';
 import { launch, openPage, signInAs } from './chromium';
 import { byKeyboard, byMouse, type Person, tabTo } from './person';
 
-let base: TestDatabase;
-let server: TestServer;
+const shop = openShop();
 let browser: Browser;
 
 beforeAll(async () => {
-  base = await freshDatabase();
-  server = await startServer(base.url);
   browser = await launch();
 });
-afterAll(async () => {
-  await browser.close();
-  await server.stop();
-  await base.close();
-});
+afterAll(() => browser.close());
 
 interface Trial {
   readonly prefix: string;
@@ -129,9 +121,9 @@ async function walk({ prefix, client, page, person, wear }: Trial): Promise<void
 
 /** What must be true in the database once the box is closed: slacks kept, tee back. */
 async function settledRight(prefix: string): Promise<void> {
-  const [row] = await base.db.select().from(box).orderBy(desc(box.number)).limit(1);
+  const [row] = await shop.db.select().from(box).orderBy(desc(box.number)).limit(1);
   expect(row?.state).toBe('closed');
-  const lines = await base.db
+  const lines = await shop.db
     .select({ line: boxLine, variant, title: garment.title })
     .from(boxLine)
     .innerJoin(variant, eq(variant.id, boxLine.variantId))
@@ -141,36 +133,36 @@ async function settledRight(prefix: string): Promise<void> {
     [`${prefix} slacks`, 'keep', null, 8050],
     [`${prefix} tee`, 'return', 'colour', null],
   ]);
-  const paid = await base.db.select().from(payment).where(eq(payment.boxId, row!.id));
+  const paid = await shop.db.select().from(payment).where(eq(payment.boxId, row!.id));
   expect(paid.map(({ kind, amountMinor }) => [kind, amountMinor]).sort()).toEqual([
     ['charge', 6050],
     ['fee', 2000],
   ]);
-  const owned = await base.db
+  const owned = await shop.db
     .select()
     .from(ownedItem)
     .where(and(eq(ownedItem.clientId, row!.clientId), eq(ownedItem.title, `${prefix} slacks`)));
   expect(owned).toHaveLength(1);
   for (const { variant: size, title } of lines) {
-    const balances = await base.db.select().from(stockBalance).where(eq(stockBalance.variantId, size.id));
+    const balances = await shop.db.select().from(stockBalance).where(eq(stockBalance.variantId, size.id));
     const at = Object.fromEntries(balances.map(({ place, qty }) => [place, qty]));
     expect([title, at.shelf, at.held, at.out, at.sold ?? 0]).toEqual(
       title.endsWith('tee') ? [title, 2, 0, 0, 0] : [title, 0, 0, 0, 1],
     );
   }
-  const [made] = await base.db
+  const [made] = await shop.db
     .select()
     .from(occasion)
     .where(eq(occasion.title, `${prefix} dinner`));
   expect(made?.day).toBe('2027-06-18');
-  expect(await ledgerDisagreements(base.db)).toEqual([]);
+  expect(await ledgerDisagreements(shop.db)).toEqual([]);
 }
 
 describe('the whole line, from a file of stock to a closed box', () => {
   it('by mouse', async () => {
     const { page, errors } = await openPage(browser);
-    await signInAs(page, server.origin, 'stylist@heronroom.invalid', 'heron-stylist-demo');
-    const person = byMouse(page, server.origin);
+    await signInAs(page, shop.origin, 'stylist@heronroom.invalid', 'heron-stylist-demo');
+    const person = byMouse(page, shop.origin);
     const wear = async (name: string): Promise<void> => {
       const piece = await page.waitForSelector(`.hanging[title^="${name}"]`);
       await piece?.evaluate((element) => element.scrollIntoView({ block: 'center' }));
@@ -200,8 +192,8 @@ describe('the whole line, from a file of stock to a closed box', () => {
 
   it('by keyboard alone', async () => {
     const { page, errors } = await openPage(browser);
-    await signInAs(page, server.origin, 'stylist@heronroom.invalid', 'heron-stylist-demo');
-    const person = byKeyboard(page, server.origin);
+    await signInAs(page, shop.origin, 'stylist@heronroom.invalid', 'heron-stylist-demo');
+    const person = byKeyboard(page, shop.origin);
     const wear = async (name: string): Promise<void> => {
       const label = await page.$eval(`.hanging[title^="${name}"]`, (element) => element.textContent ?? '');
       await page.waitForFunction(() => document.querySelector('.hanging') !== null);

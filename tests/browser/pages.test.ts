@@ -1,35 +1,22 @@
 import { box } from '@data/schema';
 import { eq } from 'drizzle-orm';
-import type { Browser, Page } from 'puppeteer-core';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { freshDatabase, type TestDatabase } from '../support/database';
-import { startServer, type TestServer } from '../support/server';
+import type { Page } from 'puppeteer-core';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { openShopPage } from '../support/open-page';
 import { axeOn } from './axe';
-import { launch, openPage, settled, signInAs } from './chromium';
+import { openPage, settled } from './chromium';
 
-let base: TestDatabase;
-let server: TestServer;
-let browser: Browser;
+const shop = openShopPage();
 let page: Page;
 let errors: string[];
 let open: string;
 let out: string;
 
 beforeAll(async () => {
-  base = await freshDatabase();
-  server = await startServer(base.url);
-  browser = await launch();
-  ({ page, errors } = await openPage(browser));
-  await page.setBypassCSP(true);
-  await signInAs(page, server.origin, 'stylist@heronroom.invalid', 'heron-stylist-demo');
+  ({ page, errors } = shop);
   const id = async (number: number): Promise<string> =>
-    (await base.db.select().from(box).where(eq(box.number, number)))[0]!.id;
+    (await shop.db.select().from(box).where(eq(box.number, number)))[0]!.id;
   [open, out] = [await id(104), await id(103)];
-});
-afterAll(async () => {
-  await browser.close();
-  await server.stop();
-  await base.close();
 });
 
 const axe = (): Promise<string[]> => axeOn(page);
@@ -39,6 +26,7 @@ describe('every page is clean to axe and throws nothing', () => {
     ['Desk', () => '/'],
     ['Clients', () => '/clients'],
     ['Stockroom', () => '/stockroom'],
+    ['Scan', () => '/stockroom/scanner'],
     ['Specimens', () => '/specimens'],
     ['Brief', () => `/box/${open}/brief`],
     ['Pull', () => `/box/${open}/pull`],
@@ -48,7 +36,7 @@ describe('every page is clean to axe and throws nothing', () => {
     ['Tally', () => `/box/${out}/tally`],
   ];
   it.each(pages)('%s', async (_name, path) => {
-    await page.goto(server.origin + path());
+    await page.goto(shop.origin + path());
     await settled(page);
     await new Promise((done) => setTimeout(done, 700));
     expect(await axe()).toEqual([]);
@@ -56,10 +44,10 @@ describe('every page is clean to axe and throws nothing', () => {
   });
 
   it('Client, with the forms open', async () => {
-    await page.goto(`${server.origin}/clients`);
+    await page.goto(`${shop.origin}/clients`);
     await settled(page);
     const href = await page.$eval('.client-rows a', (link) => link.getAttribute('href') ?? '');
-    await page.goto(server.origin + href);
+    await page.goto(shop.origin + href);
     await settled(page);
     expect(await axe()).toEqual([]);
     for (const name of ['Edit', 'Add a piece']) {
@@ -73,9 +61,9 @@ describe('every page is clean to axe and throws nothing', () => {
   });
 
   it('Sign in', async () => {
-    const fresh = await openPage(browser);
+    const fresh = await openPage(shop.browser);
     await fresh.page.setBypassCSP(true);
-    await fresh.page.goto(`${server.origin}/sign-in`);
+    await fresh.page.goto(`${shop.origin}/sign-in`);
     const keep = page;
     page = fresh.page;
     expect(await axe()).toEqual([]);
@@ -87,7 +75,7 @@ describe('the Rail', () => {
   const score = (): Promise<string> => page.$eval('.score-number', (element) => element.textContent ?? '');
 
   it('judges again at once, undoes and redoes, and mends with one key', async () => {
-    await page.goto(`${server.origin}/box/${open}/combine`);
+    await page.goto(`${shop.origin}/box/${open}/combine`);
     await settled(page);
     const before = await score();
     await page.locator('::-p-aria([name="Take off Oxblood belt"])').click();

@@ -3,41 +3,27 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { garment, photo, stockMovement, variant } from '@data/schema';
 import { desc, eq } from 'drizzle-orm';
-import type { Browser, Page } from 'puppeteer-core';
+import type { Page } from 'puppeteer-core';
 import sharp from 'sharp';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { freshDatabase, type TestDatabase } from '../support/database';
-import { startServer, type TestServer } from '../support/server';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { openShopPage } from '../support/open-page';
 import { axeOn } from './axe';
-import { launch, openPage, settled, signInAs } from './chromium';
-import { byMouse, choose, openBy, type Person } from './person';
+import { settled } from './chromium';
+import { choose, openBy, type Person } from './person';
 
-let base: TestDatabase;
-let server: TestServer;
-let browser: Browser;
+const shop = openShopPage();
 let page: Page;
 let errors: string[];
 let person: Person;
 const folder = mkdtempSync(join(tmpdir(), 'stockroom-'));
 
 beforeAll(async () => {
-  base = await freshDatabase();
-  server = await startServer(base.url);
-  browser = await launch();
-  ({ page, errors } = await openPage(browser));
-  await page.setBypassCSP(true);
-  await signInAs(page, server.origin, 'stylist@heronroom.invalid', 'heron-stylist-demo');
-  person = byMouse(page, server.origin);
+  ({ page, errors, person } = shop);
   await person.go('/stockroom');
-});
-afterAll(async () => {
-  await browser.close();
-  await server.stop();
-  await base.close();
 });
 
 const made = async (title: string) =>
-  (await base.db.select().from(garment).where(eq(garment.title, title)))[0];
+  (await shop.db.select().from(garment).where(eq(garment.title, title)))[0];
 
 describe('the stockroom, through the screen', () => {
   it('takes a garment in said in words, with its size run; a bad cell is named and nothing is lost', async () => {
@@ -60,7 +46,7 @@ describe('the stockroom, through the screen', () => {
     const row = await made('Quillback blazer');
     expect(row).toMatchObject({ category: 'blazer', priceMinor: 21_950 });
     expect(row!.attributes.fabric).toMatchObject({ texture: 'velvet', lined: true });
-    const sizes = await base.db.select().from(variant).where(eq(variant.garmentId, row!.id));
+    const sizes = await shop.db.select().from(variant).where(eq(variant.garmentId, row!.id));
     expect(sizes.map(({ size, ean }) => [size, ean?.slice(0, 2)])).toEqual([
       ['S', '20'],
       ['M', '20'],
@@ -86,13 +72,13 @@ describe('the stockroom, through the screen', () => {
     await person.press('button', 'Save');
     await page.waitForSelector('.stock img.garment-photo');
     const { id } = (await made('Quillback blazer'))!;
-    expect(await base.db.$count(photo, eq(photo.garmentId, id))).toBe(1);
+    expect(await shop.db.$count(photo, eq(photo.garmentId, id))).toBe(1);
     await person.press('button', 'Quillback blazer');
     await page.waitForSelector('.garment-shot');
     await person.press('button', 'Take it off');
     await person.see('No photo');
     await page.waitForFunction(() => document.querySelector('.stock img.garment-photo') === null);
-    expect(await base.db.$count(photo, eq(photo.garmentId, id))).toBe(0);
+    expect(await shop.db.$count(photo, eq(photo.garmentId, id))).toBe(0);
   });
 
   it('counts a shelf: the difference is said before it is booked and stands in the ledger with its reason', async () => {
@@ -104,7 +90,7 @@ describe('the stockroom, through the screen', () => {
     await person.fill('textbox', 'Why', 'monthly count');
     await person.press('button', 'Book');
     await person.see('counted: monthly count');
-    const [last] = await base.db.select().from(stockMovement).orderBy(desc(stockMovement.no)).limit(1);
+    const [last] = await shop.db.select().from(stockMovement).orderBy(desc(stockMovement.no)).limit(1);
     expect(last).toMatchObject({ cause: 'count', qty: 1, toPlace: 'written-off', reason: 'monthly count' });
     expect(await axeOn(page)).toEqual([]);
   });

@@ -2,66 +2,57 @@ import { inputs } from '@contracts/api';
 import { box, client, user } from '@data/schema';
 import { USE_CASES } from '@server/registry';
 import { eq } from 'drizzle-orm';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { freshDatabase, type TestDatabase } from '../support/database';
-import { callerOf, type Role, signInCookie, startServer, type TestServer } from '../support/server';
+import { describe, expect, it } from 'vitest';
+import { freshDatabase } from '../support/database';
+import { openShop } from '../support/open-shop';
+import { callerOf, type Role, signInCookie, startServer } from '../support/server';
 
-let base: TestDatabase;
-let server: TestServer;
-
-beforeAll(async () => {
-  base = await freshDatabase();
-  server = await startServer(base.url);
-});
-afterAll(async () => {
-  await server.stop();
-  await base.close();
-});
+const shop = openShop();
 
 describe('without a session', () => {
   it.each(['/', '/clients', '/stockroom', '/box/x/brief', '/specimens'])(
     '%s leads to the sign-in',
     async (path) => {
-      const answer = await fetch(server.origin + path, { redirect: 'manual' });
+      const answer = await fetch(shop.origin + path, { redirect: 'manual' });
       expect([answer.status, answer.headers.get('location')?.split('?')[0]]).toEqual([302, '/sign-in']);
     },
   );
   it('no call of the API is answered', async () => {
     for (const name of Object.keys(inputs)) {
-      const answer = await fetch(`${server.origin}/api/${name}`, {
+      const answer = await fetch(`${shop.origin}/api/${name}`, {
         method: 'POST',
-        headers: { origin: server.origin, 'content-type': 'application/json' },
+        headers: { origin: shop.origin, 'content-type': 'application/json' },
         body: '{}',
       });
       expect(answer.status, name).toBe(401);
     }
   });
   it('nobody can sign up, and the library’s own endpoints are not there', async () => {
-    const before = (await base.db.select().from(user)).length;
+    const before = (await shop.db.select().from(user)).length;
     for (const path of ['/api/auth/sign-up/email', '/api/sign-up', '/first-visit']) {
-      await fetch(server.origin + path, {
+      await fetch(shop.origin + path, {
         method: 'POST',
         redirect: 'manual',
-        headers: { origin: server.origin, 'content-type': 'application/json' },
+        headers: { origin: shop.origin, 'content-type': 'application/json' },
         body: JSON.stringify({ email: 'x@x.invalid', password: 'long-enough-123', name: 'x', role: 'owner' }),
       });
     }
-    expect((await base.db.select().from(user)).length).toBe(before);
+    expect((await shop.db.select().from(user)).length).toBe(before);
   });
 });
 
 describe('with a session', () => {
   it('a request of another site is refused, form or JSON', async () => {
-    const cookie = await signInCookie(server.origin, 'stylist@heronroom.invalid', 'heron-stylist-demo');
+    const cookie = await signInCookie(shop.origin, 'stylist@heronroom.invalid', 'heron-stylist-demo');
     for (const origin of ['http://evil.invalid', undefined]) {
       const headers = { cookie, 'content-type': 'application/json', ...(origin ? { origin } : {}) };
       expect(
-        (await fetch(`${server.origin}/api/start-box`, { method: 'POST', headers, body: '{}' })).status,
+        (await fetch(`${shop.origin}/api/start-box`, { method: 'POST', headers, body: '{}' })).status,
       ).toBe(403);
     }
     expect(
       (
-        await fetch(`${server.origin}/sign-out`, {
+        await fetch(`${shop.origin}/sign-out`, {
           method: 'POST',
           redirect: 'manual',
           headers: { cookie, origin: 'http://evil.invalid' },
@@ -72,7 +63,7 @@ describe('with a session', () => {
 
   it('every use case keeps to the roles it states', async () => {
     for (const role of ['owner', 'stylist', 'packer'] as Role[]) {
-      const caller = await callerOf(server.origin, role);
+      const caller = await callerOf(shop.origin, role);
       for (const [name, { roles }] of USE_CASES) {
         const { status } = await caller.call(name as 'start-box', {} as never);
         if (roles.includes(role)) expect(status, `${role} ${name}`).not.toBe(403);
@@ -83,30 +74,30 @@ describe('with a session', () => {
   });
 
   it('a packer sees no measures, closet or limits, and no client page', async () => {
-    const packer = await callerOf(server.origin, 'packer');
-    const [row] = await base.db.select().from(box).where(eq(box.number, 103));
+    const packer = await callerOf(shop.origin, 'packer');
+    const [row] = await shop.db.select().from(box).where(eq(box.number, 103));
     const page = (path: string): Promise<Response> =>
-      fetch(server.origin + path, { headers: { cookie: packer.cookie } });
+      fetch(shop.origin + path, { headers: { cookie: packer.cookie } });
     const out = await (await page(`/box/${row!.id}/out`)).text();
     expect(out).toContain('Tide tunic');
     for (const secret of ['Nickel', 'fjord', 'armLength', 'Ikat', '&quot;bust&quot;:[0,870]'])
       expect(out, secret).not.toContain(secret);
     expect((await page(`/box/${row!.id}/brief`)).status).toBe(403);
     expect((await page('/clients')).status).toBe(403);
-    const [person] = await base.db.select().from(client).limit(1);
+    const [person] = await shop.db.select().from(client).limit(1);
     expect((await page(`/clients/${person!.id}`)).status).toBe(403);
     const moved = await packer.call('move-box', { boxId: row!.id, version: row!.version, to: 'cancelled' });
     expect(moved.status).toBe(403);
   });
 
   it('an address that is no id is a page that says so', async () => {
-    const { cookie } = await callerOf(server.origin);
+    const { cookie } = await callerOf(shop.origin);
     for (const path of [
       '/box/nonsense/brief',
       '/clients/1',
       '/box/00000000-0000-4000-8000-000000000000/pull',
     ]) {
-      const answer = await fetch(server.origin + path, { headers: { cookie } });
+      const answer = await fetch(shop.origin + path, { headers: { cookie } });
       expect([path, answer.status]).toEqual([path, 404]);
     }
   });
@@ -115,10 +106,10 @@ describe('with a session', () => {
 describe('guessing', () => {
   it('says the same for a wrong password and an unknown address, and stops guessing', async () => {
     const tryIt = async (email: string): Promise<{ status: number; says: string }> => {
-      const answer = await fetch(`${server.origin}/sign-in`, {
+      const answer = await fetch(`${shop.origin}/sign-in`, {
         method: 'POST',
         headers: {
-          origin: server.origin,
+          origin: shop.origin,
           'content-type': 'application/x-www-form-urlencoded',
           'x-forwarded-for': `10.0.0.${Math.floor(Math.random() * 250)}`,
         },

@@ -1,61 +1,51 @@
 import { ledgerDisagreements } from '@data/ledger';
 import { box, boxLine, client, ownedItem, payment, stockMovement } from '@data/schema';
 import { and, eq } from 'drizzle-orm';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { freshDatabase, type TestDatabase } from '../support/database';
-import { type Caller, callerOf, startServer, type TestServer } from '../support/server';
+import { describe, expect, it } from 'vitest';
+import { openShop } from '../support/open-shop';
+import { startServer } from '../support/server';
 
-let base: TestDatabase;
-let server: TestServer;
-let stylist: Caller;
-
-beforeAll(async () => {
-  base = await freshDatabase();
-  server = await startServer(base.url);
-  stylist = await callerOf(server.origin);
-});
-afterAll(async () => {
-  await server.stop();
-  await base.close();
-});
+const shop = openShop();
 
 const boxNumbered = async (number: number) => {
-  const [row] = await base.db.select().from(box).where(eq(box.number, number));
+  const [row] = await shop.db.select().from(box).where(eq(box.number, number));
   return row!;
 };
 
 describe('a box of the demo, from held to closed', () => {
   it('goes through its guards, and stock, money and closet are right at the end', async () => {
     const row = await boxNumbered(104);
-    const early = await stylist.call('move-box', { boxId: row.id, version: row.version, to: 'packed' });
+    const early = await shop.stylist.call('move-box', { boxId: row.id, version: row.version, to: 'packed' });
     expect(early.status).toBe(409);
     expect(early.problem.faults).toContainEqual({
       path: 'letter',
       message: 'The letter is not written yet.',
     });
 
-    const { letter } = (await stylist.call('draft-letter', { boxId: row.id })).answer;
+    const { letter } = (await shop.stylist.call('draft-letter', { boxId: row.id })).answer;
     expect(letter.pieces).toHaveLength(5);
     expect(letter.pieces[0]?.why).toContain('You asked for a jacket for the ceremony.');
-    let view = (await stylist.call('save-letter', { boxId: row.id, version: row.version, letter })).answer;
+    let view = (await shop.stylist.call('save-letter', { boxId: row.id, version: row.version, letter }))
+      .answer;
     expect(view.state).toBe('written');
-    view = (await stylist.call('move-box', { boxId: row.id, version: view.version, to: 'packed' })).answer;
+    view = (await shop.stylist.call('move-box', { boxId: row.id, version: view.version, to: 'packed' }))
+      .answer;
     view = (
-      await stylist.call('move-box', { boxId: row.id, version: view.version, to: 'out', parcel: 'P-1' })
+      await shop.stylist.call('move-box', { boxId: row.id, version: view.version, to: 'out', parcel: 'P-1' })
     ).answer;
     expect(view.state).toBe('out');
-    expect((await stylist.call('release-line', { boxId: row.id, lineId: view.lines[0]!.id })).status).toBe(
-      409,
-    );
     expect(
-      (await stylist.call('move-box', { boxId: row.id, version: view.version, to: 'cancelled' })).status,
+      (await shop.stylist.call('release-line', { boxId: row.id, lineId: view.lines[0]!.id })).status,
+    ).toBe(409);
+    expect(
+      (await shop.stylist.call('move-box', { boxId: row.id, version: view.version, to: 'cancelled' })).status,
     ).toBe(409);
 
     const [blazer, trousers, blouse, loafers, scarf] = view.lines;
     for (const line of [blazer, trousers, loafers])
-      view = (await stylist.call('decide-line', { boxId: row.id, lineId: line!.id, decision: 'keep' }))
+      view = (await shop.stylist.call('decide-line', { boxId: row.id, lineId: line!.id, decision: 'keep' }))
         .answer;
-    const unsaid = await stylist.call('decide-line', {
+    const unsaid = await shop.stylist.call('decide-line', {
       boxId: row.id,
       lineId: blouse!.id,
       decision: 'return',
@@ -63,20 +53,24 @@ describe('a box of the demo, from held to closed', () => {
     expect(unsaid.problem.faults).toEqual([{ path: 'reason', message: 'say why it came back' }]);
     for (const line of [blouse, scarf])
       view = (
-        await stylist.call('decide-line', {
+        await shop.stylist.call('decide-line', {
           boxId: row.id,
           lineId: line!.id,
           decision: 'return',
           reason: 'colour',
         })
       ).answer;
-    const soon = await stylist.call('close-box', { boxId: row.id, version: view.version });
+    const soon = await shop.stylist.call('close-box', { boxId: row.id, version: view.version });
     expect(soon.problem.title).toContain('has not been checked in');
     for (const line of [blouse, scarf])
-      view = (await stylist.call('check-in-line', { boxId: row.id, lineId: line!.id })).answer;
-    expect((await stylist.call('check-in-line', { boxId: row.id, lineId: scarf!.id })).status).toBe(409);
+      view = (await shop.stylist.call('check-in-line', { boxId: row.id, lineId: line!.id })).answer;
+    expect((await shop.stylist.call('check-in-line', { boxId: row.id, lineId: scarf!.id })).status).toBe(409);
     view = (
-      await stylist.call('close-box', { boxId: row.id, version: view.version, notesNext: 'Longer sleeves.' })
+      await shop.stylist.call('close-box', {
+        boxId: row.id,
+        version: view.version,
+        notesNext: 'Longer sleeves.',
+      })
     ).answer;
     expect(view.state).toBe('closed');
 
@@ -87,18 +81,18 @@ describe('a box of the demo, from held to closed', () => {
       dueMinor: 50_500,
       feeKeptMinor: 0,
     });
-    const paid = await base.db.select().from(payment).where(eq(payment.boxId, row.id));
+    const paid = await shop.db.select().from(payment).where(eq(payment.boxId, row.id));
     expect(paid.map(({ kind, amountMinor }) => [kind, amountMinor]).sort()).toEqual([
       ['charge', 50_500],
       ['fee', 2000],
     ]);
-    const owned = await base.db.select().from(ownedItem).where(eq(ownedItem.boxLineId, blazer!.id));
+    const owned = await shop.db.select().from(ownedItem).where(eq(ownedItem.boxLineId, blazer!.id));
     expect(owned).toHaveLength(1);
     expect(owned[0]!.clientId).toBe(row.clientId);
-    const moves = await base.db.select().from(stockMovement).where(eq(stockMovement.boxLineId, blouse!.id));
+    const moves = await shop.db.select().from(stockMovement).where(eq(stockMovement.boxLineId, blouse!.id));
     expect(moves.map(({ cause }) => cause).sort()).toEqual(['check-in', 'come-back', 'hold', 'ship']);
-    expect(await ledgerDisagreements(base.db)).toEqual([]);
-    const late = await stylist.call('decide-line', {
+    expect(await ledgerDisagreements(shop.db)).toEqual([]);
+    const late = await shop.stylist.call('decide-line', {
       boxId: row.id,
       lineId: blazer!.id,
       decision: 'return',
@@ -119,17 +113,17 @@ describe('faults are told, named, and nothing is half done', () => {
       mood: [],
       notToSend: '',
     };
-    const first = await stylist.call('save-brief', { ...brief, budgetMinor: 30_000 });
+    const first = await shop.stylist.call('save-brief', { ...brief, budgetMinor: 30_000 });
     expect(first.status).toBe(200);
-    const second = await stylist.call('save-brief', { ...brief, budgetMinor: 10_000 });
+    const second = await shop.stylist.call('save-brief', { ...brief, budgetMinor: 10_000 });
     expect(second.status).toBe(409);
     expect(second.problem.faults).toContainEqual({ path: 'budgetMinor', message: 'now 300.00' });
     expect((await boxNumbered(105)).budgetMinor).toBe(30_000);
   });
 
   it('names the field of a price of −3, a hex of "blu", an unknown category', async () => {
-    const [person] = await base.db.select().from(client).limit(1);
-    const brief = await stylist.call('save-brief', {
+    const [person] = await shop.db.select().from(client).limit(1);
+    const brief = await shop.stylist.call('save-brief', {
       boxId: (await boxNumbered(105)).id,
       version: 2,
       budgetMinor: -3,
@@ -142,14 +136,14 @@ describe('faults are told, named, and nothing is half done', () => {
       422,
       [{ path: 'budgetMinor', message: 'not below 0' }],
     ]);
-    const owned = await stylist.call('save-owned', {
+    const owned = await shop.stylist.call('save-owned', {
       clientId: person!.id,
       title: 'x',
       category: 'tee',
       colours: [{ hex: 'blu', share: 1 }],
     });
     expect(owned.problem.faults).toEqual([{ path: 'colours[0].hex', message: 'not a colour' }]);
-    const shares = await stylist.call('save-owned', {
+    const shares = await shop.stylist.call('save-owned', {
       clientId: person!.id,
       title: 'x',
       category: 'tee',
@@ -159,7 +153,11 @@ describe('faults are told, named, and nothing is half done', () => {
       ],
     });
     expect(shares.problem.faults[0]?.message).toBe('the shares do not add up to 1');
-    const tall = await stylist.call('save-client', { name: 'T', measures: { heightMm: 168 }, profile: {} });
+    const tall = await shop.stylist.call('save-client', {
+      name: 'T',
+      measures: { heightMm: 168 },
+      profile: {},
+    });
     expect(tall.problem.faults[0]).toEqual({
       path: 'measures.heightMm',
       message: 'at least 120 cm: is the unit right?',
@@ -168,18 +166,18 @@ describe('faults are told, named, and nothing is half done', () => {
 
   it('keeps a look to pieces that are there, and refuses one saved over a newer one', async () => {
     const row = await boxNumbered(103);
-    const late = await stylist.call('save-look', {
+    const late = await shop.stylist.call('save-look', {
       boxId: row.id,
       occasionId: null,
       pieces: [{ ref: `line:${row.id}` }],
     });
     expect(late.status).toBe(409);
-    const [person] = await base.db
+    const [person] = await shop.db
       .select()
       .from(client)
       .where(eq(client.id, (await boxNumbered(105)).clientId));
     const open = await boxNumbered(105);
-    const gone = await stylist.call('save-look', {
+    const gone = await shop.stylist.call('save-look', {
       boxId: open.id,
       occasionId: null,
       pieces: [{ ref: `owned:${row.id}` }],
@@ -187,42 +185,45 @@ describe('faults are told, named, and nothing is half done', () => {
     expect(gone.problem.faults).toEqual([
       { path: 'pieces[0]', message: 'not in this box or closet any more' },
     ]);
-    const [tee] = await base.db
+    const [tee] = await shop.db
       .select()
       .from(ownedItem)
       .where(and(eq(ownedItem.clientId, person!.id), eq(ownedItem.category, 'tee')));
     const look = { boxId: open.id, occasionId: null, pieces: [{ ref: `owned:${tee!.id}` }] };
-    const made = (await stylist.call('save-look', look)).answer.looks[0]!;
+    const made = (await shop.stylist.call('save-look', look)).answer.looks[0]!;
     expect(
-      (await stylist.call('save-look', { ...look, id: made.id, version: 1, title: 'again' })).status,
+      (await shop.stylist.call('save-look', { ...look, id: made.id, version: 1, title: 'again' })).status,
     ).toBe(200);
     expect(
-      (await stylist.call('save-look', { ...look, id: made.id, version: 1, title: 'stale' })).status,
+      (await shop.stylist.call('save-look', { ...look, id: made.id, version: 1, title: 'stale' })).status,
     ).toBe(409);
   });
 
   it('cancels a box and gives back what it held', async () => {
-    const { answer } = await stylist.call('pull-list', {
+    const { answer } = await shop.stylist.call('pull-list', {
       boxId: (await boxNumbered(105)).id,
       categories: ['dress'],
       fitsOnly: false,
     });
     const boxId = (await boxNumbered(105)).id;
-    const held = (await stylist.call('hold-line', { boxId, variantId: answer.rows[0]!.variantId })).answer;
-    expect((await stylist.call('move-box', { boxId, version: held.version, to: 'cancelled' })).status).toBe(
-      200,
-    );
-    const lines = await base.db.select().from(boxLine).where(eq(boxLine.boxId, boxId));
-    const moves = await base.db.select().from(stockMovement).where(eq(stockMovement.boxLineId, lines[0]!.id));
+    const held = (await shop.stylist.call('hold-line', { boxId, variantId: answer.rows[0]!.variantId }))
+      .answer;
+    expect(
+      (await shop.stylist.call('move-box', { boxId, version: held.version, to: 'cancelled' })).status,
+    ).toBe(200);
+    const lines = await shop.db.select().from(boxLine).where(eq(boxLine.boxId, boxId));
+    const moves = await shop.db.select().from(stockMovement).where(eq(stockMovement.boxLineId, lines[0]!.id));
     expect(moves.map(({ cause }) => cause).sort()).toEqual(['hold', 'release']);
-    expect(await ledgerDisagreements(base.db)).toEqual([]);
+    expect(await ledgerDisagreements(shop.db)).toEqual([]);
   });
 
   it('goes on after a restart of the server, at the same address', async () => {
-    const port = Number(new URL(server.origin).port);
-    await server.stop('SIGKILL');
-    await expect(stylist.call('draft-letter', { boxId: (await boxNumbered(103)).id })).rejects.toThrow();
-    server = await startServer(base.url, port);
-    expect((await stylist.call('draft-letter', { boxId: (await boxNumbered(103)).id })).status).toBe(200);
+    const port = Number(new URL(shop.origin).port);
+    await shop.servers[0]!.stop('SIGKILL');
+    await expect(shop.stylist.call('draft-letter', { boxId: (await boxNumbered(103)).id })).rejects.toThrow();
+    shop.servers[0] = await startServer(shop.base.url, port);
+    expect((await shop.stylist.call('draft-letter', { boxId: (await boxNumbered(103)).id })).status).toBe(
+      200,
+    );
   });
 });

@@ -9,33 +9,24 @@ import {
 } from '@data/schema';
 import { eq } from 'drizzle-orm';
 import sharp from 'sharp';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { freshDatabase, type TestDatabase } from '../support/database';
-import { type Caller, callerOf, startServer, type TestServer } from '../support/server';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { openShop } from '../support/open-shop';
+import { type Caller, callerOf } from '../support/server';
 
-let base: TestDatabase;
-let server: TestServer;
-let stylist: Caller;
+const shop = openShop();
 let owner: Caller;
 let clientId: string;
 
 beforeAll(async () => {
-  base = await freshDatabase();
-  server = await startServer(base.url);
-  stylist = await callerOf(server.origin, 'stylist');
-  owner = await callerOf(server.origin, 'owner');
-  const rows = await base.db.select().from(client);
+  owner = await callerOf(shop.origin, 'owner');
+  const rows = await shop.db.select().from(client);
   clientId = rows.find(({ name }) => name.startsWith('Halvard'))!.id;
-});
-afterAll(async () => {
-  await server.stop();
-  await base.close();
 });
 
 const own = async (token: string, body: unknown) => {
-  const answer = await fetch(`${server.origin}/api/own-brief/${token}`, {
+  const answer = await fetch(`${shop.origin}/api/own-brief/${token}`, {
     method: 'POST',
-    headers: { origin: server.origin, 'content-type': 'application/json' },
+    headers: { origin: shop.origin, 'content-type': 'application/json' },
     body: JSON.stringify(body),
   });
   return {
@@ -44,12 +35,12 @@ const own = async (token: string, body: unknown) => {
   };
 };
 const newToken = async (): Promise<string> =>
-  (await stylist.call('make-brief-link', { clientId })).answer.path.replace('/brief/', '');
+  (await shop.stylist.call('make-brief-link', { clientId })).answer.path.replace('/brief/', '');
 
 describe('the client’s own brief', () => {
   it('opens without an account, is kept as it goes, is sent once, and is settled line by line', async () => {
     const token = await newToken();
-    const page = await (await fetch(`${server.origin}/brief/${token}`)).text();
+    const page = await (await fetch(`${shop.origin}/brief/${token}`)).text();
     expect(page).toContain('Halvard');
     for (const secret of ['Odling', 'halvard@', '&quot;bust&quot;'])
       expect(page, secret).not.toContain(secret);
@@ -66,39 +57,39 @@ describe('the client’s own brief', () => {
     };
     expect((await own(token, { answers, send: true })).status).toBe(200);
     expect((await own(token, { answers, send: true })).status).toBe(409);
-    const [link] = await base.db.select().from(briefLink).where(eq(briefLink.clientId, clientId));
+    const [link] = await shop.db.select().from(briefLink).where(eq(briefLink.clientId, clientId));
     expect(link!.draft).toMatchObject(answers);
     const take = ['moods', 'allergies', 'occasions', 'asks', 'heightMm'] as const;
-    expect((await stylist.call('settle-brief', { clientId, id: link!.id, take: [...take] })).status).toBe(
-      200,
-    );
-    const [after] = await base.db.select().from(client).where(eq(client.id, clientId));
+    expect(
+      (await shop.stylist.call('settle-brief', { clientId, id: link!.id, take: [...take] })).status,
+    ).toBe(200);
+    const [after] = await shop.db.select().from(client).where(eq(client.id, clientId));
     expect(after!.profile).toMatchObject({ moods: ['sharp'], allergies: ['wool'] });
     expect(after!.profile.nevers).not.toContain('lime');
     expect(after!.boxBudgetMinor).toBe(90_000);
     expect(after!.notes).toContain('Asked for: a linen jacket');
-    const measures = await base.db.select().from(clientMeasure).where(eq(clientMeasure.clientId, clientId));
+    const measures = await shop.db.select().from(clientMeasure).where(eq(clientMeasure.clientId, clientId));
     expect(measures.find(({ name }) => name === 'heightMm')?.mm).toBe(1870);
-    const days = await base.db.select().from(occasion).where(eq(occasion.clientId, clientId));
+    const days = await shop.db.select().from(occasion).where(eq(occasion.clientId, clientId));
     expect(days.map(({ title }) => title)).toContain('A wedding');
-    expect((await stylist.call('settle-brief', { clientId, id: link!.id, take: [] })).status).toBe(409);
+    expect((await shop.stylist.call('settle-brief', { clientId, id: link!.id, take: [] })).status).toBe(409);
     expect((await own(token, { answers })).status).toBe(404);
   });
 
   it('a link that expired, was revoked, replaced or guessed says the same and leaks nothing', async () => {
     const replaced = await newToken();
     const expired = await newToken();
-    const [row] = await base.db.select().from(briefLink).orderBy(briefLink.createdAt).limit(1).offset(2);
-    await base.db
+    const [row] = await shop.db.select().from(briefLink).orderBy(briefLink.createdAt).limit(1).offset(2);
+    await shop.db
       .update(briefLink)
       .set({ expiresAt: new Date(0) })
       .where(eq(briefLink.id, row!.id));
     const revoked = await newToken();
-    const links = await base.db.select().from(briefLink).where(eq(briefLink.clientId, clientId));
+    const links = await shop.db.select().from(briefLink).where(eq(briefLink.clientId, clientId));
     const open = links.find(
       ({ revokedAt, sentAt, expiresAt }) => !revokedAt && !sentAt && expiresAt > new Date(),
     );
-    await stylist.call('revoke-brief-link', { clientId, id: open!.id });
+    await shop.stylist.call('revoke-brief-link', { clientId, id: open!.id });
     const said = new Set<string>();
     for (const token of [replaced, expired, revoked, 'A'.repeat(43), 'short', `${revoked.slice(0, -1)}_`]) {
       const { status, body } = await own(token, { answers: {} });
@@ -148,59 +139,57 @@ describe('closets', () => {
         },
       },
     ];
-    expect((await stylist.call('save-owned-many', { clientId, items })).answer).toEqual({
+    expect((await shop.stylist.call('save-owned-many', { clientId, items })).answer).toEqual({
       added: 1,
       known: 1,
     });
-    expect((await stylist.call('save-owned-many', { clientId, items })).answer).toEqual({
+    expect((await shop.stylist.call('save-owned-many', { clientId, items })).answer).toEqual({
       added: 0,
       known: 2,
     });
   });
   it('an occasion keeps its stages, and one that a box is styled for stays', async () => {
-    const made = await stylist.call('save-occasion', {
+    const made = await shop.stylist.call('save-occasion', {
       clientId,
       occasion: { title: 'Fair', date: '2027-05-01' },
       stages: [{ title: 'supper', changes: { outdoorC: 6 } }],
       repeat: { everyDays: 7, times: 2 },
     });
-    const days = await base.db.select().from(occasion).where(eq(occasion.title, 'Fair'));
+    const days = await shop.db.select().from(occasion).where(eq(occasion.title, 'Fair'));
     expect(days.map(({ day }) => day).sort()).toEqual(['2027-05-01', '2027-05-08', '2027-05-15']);
-    expect((await stylist.call('remove-occasion', { clientId, id: made.answer.id })).status).toBe(200);
-    const used = (await base.db.select().from(occasion).where(eq(occasion.title, 'Summer concert')))[0]!;
-    expect((await stylist.call('remove-occasion', { clientId, id: used.id })).status).toBe(409);
+    expect((await shop.stylist.call('remove-occasion', { clientId, id: made.answer.id })).status).toBe(200);
+    const used = (await shop.db.select().from(occasion).where(eq(occasion.title, 'Summer concert')))[0]!;
+    expect((await shop.stylist.call('remove-occasion', { clientId, id: used.id })).status).toBe(409);
   });
 });
 
 describe('leaving', () => {
   it('everything of one client comes as one file', async () => {
-    const { answer } = await stylist.call('export-client', { clientId });
+    const { answer } = await shop.stylist.call('export-client', { clientId });
     const whole = JSON.parse(answer.json) as Record<string, unknown>;
     expect(whole).toMatchObject({ format: 'ivory-rail/client@1', name: 'Halvard Odling' });
     for (const part of ['measures', 'closet', 'occasions', 'boxes', 'profile'])
       expect(whole[part], part).toBeTruthy();
-    expect(JSON.stringify(await base.db.select().from(idempotency))).not.toContain('ivory-rail/client@1');
+    expect(JSON.stringify(await shop.db.select().from(idempotency))).not.toContain('ivory-rail/client@1');
   });
   it('an erased client is gone by name and in person; the books stay', async () => {
-    const before = (await base.db.select().from(stockMovement)).length;
-    expect((await stylist.call('erase-client', { clientId, name: 'Halvard Odling' })).status).toBe(403);
+    const before = (await shop.db.select().from(stockMovement)).length;
+    expect((await shop.stylist.call('erase-client', { clientId, name: 'Halvard Odling' })).status).toBe(403);
     expect((await owner.call('erase-client', { clientId, name: 'Somebody' })).status).toBe(409);
     expect((await owner.call('erase-client', { clientId, name: 'Halvard Odling' })).answer).toEqual({
       kept: 1,
     });
-    expect(await base.db.select().from(ownedItem).where(eq(ownedItem.clientId, clientId))).toEqual([]);
-    const [row] = await base.db.select().from(client).where(eq(client.id, clientId));
+    expect(await shop.db.select().from(ownedItem).where(eq(ownedItem.clientId, clientId))).toEqual([]);
+    const [row] = await shop.db.select().from(client).where(eq(client.id, clientId));
     expect(JSON.stringify(row)).not.toMatch(/Halvard|odling|1870/);
-    expect((await base.db.select().from(stockMovement)).length).toBe(before);
-    const page = await fetch(`${server.origin}/clients/${clientId}`, { headers: { cookie: owner.cookie } });
+    expect((await shop.db.select().from(stockMovement)).length).toBe(before);
+    const page = await fetch(`${shop.origin}/clients/${clientId}`, { headers: { cookie: owner.cookie } });
     expect(page.status).toBe(404);
-    const list = await (
-      await fetch(`${server.origin}/clients`, { headers: { cookie: owner.cookie } })
-    ).text();
+    const list = await (await fetch(`${shop.origin}/clients`, { headers: { cookie: owner.cookie } })).text();
     expect(list).not.toContain('Halvard');
   });
   it('a client with an open box is not erased', async () => {
-    const open = (await base.db.select().from(client)).find(({ name }) => name.startsWith('Ragnhild'))!;
+    const open = (await shop.db.select().from(client)).find(({ name }) => name.startsWith('Ragnhild'))!;
     expect((await owner.call('erase-client', { clientId: open.id, name: open.name })).status).toBe(409);
   });
 });

@@ -1,23 +1,10 @@
 import { ledgerDisagreements } from '@data/ledger';
 import { garment, stockMovement, variant } from '@data/schema';
 import { sql } from 'drizzle-orm';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { freshDatabase, type TestDatabase } from '../support/database';
-import { type Caller, callerOf, startServer, type TestServer } from '../support/server';
+import { describe, expect, it } from 'vitest';
+import { openShop } from '../support/open-shop';
 
-let base: TestDatabase;
-let server: TestServer;
-let stylist: Caller;
-
-beforeAll(async () => {
-  base = await freshDatabase();
-  server = await startServer(base.url);
-  stylist = await callerOf(server.origin);
-});
-afterAll(async () => {
-  await server.stop();
-  await base.close();
-});
+const shop = openShop();
 
 const HEAD = 'title,category,colours,size,sku,price,qty,cut.neckline,measures.bust';
 const GOOD = `${HEAD}
@@ -25,7 +12,7 @@ Quay tee,tee,navy:0.6 ivory:0.4,S,Q-1,39.50,3,crew,940
 Quay tee,tee,navy:0.6 ivory:0.4,M,Q-2,39.50,0,crew,990`;
 
 const counts = async () => {
-  const [row] = await base.db
+  const [row] = await shop.db
     .select({
       garments: sql<number>`(select count(*)::int from ${garment})`,
       variants: sql<number>`(select count(*)::int from ${variant})`,
@@ -38,7 +25,7 @@ const counts = async () => {
 describe('import of stock', () => {
   it('only looks when asked to look', async () => {
     const before = await counts();
-    const { answer } = await stylist.call('import-stock', { csv: GOOD, take: 'check' });
+    const { answer } = await shop.stylist.call('import-stock', { csv: GOOD, take: 'check' });
     expect(answer).toMatchObject({ taken: 0, known: 0, faults: [] });
     expect(answer.good).toHaveLength(2);
     expect(await counts()).toEqual(before);
@@ -46,20 +33,20 @@ describe('import of stock', () => {
 
   it('takes a file, and the same file twice changes nothing', async () => {
     const before = await counts();
-    expect((await stylist.call('import-stock', { csv: GOOD, take: 'all' })).answer.taken).toBe(2);
+    expect((await shop.stylist.call('import-stock', { csv: GOOD, take: 'all' })).answer.taken).toBe(2);
     const after = await counts();
     expect(after).toEqual({
       garments: before.garments + 1,
       variants: before.variants + 2,
       moves: before.moves + 1,
     });
-    const again = await stylist.call('import-stock', {
+    const again = await shop.stylist.call('import-stock', {
       csv: `\uFEFF${GOOD.replace(/,(?=\S)/g, ';')}`,
       take: 'all',
     });
     expect(again.answer).toMatchObject({ taken: 0, known: 2 });
     expect(await counts()).toEqual(after);
-    expect(await ledgerDisagreements(base.db)).toEqual([]);
+    expect(await ledgerDisagreements(shop.db)).toEqual([]);
   });
 
   it('tells each faulty row with its field and reason, and takes the good rows or none', async () => {
@@ -73,7 +60,7 @@ Taken,tee,white,M,HR-0001,20,1,crew,900
 Bad bust,tee,white,M,R-5,20,1,crew,20
 ,tee,white,M,R-6,20,one,crew,900`;
     const before = await counts();
-    const { answer } = await stylist.call('import-stock', { csv, take: 'check' });
+    const { answer } = await shop.stylist.call('import-stock', { csv, take: 'check' });
     expect(answer.good.map(({ sku }) => sku)).toEqual(['R-1']);
     expect(answer.faults.map(({ row, path }) => `${row} ${path}`)).toEqual([
       '3 price',
@@ -86,31 +73,31 @@ Bad bust,tee,white,M,R-5,20,1,crew,20
       '9 qty',
     ]);
     expect(answer.faults[0]?.message).toBe('-3: not below 0');
-    const all = await stylist.call('import-stock', { csv, take: 'all' });
+    const all = await shop.stylist.call('import-stock', { csv, take: 'all' });
     expect(all.status).toBe(422);
     expect(all.problem.faults[0]).toEqual({ path: 'row 3, price', message: '-3: not below 0' });
     expect(await counts()).toEqual(before);
-    expect((await stylist.call('import-stock', { csv, take: 'good' })).answer.taken).toBe(1);
+    expect((await shop.stylist.call('import-stock', { csv, take: 'good' })).answer.taken).toBe(1);
   });
 
   it('names a missing column, an empty file, a file of 30 MB', async () => {
-    const missing = await stylist.call('import-stock', { csv: 'title,category\nx,tee', take: 'check' });
+    const missing = await shop.stylist.call('import-stock', { csv: 'title,category\nx,tee', take: 'check' });
     expect(missing.answer.faults.map(({ path, message }) => `${path}: ${message}`)).toContain(
       'price: this column is missing',
     );
-    const empty = await stylist.call('import-stock', { csv: '', take: 'check' });
+    const empty = await shop.stylist.call('import-stock', { csv: '', take: 'check' });
     expect(empty.problem.faults).toEqual([{ path: 'csv', message: 'the file is empty' }]);
-    const huge = await stylist.call('import-stock', { csv: 'x'.repeat(30_000_000), take: 'check' });
+    const huge = await shop.stylist.call('import-stock', { csv: 'x'.repeat(30_000_000), take: 'check' });
     expect([huge.status, huge.problem.title]).toEqual([
       413,
       'That is too large: up to 12 MB can be sent at once.',
     ]);
-    expect((await stylist.call('import-stock', { csv: GOOD, take: 'check' })).status).toBe(200);
+    expect((await shop.stylist.call('import-stock', { csv: GOOD, take: 'check' })).status).toBe(200);
   });
 
   it('stays on its feet before rubbish', async () => {
     const rubbish = `${HEAD}\n${Array.from({ length: 5000 }, (_, i) => `"a${i}""b",${i},,;;\t,\u0000`).join('\n')}`;
-    const { status, answer } = await stylist.call('import-stock', { csv: rubbish, take: 'good' });
+    const { status, answer } = await shop.stylist.call('import-stock', { csv: rubbish, take: 'good' });
     expect(status).toBe(200);
     expect(answer.taken).toBe(0);
     expect(answer.faults.length).toBeGreaterThanOrEqual(5000);

@@ -3,13 +3,11 @@ import { garment, ownedItem, photo } from '@data/schema';
 import { kindOf, PHOTO_MOST_PX } from '@server/photo/read-photo';
 import { eq } from 'drizzle-orm';
 import sharp from 'sharp';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { freshDatabase, type TestDatabase } from '../support/database';
-import { type Caller, callerOf, startServer, type TestServer } from '../support/server';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { openShop } from '../support/open-shop';
+import { type Caller, callerOf } from '../support/server';
 
-let base: TestDatabase;
-let server: TestServer;
-let stylist: Caller;
+const shop = openShop();
 let packer: Caller;
 let garmentId: string;
 let ownedId: string;
@@ -20,25 +18,18 @@ const picture = (format: 'jpeg' | 'png' | 'webp', width = 2000, height = 1500): 
     .toFormat(format)
     .toBuffer();
 const send = (bytes: Buffer, of: 'garment' | 'owned' = 'garment') =>
-  stylist.call('save-photo', {
+  shop.stylist.call('save-photo', {
     of,
     id: of === 'garment' ? garmentId : ownedId,
     dataBase64: bytes.toString('base64'),
   });
 const get = (caller: Caller, id: string): Promise<Response> =>
-  fetch(`${server.origin}/photo/${id}`, { headers: { cookie: caller.cookie } });
+  fetch(`${shop.origin}/photo/${id}`, { headers: { cookie: caller.cookie } });
 
 beforeAll(async () => {
-  base = await freshDatabase();
-  server = await startServer(base.url);
-  stylist = await callerOf(server.origin, 'stylist');
-  packer = await callerOf(server.origin, 'packer');
-  garmentId = (await base.db.select({ id: garment.id }).from(garment).limit(1))[0]!.id;
-  ownedId = (await base.db.select({ id: ownedItem.id }).from(ownedItem).limit(1))[0]!.id;
-});
-afterAll(async () => {
-  await server.stop();
-  await base.close();
+  packer = await callerOf(shop.origin, 'packer');
+  garmentId = (await shop.db.select({ id: garment.id }).from(garment).limit(1))[0]!.id;
+  ownedId = (await shop.db.select({ id: ownedItem.id }).from(ownedItem).limit(1))[0]!.id;
 });
 
 describe('a photo', () => {
@@ -47,7 +38,7 @@ describe('a photo', () => {
     async (format) => {
       const { status, answer } = await send(await picture(format));
       expect(status).toBe(200);
-      const jpeg = Buffer.from(await (await get(stylist, answer.photoId)).arrayBuffer());
+      const jpeg = Buffer.from(await (await get(shop.stylist, answer.photoId)).arrayBuffer());
       const meta = await sharp(jpeg).metadata();
       expect([meta.format, meta.width, meta.height]).toEqual(['jpeg', PHOTO_MOST_PX, 900]);
       expect(jpeg.includes('secret place')).toBe(false);
@@ -56,16 +47,16 @@ describe('a photo', () => {
   it('takes the place of the one before', async () => {
     await send(await picture('png', 100, 100));
     await send(await picture('png', 90, 90));
-    const kept = await base.db.select().from(photo).where(eq(photo.garmentId, garmentId));
+    const kept = await shop.db.select().from(photo).where(eq(photo.garmentId, garmentId));
     expect(kept.map(({ width }) => width)).toEqual([90]);
   });
   it('of what a client owns is not shown to a packer; of a garment it is', async () => {
     const own = await send(await picture('jpeg', 300, 300), 'owned');
     const stock = await send(await picture('jpeg', 300, 300));
-    expect((await get(stylist, own.answer.photoId)).status).toBe(200);
+    expect((await get(shop.stylist, own.answer.photoId)).status).toBe(200);
     expect((await get(packer, own.answer.photoId)).status).toBe(404);
     expect((await get(packer, stock.answer.photoId)).status).toBe(200);
-    expect((await fetch(`${server.origin}/photo/${own.answer.photoId}`, { redirect: 'manual' })).status).toBe(
+    expect((await fetch(`${shop.origin}/photo/${own.answer.photoId}`, { redirect: 'manual' })).status).toBe(
       302,
     );
   });
@@ -86,7 +77,7 @@ describe('a photo', () => {
     const { status, problem } = await send(sent);
     expect(status).toBe(422);
     expect(`${problem.title} ${problem.faults.map(({ message }) => message).join()}`).toContain(says);
-    const kept = await base.db.select().from(photo).where(eq(photo.garmentId, garmentId));
+    const kept = await shop.db.select().from(photo).where(eq(photo.garmentId, garmentId));
     expect(kept.map(({ width }) => width)).toEqual([64]);
   });
   it('of 40 MB is refused without reading it to its end', async () => {

@@ -3,6 +3,7 @@ import { Button } from '@mantine/core';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Money } from '@ui/Money';
 import { memo } from 'react';
+import type { Else } from './usePullList';
 
 export interface HoldWish {
   readonly variantId: string;
@@ -18,6 +19,10 @@ interface Props {
   readonly open: boolean;
   readonly busy: boolean;
   readonly compared: boolean;
+  /** What else of the list could be taken in its place. */
+  readonly instead: Else | undefined;
+  /** Goes to another candidate of the list. */
+  readonly onGo: (row: PullRow) => void;
   readonly onHold: (row: PullRow, wish: HoldWish) => void;
   readonly onCompare: (row: PullRow) => void;
 }
@@ -30,6 +35,8 @@ export const CandidateRow = memo(function CandidateRow({
   open,
   busy,
   compared,
+  instead,
+  onGo,
   onHold,
   onCompare,
 }: Props) {
@@ -41,6 +48,17 @@ export const CandidateRow = memo(function CandidateRow({
       <div>
         <div className="serif pull-title">{row.piece.title}</div>
         <Reasons reasons={row.reasons} doubt={row.doubt} />
+        {instead?.cheaper && (
+          <GoTo
+            words="Nearly the same for less"
+            row={instead.cheaper}
+            currency={view.shop.currency}
+            onGo={onGo}
+          />
+        )}
+        {instead?.safer && (
+          <GoTo words="Safer" row={instead.safer} currency={view.shop.currency} onGo={onGo} />
+        )}
       </div>
       <div className="pull-price">
         <Money minor={row.piece.priceMinor ?? 0} currency={view.shop.currency} />
@@ -102,6 +120,25 @@ export const CandidateRow = memo(function CandidateRow({
     </li>
   );
 });
+
+interface GoToProps {
+  readonly words: string;
+  readonly row: PullRow;
+  readonly currency: string;
+  readonly onGo: (row: PullRow) => void;
+}
+
+function GoTo({ words, row, currency, onGo }: GoToProps) {
+  return (
+    <div className="pull-instead">
+      {words}:{' '}
+      <button className="plain-button" onClick={() => onGo(row)}>
+        {row.piece.title}
+      </button>{' '}
+      <Money minor={row.piece.priceMinor ?? 0} currency={currency} />
+    </div>
+  );
+}
 
 interface ReasonsProps {
   readonly reasons: readonly ReasonView[];

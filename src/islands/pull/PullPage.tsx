@@ -13,7 +13,7 @@ import { CandidateRow, type HoldWish } from './CandidateRow';
 import { Compare, COMPARED_MOST } from './Compare';
 import { LineSheet } from './LineSheet';
 import { useLooksOpened } from './useBoxWork';
-import { type PullFilter, useOrder, usePullList } from './usePullList';
+import { type PullFilter, useElse, useOrder, usePullList } from './usePullList';
 import { WhyNot } from './WhyNot';
 import './pull.css';
 
@@ -44,6 +44,7 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
   const { answer, asked } = usePullList(view, filter);
   const opened = useLooksOpened(view, answer?.rows);
   const [byLooks, setByLooks] = useState(false);
+  const elseOf = useElse(answer?.rows, view.client.profile);
   const rows = useOrder(answer?.rows, opened, byLooks);
   const [compared, setCompared] = useState<readonly PullRow[]>([]);
   const [beside, setBeside] = useState(false);
@@ -81,6 +82,10 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
       { boxId: view.id, lineId: line.id },
       `${line.piece.title} is back on the shelf.`,
     );
+  const goTo = (row: PullRow): void =>
+    buttons()
+      .find(({ dataset }) => dataset.garment === row.garmentId)
+      ?.focus();
   const compare = (row: PullRow): void =>
     setCompared((now) =>
       now.some(({ garmentId }) => garmentId === row.garmentId)
@@ -195,6 +200,8 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
                 open={open}
                 busy={busy === 'hold-line'}
                 compared={compared.some(({ garmentId }) => garmentId === row.garmentId)}
+                instead={elseOf.get(row.garmentId)}
+                onGo={goTo}
                 onHold={hold}
                 onCompare={compare}
               />

@@ -1,5 +1,7 @@
 import type { BoxView, PullAnswer, PullRow } from '@contracts/views';
+import type { Profile } from '@core/look';
 import type { Category } from '@core/piece';
+import { alternativesTo } from '@core/pull';
 import { parseMoney } from '@core/money';
 import { useDebouncedValue } from '@mantine/hooks';
 import { call, showProblem } from '@ui/api';
@@ -56,4 +58,23 @@ export function useOrder(
     if (!byLooks || !counted) return rows;
     return [...rows].sort((a, b) => (opened.get(b.piece.id) ?? 0) - (opened.get(a.piece.id) ?? 0));
   }, [rows, opened, byLooks, counted]);
+}
+
+/** What else of the list could be taken in the place of a candidate. */
+export interface Else {
+  readonly cheaper?: PullRow | undefined;
+  readonly safer?: PullRow | undefined;
+}
+
+/** Of each candidate, which other one is nearly the same for less, and which is safer where the client may object. */
+export function useElse(rows: readonly PullRow[] | undefined, client: Profile): ReadonlyMap<string, Else> {
+  return useMemo(() => {
+    const stock = (rows ?? []).map((row) => ({ row, piece: row.piece }));
+    return new Map(
+      stock.map((own) => {
+        const { cheaper, safer } = alternativesTo(own, stock, client);
+        return [own.row.garmentId, { cheaper: cheaper?.row, safer: safer?.row }];
+      }),
+    );
+  }, [rows, client]);
 }
