@@ -63,6 +63,29 @@ async function main(origin: string, folder: string, only: string | undefined): P
       });
       await take('pull');
     }
+    if (!only || 'compare'.includes(only)) {
+      await page.goto(`${origin}${await boxOf('pull', 108)}`);
+      await settled(page);
+      await page.waitForSelector('.pull-hold');
+      for (let i = 0; i < 3; i++) {
+        await page.keyboard.press('ArrowDown');
+        await page.keyboard.press('v');
+      }
+      await page.keyboard.down('Shift');
+      await page.keyboard.press('V');
+      await page.keyboard.up('Shift');
+      await page.waitForSelector('.compare article:nth-child(3)');
+      await take('compare');
+    }
+    if (!only || 'scan'.includes(only)) {
+      await page.goto(`${origin}/stockroom/scanner`);
+      await settled(page);
+      const field = '::-p-aria([name="SKU or EAN"])';
+      await page.locator(field).fill('HR-0348');
+      await page.keyboard.press('Enter');
+      await page.waitForSelector('.scanner-piece');
+      await take('scan');
+    }
     await see('combine', await boxOf('combine', 104));
     await see('letter', await boxOf('letter', 104));
     await see('out', await boxOf('out', 103));

@@ -1,6 +1,6 @@
 import type { Body, Frame } from '../figure';
 import type { FitPoint } from './ease';
-import { type FitVerdict, pointWords, type PointFit } from './size';
+import { easeWords, type FitVerdict, pointWords, type PointFit } from './size';
 
 /** Where a size is close or roomy on the figure: a line across, from the body out to the cloth. All in mm. */
 export interface FitMark {
@@ -46,7 +46,7 @@ export function fitMarks(points: readonly PointFit[], frame: Frame, body: Body):
         x,
         bodyHalf: half,
         clothHalf: half + ease,
-        words: `${pointWords(point)} at the ${point.point}: ${point.easeMm >= 0 ? '+' : '−'}${Math.abs(point.easeMm)} mm; ${point.wantedMm[0]} to ${point.wantedMm[1]} wanted`,
+        words: `${pointWords(point)} at the ${point.point}: ${easeWords(point)}`,
       };
     })
     .sort((a, b) => a.y - b.y);

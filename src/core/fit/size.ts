@@ -114,7 +114,12 @@ function verdictOf(ease: number, [from, to]: Wanted): FitVerdict {
   return ease <= to + LOOSE ? 'roomy' : 'too big';
 }
 
-const signed = (mm: number): string => (mm >= 0 ? `+${mm}` : `−${Math.abs(mm)}`);
+const plain = (mm: number): string => (mm >= 0 ? `${mm}` : `−${Math.abs(mm)}`);
+const signed = (mm: number): string => (mm >= 0 ? `+${mm}` : plain(mm));
+
+/** "+6 mm; 20 to 120 wanted": the ease at a point, and what is wanted there. */
+export const easeWords = ({ easeMm, wantedMm: [least, most] }: PointFit): string =>
+  `${signed(easeMm)} mm; ${plain(least)} to ${plain(most)} wanted`;
 
 /** A point's verdict as one says it: a sleeve is too short, not too small. */
 export const pointWords = ({ point, verdict }: Pick<PointFit, 'point' | 'verdict'>): string =>
@@ -126,9 +131,8 @@ export const pointWords = ({ point, verdict }: Pick<PointFit, 'point' | 'verdict
 export function fitWords({ decides, learned }: SizeFit): string {
   if (!decides) return 'Fit not measured';
   const word = pointWords(decides);
-  const [least, most] = decides.wantedMm;
   const label = learned ? `; ${offsetWords(learned)}` : '';
-  return `${word[0]?.toUpperCase()}${word.slice(1)} at the ${decides.point} (${signed(decides.easeMm)} mm; ${least} to ${most} wanted${label})`;
+  return `${word[0]?.toUpperCase()}${word.slice(1)} at the ${decides.point} (${easeWords(decides)}${label})`;
 }
 
 /** "this label runs small by a third of a size, from 4 decisions". */

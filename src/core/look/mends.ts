@@ -149,10 +149,19 @@ export function mendsFor(
     good.sort((a, b) => a.ease - b.ease || b.gain - a.gain || sourceOf(a) - sourceOf(b));
     found.set(
       findingKey(finding),
-      good.slice(0, most).map(({ ease: _ease, ...mend }) => mend),
+      inOrder(good, most).map(({ ease: _ease, ...mend }) => mend),
     );
   }
   return found;
+}
+
+/** What is owned or held first, best first; of the stock what is left to show, at least its best. */
+function inOrder<M extends Mend>(good: readonly M[], most: number): M[] {
+  const [own, stock] = [
+    good.filter(({ from }) => from !== 'stock'),
+    good.filter(({ from }) => from === 'stock'),
+  ];
+  return [...own.slice(0, stock.length > 0 ? most - 1 : most), ...stock].slice(0, most);
 }
 
 /** Of two mends that gain the same, what is owned comes before what is held, and that before what is on the shelf. */

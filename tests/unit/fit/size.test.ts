@@ -19,7 +19,7 @@ describe('sizeFit', () => {
   it('names the tightest point: a sleeve too short for the arm decides', () => {
     const found = fit({ bust: 1020, sleeve: 540 });
     expect([found.verdict, found.decides?.point]).toEqual(['too small', 'sleeve']);
-    expect(fitWords(found)).toBe('Too short at the sleeve (−60 mm; -15 to 60 wanted)');
+    expect(fitWords(found)).toBe('Too short at the sleeve (−60 mm; −15 to 60 wanted)');
   });
   it('lets stretch eat into what is wanted', () => {
     const jersey = one('j', 'fine-knit', '#ffffff', { volume: 'close', fabric: { stretchPct: 20 } });

@@ -181,4 +181,28 @@ describe('mends', () => {
     expect(texts).toContain('Leave off hoops');
     expect(texts).toContain('flats for heels');
   });
+
+  it('come from the stock too, after what is owned or held, and gain what they print', () => {
+    const pieces = [
+      one('tee', 'tee', '#f6f0e4', { cut: { sleeve: 'short' } }),
+      one('trousers', 'trousers', '#1f2a44'),
+      one('flats', 'flat', '#17171a'),
+    ];
+    const client = { ...NOBODY, cover: ['upper-arms' as const, 'lower-arms' as const] };
+    const own = [one('own cardigan', 'cardigan', '#84868a', { owned: true })];
+    const stock = [
+      one('shelf blazer', 'blazer', '#1f2a44', { cut: { sleeve: 'long' } }),
+      one('shelf coat', 'coat', '#1f2a44', { cut: { sleeve: 'long' } }),
+    ];
+    const verdict = judge(pieces, { client });
+    const mends = mendsFor({ pieces, pool: own, stock, setting: { client } }, verdict);
+    const cover = mends.get(findingKey(verdict.findings.find(({ rule }) => rule === 'K1')!))!;
+    expect(cover.map(({ from }) => from)).toEqual(['closet', 'stock', 'stock']);
+    for (const mend of cover) {
+      const after = judge(applyMend(pieces, mend, [...own, ...stock]), { client });
+      expect(Math.round((after.score.mean - verdict.score.mean) * 10) / 10).toBe(mend.gain);
+    }
+    const without = mendsFor({ pieces, pool: own, setting: { client } }, verdict);
+    expect([...without.values()].flat().some(({ from }) => from === 'stock')).toBe(false);
+  });
 });
