@@ -6,7 +6,7 @@ import { openShopPage } from '../support/open-page';
 import { axeOn } from './axe';
 
 const open = openShopPage();
-const db = () => open.base.db;
+const db = () => open.db;
 const boxNumbered = async (number: number): Promise<string> =>
   (await db().select().from(boxTable).where(eq(boxTable.number, number)))[0]!.id;
 const linesOf = (boxId: string) =>

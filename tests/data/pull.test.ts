@@ -13,6 +13,7 @@ import {
   user,
   variant,
 } from '@data/schema';
+import { jobsFor } from '@core/fit';
 import { boxView } from '@server/box/load';
 import { and, asc, eq, isNull, sql } from 'drizzle-orm';
 import { describe, expect, it } from 'vitest';
@@ -21,8 +22,8 @@ import { type Caller, callerOf } from '../support/server';
 import { newBoxes, onShelf, shelfOf } from '../support/shelf';
 
 const shop = openShop();
-const call: Caller['call'] = (name, input, key) => shop.callers[0]!.call(name, input, key);
-const db = () => shop.base.db;
+const call: Caller['call'] = (name, input, key) => shop.stylist.call(name, input, key);
+const db = () => shop.db;
 
 async function boxNumbered(number: number): Promise<string> {
   const [row] = await db().select().from(box).where(eq(box.number, number));
@@ -80,7 +81,7 @@ describe('another piece in the place of a line', () => {
   });
 
   it('that is gone is refused, and everything stays as it was', async () => {
-    const [boxId, other] = await newBoxes(db(), shop.callers[0]!, 2);
+    const [boxId, other] = await newBoxes(db(), shop.stylist, 2);
     const [single] = await onShelf(db(), 1);
     const [kept] = await onShelf(db(), 3);
     const held = (await call('hold-line', { boxId: boxId!, variantId: kept!.variantId })).answer.lines[0]!;
@@ -92,7 +93,7 @@ describe('another piece in the place of a line', () => {
   });
 
   it('may be the same size from another place of the shop', async () => {
-    const [boxId] = await newBoxes(db(), shop.callers[0]!, 1);
+    const [boxId] = await newBoxes(db(), shop.stylist, 1);
     const [both] = await db()
       .select({ variantId: stockBalance.variantId })
       .from(stockBalance)
@@ -110,6 +111,9 @@ describe('another piece in the place of a line', () => {
     const { places: others } = (await call('line-swaps', { boxId: boxId!, lineId: held.id })).answer
       .lines[0]!;
     expect(others.map(({ title }) => title)).toEqual([back!.title]);
+    const job = { job: 'take-in' as const, mm: 20, priceMinor: 2800, leadDays: 5 };
+    const [kind] = jobsFor(held.piece);
+    if (kind) await call('save-alteration', { boxId: boxId!, lineId: held.id, ...job });
     const moved = (
       await call('swap-line', {
         boxId: boxId!,
@@ -119,6 +123,8 @@ describe('another piece in the place of a line', () => {
       })
     ).answer.lines[0]!;
     expect(moved.location).toBe(back!.title);
+    // What the tailor was told goes with it.
+    expect(moved.alterations.map(({ mm }) => mm)).toEqual(kind ? [20] : []);
     expect(await ledgerDisagreements(db())).toEqual([]);
   });
 });
@@ -158,7 +164,7 @@ describe('the list of candidates', () => {
     expect((await call('why-not', { boxId, search: 'x' })).status).toBe(422);
   });
   it('is ranked as the owner weighs it, and nobody else may', async () => {
-    const owner = await callerOf(shop.servers[0]!.origin, 'owner');
+    const owner = await callerOf(shop.origin, 'owner');
     const boxId = await boxNumbered(107);
     const { version } = (await db().select().from(shopTable))[0]!;
     const settings = {
@@ -219,10 +225,10 @@ describe('an alteration', () => {
     view = (await call('remove-alteration', { boxId, lineId: trousers.id, id: line().alterations[0]!.id }))
       .answer;
     expect([view.spentMinor, view.due]).toEqual([before.spentMinor, before.due]);
-    expect((await db().select().from(alteration)).length).toBe(0);
+    expect(await db().select().from(alteration).where(eq(alteration.boxLineId, trousers.id))).toEqual([]);
   });
   it('that was made is sold with its price, and the piece joins the closet as it was altered', async () => {
-    const [boxId] = await newBoxes(db(), shop.callers[0]!, 1);
+    const [boxId] = await newBoxes(db(), shop.stylist, 1);
     const [jeans] = await db()
       .select({ variantId: variant.id })
       .from(variant)
@@ -252,6 +258,15 @@ describe('an alteration', () => {
     ).answer;
     const { letter } = (await call('draft-letter', { boxId: boxId! })).answer;
     view = (await call('save-letter', { boxId: boxId!, version: view.version, letter })).answer;
+    // What was held since is not in the letter: it is not packed unsaid.
+    const [late] = await onShelf(db(), 4);
+    const more = (await call('hold-line', { boxId: boxId!, variantId: late!.variantId })).answer;
+    const unsaid = await call('move-box', { boxId: boxId!, version: more.version, to: 'packed' });
+    expect([unsaid.status, unsaid.problem.title]).toEqual([
+      409,
+      `The letter says nothing of ${late!.title} yet: open it, look at what is new, and save.`,
+    ]);
+    view = (await call('release-line', { boxId: boxId!, lineId: more.lines[1]!.id })).answer;
     view = (await call('move-box', { boxId: boxId!, version: view.version, to: 'packed' })).answer;
     expect(
       (
@@ -293,7 +308,7 @@ describe('a code that is scanned', () => {
     expect((await call('find-code', { code: 'nobody’s' })).status).toBe(404);
   });
   it('goes into its parcel once, and another size is told from the one that was pulled', async () => {
-    const packer = await callerOf(shop.servers[0]!.origin, 'packer');
+    const packer = await callerOf(shop.origin, 'packer');
     const boxId = await boxNumbered(108);
     const [line] = (await viewOf(boxId)).lines;
     const first = (await packer.call('scan-line', { boxId, code: line!.sku })).answer;
@@ -363,7 +378,7 @@ describe('the stockroom, narrowed', () => {
   it('is changed many at once; what is not said stays, and a packer may not', async () => {
     const ids = (await db().select().from(garment).limit(3)).map(({ id }) => id);
     const set = { label: 'Sandwell', seasons: ['autumn' as const], costMinor: 4200 };
-    const packer = await callerOf(shop.servers[0]!.origin, 'packer');
+    const packer = await callerOf(shop.origin, 'packer');
     expect((await packer.call('edit-garments', { ids, set })).status).toBe(403);
     expect((await call('edit-garments', { ids, set: {} })).status).toBe(422);
     const before = (await call('garment-sheet', { id: ids[0]! })).answer;
@@ -382,7 +397,7 @@ describe('the stockroom, narrowed', () => {
 
 describe('a hold nobody looks at', () => {
   it('is swept by the worker when it has run out', async () => {
-    const [boxId] = await newBoxes(db(), shop.callers[0]!, 1);
+    const [boxId] = await newBoxes(db(), shop.stylist, 1);
     const [unit] = await onShelf(db(), 2);
     const held = (await call('hold-line', { boxId: boxId!, variantId: unit!.variantId })).answer.lines[0]!;
     await db()
@@ -409,8 +424,8 @@ describe('a hold nobody looks at', () => {
 describe('how often a rule spoke and was overruled', () => {
   it('is counted over every saved look of the shop', async () => {
     const looks = await db().select().from(look);
-    const page = await fetch(`${shop.servers[0]!.origin}/house-rules`, {
-      headers: { cookie: shop.callers[0]!.cookie },
+    const page = await fetch(`${shop.origin}/house-rules`, {
+      headers: { cookie: shop.stylist.cookie },
     });
     const html = await page.text();
     const spoke = looks.filter((each) => each.spoke.includes('R1')).length;

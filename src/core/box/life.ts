@@ -46,6 +46,8 @@ export interface BoxFacts {
   readonly lines: readonly {
     readonly title: string;
     readonly held: boolean;
+    /** The letter speaks of it. */
+    readonly told: boolean;
     readonly decision: 'keep' | 'return' | 'exchange' | 'undecided';
     readonly checkedIn: boolean;
   }[];
@@ -93,6 +95,13 @@ function guardPacked({ lines, hasLetter }: BoxFacts): Move {
   );
   if (lines.length === 0) faults.push({ path: 'lines', message: 'The box is empty.' });
   if (!hasLetter) faults.push({ path: 'letter', message: 'The letter is not written yet.' });
+  else
+    for (const { title, told } of lines)
+      if (!told)
+        faults.push({
+          path: 'letter',
+          message: `The letter says nothing of ${title} yet: open it, look at what is new, and save.`,
+        });
   return faults.length > 0 ? refuse(...faults) : { ok: true };
 }
 

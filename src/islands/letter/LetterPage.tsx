@@ -1,6 +1,6 @@
 import { piecesOf } from '@contracts/look-pieces';
 import type { BoxView } from '@contracts/views';
-import type { LetterDraft, PieceNote } from '@core/letter';
+import { broughtUp, type LetterDraft, type PieceNote } from '@core/letter';
 import { Button, Textarea } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { call, showProblem } from '@ui/api';
@@ -13,11 +13,14 @@ import { useBox } from '@ui/useBox';
 import { useCallback, useEffect, useState } from 'react';
 import './letter.css';
 
+const LEFT: readonly string[] = ['out', 'tallying', 'closed'];
+
 /** Step 4: the sheet the client reads. Drafted from the box, edited here, printed as it stands. */
 export function LetterPage({ initial }: { readonly initial: BoxView }) {
   const { view, busy, run } = useBox(initial);
   const [letter, setLetter] = useState<LetterDraft | null>(initial.letter);
   const [dirty, setDirty] = useState(false);
+  const [renewed, setRenewed] = useState(false);
   const { id: boxId, letter: written } = initial;
   const draft = useCallback(
     () =>
@@ -27,15 +30,27 @@ export function LetterPage({ initial }: { readonly initial: BoxView }) {
       }, showProblem),
     [boxId],
   );
+  // A letter that was written is brought up to the box as it is now: swapped, altered or held since.
   useEffect(() => {
-    if (written === null) void draft();
-  }, [written, draft]);
+    if (written === null) return void draft();
+    if (LEFT.includes(initial.state)) return undefined;
+    call('draft-letter', { boxId }).then(({ letter: fresh }) => {
+      const now = broughtUp(written, fresh);
+      if (now === written) return;
+      setLetter(now);
+      setDirty(true);
+      setRenewed(true);
+    }, showProblem);
+    return undefined;
+  }, [written, draft, boxId, initial.state]);
   const save = async (): Promise<void> => {
     if (
       letter &&
       (await run('save-letter', { boxId: view.id, version: view.version, letter }, 'The letter is written.'))
-    )
+    ) {
       setDirty(false);
+      setRenewed(false);
+    }
   };
   useHotkeys(
     [
@@ -52,7 +67,7 @@ export function LetterPage({ initial }: { readonly initial: BoxView }) {
     change({
       pieces: (letter?.pieces ?? []).map((note) => (note.ref === ref ? { ...note, ...part } : note)),
     });
-  const locked = ['out', 'tallying', 'closed'].includes(view.state);
+  const locked = LEFT.includes(view.state);
   return (
     <Providers
       keys={[
@@ -62,8 +77,14 @@ export function LetterPage({ initial }: { readonly initial: BoxView }) {
     >
       <div className="letter-bar no-print">
         <span className="soft" role="status">
-          {letter === null ? 'Drafting…' : dirty ? 'Drafted, not saved yet.' : 'Saved.'} Every line may be
-          rewritten; print shows it without this bar.
+          {letter === null
+            ? 'Drafting…'
+            : renewed
+              ? 'The box has changed since: what is new is drafted, not saved yet.'
+              : dirty
+                ? 'Drafted, not saved yet.'
+                : 'Saved.'}{' '}
+          Every line may be rewritten; print shows it without this bar.
         </span>
         <Button variant="default" onClick={() => void draft()} disabled={locked}>
           Draft anew

@@ -1,5 +1,5 @@
 import type { Writer } from '@data/db';
-import { box, boxLine, client, garment, hold, look, stockBalance, variant } from '@data/schema';
+import { alteration, box, boxLine, client, garment, hold, look, stockBalance, variant } from '@data/schema';
 import { and, asc, eq, gt, inArray, isNull, ne, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import type { Context } from '../context';
@@ -103,6 +103,9 @@ export const swapLine = defineUseCase({
     await releaseHold(tx, lineId, actor.id);
     await tx.update(boxLine).set({ removedAt: now }).where(eq(boxLine.id, lineId));
     await tx.update(boxLine).set({ position: before.position }).where(eq(boxLine.id, taken.lineId));
+    // The same size from elsewhere is altered all the same; what a tailor was to do to another piece is not.
+    if (before.variantId === variantId)
+      await tx.update(alteration).set({ boxLineId: taken.lineId }).where(eq(alteration.boxLineId, lineId));
     const [from, to] = [`line:${lineId}`, `line:${taken.lineId}`];
     const looks = await tx.select().from(look).where(eq(look.boxId, boxId));
     for (const each of looks) {

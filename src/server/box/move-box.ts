@@ -49,6 +49,7 @@ export const factsOf = (row: BoxRecord, lines: readonly LineRecord[]) => ({
   lines: lines.map(({ line, garment, hold: held }) => ({
     title: garment.title,
     held: held?.state === 'active' || row.outAt !== null,
+    told: row.letter?.pieces.some(({ ref }) => ref === `line:${line.id}`) ?? false,
     decision: line.decision,
     checkedIn: line.checkedInAt !== null,
   })),

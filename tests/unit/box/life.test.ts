@@ -1,7 +1,7 @@
 import { BOX_STATES, type BoxFacts, mayMove, stepOf } from '@core/box';
 import { describe, expect, it } from 'vitest';
 
-const line = { title: 'Tee', held: true, decision: 'keep' as const, checkedIn: false };
+const line = { title: 'Tee', held: true, told: true, decision: 'keep' as const, checkedIn: false };
 const ready: BoxFacts = { lines: [line], hasLetter: true };
 const ok = (from: (typeof BOX_STATES)[number], to: (typeof BOX_STATES)[number], facts = ready): boolean =>
   mayMove(from, to, facts).ok;
@@ -28,6 +28,12 @@ describe('the life of a box', () => {
       ],
     });
     expect(ok('written', 'packed', { lines: [], hasLetter: true })).toBe(false);
+    const untold = mayMove('written', 'packed', {
+      hasLetter: true,
+      lines: [line, { ...line, title: 'Scarf', told: false }],
+    });
+    expect(untold).toMatchObject({ faults: [{ path: 'letter' }] });
+    expect(JSON.stringify(untold)).toContain('says nothing of Scarf yet');
   });
   it('is not closed while a line is undecided or a return unchecked', () => {
     expect(ok('tallying', 'closed')).toBe(true);
