@@ -61,6 +61,8 @@ export function useWedge(onRead: (code: string) => void): void {
       const target = event.target as HTMLElement;
       if (/^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) || target.isContentEditable) return;
       if (event.ctrlKey || event.metaKey || event.altKey) return;
+      // A scanner holds Shift for capitals; that is no sign of its own.
+      if (event.key === 'Shift') return;
       const fast = event.timeStamp - last <= WEDGE_MS;
       last = event.timeStamp;
       if (event.key === 'Enter') {
@@ -72,7 +74,11 @@ export function useWedge(onRead: (code: string) => void): void {
         read = '';
         return;
       }
-      if (event.key.length !== 1) return;
+      // Any other key is somebody's hand.
+      if (event.key.length !== 1) {
+        read = '';
+        return;
+      }
       read = fast ? read + event.key : event.key;
       // From the second sign on it is a scanner: what the page does with single keys is not meant.
       if (fast && read.length > 1) event.stopPropagation();

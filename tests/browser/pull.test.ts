@@ -40,6 +40,8 @@ describe('pulling by keyboard', () => {
     await page.keyboard.press('v');
     await page.keyboard.press('ArrowDown');
     await page.keyboard.press('v');
+    // Keys that follow one another without a pause are a scanner's.
+    await new Promise((rest) => setTimeout(rest, 200));
     await page.keyboard.down('Shift');
     await page.keyboard.press('V');
     await page.keyboard.up('Shift');
@@ -67,6 +69,7 @@ describe('pulling by keyboard', () => {
     const { page, person } = open;
     await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
     await page.keyboard.press('w');
+    await new Promise((rest) => setTimeout(rest, 200));
     await page.keyboard.type('Warden blazer');
     await page.keyboard.press('Enter');
     await person.see('Warden blazer, bottle: ');

@@ -1,6 +1,14 @@
 import { mkdirSync } from 'node:fs';
+import type { Page } from 'puppeteer-core';
 import { DEMO_USERS } from '@server/demo/users';
 import { launch, openPage, settled, signInAs } from './chromium';
+
+/** Waits until the looks of every candidate are counted. */
+const counted = (page: Page): Promise<unknown> =>
+  page.waitForFunction(() => {
+    const counts = [...document.querySelectorAll('.pull-opens')];
+    return counts.length > 0 && counts.every((each) => each.textContent !== '…');
+  });
 
 /** Takes one current PNG of each main view, 1280 × 800, from the demo data of a running server. */
 async function main(origin: string, folder: string, only: string | undefined): Promise<void> {
@@ -57,20 +65,19 @@ async function main(origin: string, folder: string, only: string | undefined): P
     if (!only || 'pull'.includes(only)) {
       await page.goto(`${origin}${await boxOf('pull', 104)}`);
       await settled(page);
-      await page.waitForFunction(() => {
-        const counts = [...document.querySelectorAll('.pull-opens')];
-        return counts.length > 0 && counts.every((each) => each.textContent !== '…');
-      });
+      await counted(page);
       await take('pull');
     }
     if (!only || 'compare'.includes(only)) {
       await page.goto(`${origin}${await boxOf('pull', 108)}`);
       await settled(page);
-      await page.waitForSelector('.pull-hold');
+      await counted(page);
       for (let i = 0; i < 3; i++) {
         await page.keyboard.press('ArrowDown');
         await page.keyboard.press('v');
       }
+      // Keys that follow one another without a pause are a scanner's.
+      await new Promise((rest) => setTimeout(rest, 200));
       await page.keyboard.down('Shift');
       await page.keyboard.press('V');
       await page.keyboard.up('Shift');

@@ -4,7 +4,7 @@ import { pieceFrom } from '@core/piece';
 import type { Example, Rule, Tuning } from '@core/rules';
 import { NumberInput, Switch } from '@mantine/core';
 import { Figure } from '@ui/Figure';
-import { memo, useMemo } from 'react';
+import { memo, type ReactNode, useMemo } from 'react';
 
 interface Props {
   readonly rule: Rule;
@@ -29,61 +29,56 @@ export function RuleCard({ rule, tuning, spoke, overruled, mayTune, onTune }: Pr
   const change = changing(tuning, onTune);
   const weights = { ...rule.weight, ...tuning?.weight };
   return (
-    <article
-      className={`sheet rule${tuning?.off ? ' rule-off' : ''}`}
-      aria-label={`${rule.id} ${rule.title}`}
-    >
-      <div className="rule-words">
-        <header>
-          <span className="rule-id num">{rule.id}</span>
-          <h3>{rule.title}</h3>
-          <OnOff id={rule.id} tuning={tuning} mayTune={mayTune} onChange={change} />
-        </header>
-        <p>{rule.question}</p>
-        <p className="small soft">
+    <RuleSheet
+      rule={rule}
+      tuning={tuning}
+      mayTune={mayTune}
+      onChange={change}
+      beside={
+        pair && (
+          <div className="rule-pair">
+            {pair.map((example) => (
+              <Shown key={example.title} example={example} />
+            ))}
+          </div>
+        )
+      }
+      says={
+        <>
           works {signed(weights.works)}, look again {signed(weights.note)}, fights {signed(weights.fights)}
           {rule.mayOverrule ? '' : '; stands, whatever the stylist says'}. Spoke in {spoke}{' '}
           {spoke === 1 ? 'look' : 'looks'}
           {overruled > 0 && `, overruled ${overruled} times`}. {rule.source}
-        </p>
-        <Thresholds of={rule} tuning={tuning} mayTune={mayTune} onChange={change} />
-        {mayTune && (
-          <details className="small">
-            <summary>Points</summary>
-            <div className="rule-weights">
-              {(['works', 'note', 'fights'] as const).map((tone) => (
-                <NumberInput
-                  key={tone}
-                  size="xs"
-                  w={104}
-                  label={TONE_WORDS[tone]}
-                  min={-60}
-                  max={60}
-                  allowDecimal={false}
-                  disabled={tuning?.off === true}
-                  value={weights[tone]}
-                  onChange={(next) => {
-                    const { [tone]: _before, ...rest } = tuning?.weight ?? {};
-                    const own =
-                      typeof next === 'number' && next !== rule.weight[tone]
-                        ? { ...rest, [tone]: next }
-                        : rest;
-                    change({ weight: Object.keys(own).length > 0 ? own : undefined });
-                  }}
-                />
-              ))}
-            </div>
-          </details>
-        )}
-      </div>
-      {pair && (
-        <div className="rule-pair">
-          {pair.map((example) => (
-            <Shown key={example.title} example={example} />
-          ))}
-        </div>
+        </>
+      }
+    >
+      {mayTune && (
+        <details className="small">
+          <summary>Points</summary>
+          <div className="rule-weights">
+            {(['works', 'note', 'fights'] as const).map((tone) => (
+              <NumberInput
+                key={tone}
+                size="xs"
+                w={104}
+                label={TONE_WORDS[tone]}
+                min={-60}
+                max={60}
+                allowDecimal={false}
+                disabled={tuning?.off === true}
+                value={weights[tone]}
+                onChange={(next) => {
+                  const { [tone]: _before, ...rest } = tuning?.weight ?? {};
+                  const own =
+                    typeof next === 'number' && next !== rule.weight[tone] ? { ...rest, [tone]: next } : rest;
+                  change({ weight: Object.keys(own).length > 0 ? own : undefined });
+                }}
+              />
+            ))}
+          </div>
+        </details>
       )}
-    </article>
+    </RuleSheet>
   );
 }
 
@@ -159,22 +154,43 @@ interface BoxRuleProps {
 
 /** A rule that speaks of a box as a whole: there is no single look to draw for it. */
 export function BoxRuleCard({ rule, tuning, mayTune, onTune }: BoxRuleProps) {
-  const change = changing(tuning, onTune);
+  return (
+    <RuleSheet
+      rule={rule}
+      tuning={tuning}
+      mayTune={mayTune}
+      onChange={changing(tuning, onTune)}
+      says={`${rule.says} Judged over the whole box, on its Pull page.`}
+    />
+  );
+}
+
+interface SheetProps extends TuneProps {
+  readonly rule: Pick<Rule, 'id' | 'title' | 'question' | 'thresholds'>;
+  readonly says: ReactNode;
+  readonly beside?: ReactNode;
+  readonly children?: ReactNode;
+}
+
+/** What every rule shows: what it asks, on or off, what it says, its thresholds. */
+function RuleSheet({ rule, says, beside, children, ...tune }: SheetProps) {
   return (
     <article
-      className={`sheet rule${tuning?.off ? ' rule-off' : ''}`}
+      className={`sheet rule${tune.tuning?.off ? ' rule-off' : ''}`}
       aria-label={`${rule.id} ${rule.title}`}
     >
       <div className="rule-words">
         <header>
           <span className="rule-id num">{rule.id}</span>
           <h3>{rule.title}</h3>
-          <OnOff id={rule.id} tuning={tuning} mayTune={mayTune} onChange={change} />
+          <OnOff id={rule.id} {...tune} />
         </header>
         <p>{rule.question}</p>
-        <p className="small soft">{rule.says} Judged over the whole box, on its Pull page.</p>
-        <Thresholds of={rule} tuning={tuning} mayTune={mayTune} onChange={change} />
+        <p className="small soft">{says}</p>
+        <Thresholds of={rule} {...tune} />
+        {children}
       </div>
+      {beside}
     </article>
   );
 }

@@ -4,6 +4,7 @@ import { parseMoney } from '@core/money';
 import { Button, Checkbox, MultiSelect, TextInput } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { Providers } from '@ui/Providers';
+import { useWedge } from '@ui/ScanField';
 import { useBox } from '@ui/useBox';
 import { useEffect, useRef, useState } from 'react';
 import { BoxLines } from './BoxLines';
@@ -24,7 +25,7 @@ const KEYS = [
   { keys: 'v', does: 'Put the one you are on side by side with others' },
   { keys: 'Shift V', does: 'Look at them side by side' },
   { keys: 'w', does: 'Ask why something is not among them' },
-  { keys: '/', does: 'Find by name' },
+  { keys: '/', does: 'Find by name; a scanner’s reading finds its piece' },
   { keys: 'c', does: 'Go on to combine' },
 ];
 const CLOSED = ['packed', 'out', 'tallying', 'closed', 'cancelled'];
@@ -96,6 +97,8 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
     const { garment } = (document.activeElement as HTMLElement | null)?.dataset ?? {};
     return rows.find(({ garmentId }) => garmentId === garment);
   };
+  // A tag that is scanned is looked up among everything, whether it fits or not.
+  useWedge((code) => narrow({ askId: null, search: code, categories: [], most: '', fitsOnly: false }));
   useHotkeys([
     ['ArrowDown', move(1)],
     ['ArrowUp', move(-1)],
