@@ -10,7 +10,8 @@ import {
 } from '@core/look';
 import type { Piece } from '@core/piece';
 import type { Settings } from '@core/rules';
-import { useDeferredValue, useMemo } from 'react';
+import { useDebouncedValue } from '@mantine/hooks';
+import { useMemo } from 'react';
 
 interface Question {
   readonly pieces: readonly Piece[];
@@ -22,6 +23,9 @@ interface Question {
   readonly overrules: readonly Overrule[];
 }
 
+/** The stages are judged when the hand rests: not within the frames of a change. */
+const REST_MS = 150;
+
 /**
  * The look judged at every stage of its occasion; undefined without stages. It comes after the change that is on the
  * screen: the figure never waits for it.
@@ -32,7 +36,7 @@ export function useStages(now: Question): readonly StageVerdict[] | undefined {
     () => ({ pieces, stages, offs, occasion, setting, settings, overrules }),
     [pieces, stages, offs, occasion, setting, settings, overrules],
   );
-  const later = useDeferredValue(asked);
+  const [later] = useDebouncedValue(asked, REST_MS);
   const found = useMemo(
     () =>
       later.stages.length > 0 && later.occasion
