@@ -1,20 +1,21 @@
-import type { FitDecision } from '@core/learn';
+import { type FitPoint, hangsBy } from '@core/fit';
+import { type FitDecision, type LabelOffset, labelOffset } from '@core/learn';
 import type { Category } from '@core/piece';
 import type { PastLine } from '@core/pull';
 import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm';
 import type { Reader } from './db';
+import { grouped } from './grouped';
 import { box, boxLine, garment, variant } from './schema';
 
 const DECIDED = ['keep', 'return'] as const;
 
-/** What clients decided about pieces of labels, by `label|category`: what an offset of sizes is learned from. */
-export async function decisionsByLabel(
+/** What decisions taught of the sizes of labels, by `labelKey`. A label nobody decided about is absent. */
+export async function labelOffsets(
   db: Reader,
   shopId: string,
   labels: readonly string[],
-): Promise<ReadonlyMap<string, readonly FitDecision[]>> {
-  const found = new Map<string, FitDecision[]>();
-  if (labels.length === 0) return found;
+): Promise<ReadonlyMap<string, LabelOffset>> {
+  if (labels.length === 0) return new Map();
   const rows = await db
     .select({
       label: garment.label,
@@ -36,17 +37,27 @@ export async function decisionsByLabel(
       ),
     )
     .groupBy(garment.label, garment.category, boxLine.decision, boxLine.reason, boxLine.fitPoint);
-  for (const { label, category, count, ...row } of rows) {
-    const key = labelKey(label, category);
-    const decision: FitDecision = {
-      decision: row.decision as 'keep' | 'return',
-      reason: row.reason ?? undefined,
-      point: row.point ?? undefined,
-    };
-    found.set(key, [...(found.get(key) ?? []), ...Array.from({ length: count }, () => decision)]);
-  }
-  return found;
+  const byLabel = grouped(rows, ({ label, category }) => labelKey(label, category));
+  return new Map(
+    [...byLabel].map(([key, own]) => [
+      key,
+      labelOffset(own.flatMap(decisionsOf), hangsBy(own[0]?.category as Category)),
+    ]),
+  );
 }
+
+/** As many decisions as were counted. */
+const decisionsOf = (row: {
+  readonly decision: string;
+  readonly reason: string | null;
+  readonly point: FitPoint | null;
+  readonly count: number;
+}): FitDecision[] =>
+  Array.from({ length: row.count }, () => ({
+    decision: row.decision as FitDecision['decision'],
+    reason: row.reason ?? undefined,
+    point: row.point ?? undefined,
+  }));
 
 export const labelKey = (label: string, category: string): string => `${label}|${category}`;
 

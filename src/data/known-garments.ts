@@ -1,5 +1,6 @@
 import { asc, inArray, sql } from 'drizzle-orm';
 import type { Reader } from './db';
+import { grouped } from './grouped';
 import { garment, variant } from './schema';
 
 /** A garment with its sizes, but for where their units are. */
@@ -57,11 +58,6 @@ async function readGarments(db: Reader, ids: readonly string[]): Promise<Map<str
     .from(variant)
     .where(sql`${variant.garmentId} = any(${sql.param(ids)}::uuid[])`)
     .orderBy(asc(variant.position));
-  const ofGarment = new Map<string, (typeof variant.$inferSelect)[]>();
-  for (const size of sizes) {
-    const before = ofGarment.get(size.garmentId);
-    if (before) before.push(size);
-    else ofGarment.set(size.garmentId, [size]);
-  }
+  const ofGarment = grouped(sizes, ({ garmentId }) => garmentId);
   return new Map(rows.map((row) => [row.id, { row, sizes: ofGarment.get(row.id) ?? [] }]));
 }

@@ -22,7 +22,10 @@ import {
   type SQLWrapper,
 } from 'drizzle-orm';
 import type { PgColumn } from 'drizzle-orm/pg-core';
+import type { Parsed } from '@contracts/api';
+import type { PlaceView } from '@contracts/views';
 import type { Reader } from './db';
+import { grouped } from './grouped';
 import { type GarmentVersion, rowVersion } from './known-garments';
 import { garment, location, photo, stockBalance, variant } from './schema';
 
@@ -38,22 +41,7 @@ export interface StockFilter {
 }
 
 /** Everything else the stockroom may be narrowed to. */
-export interface StockNarrow {
-  readonly label?: string | undefined;
-  readonly priceFromMinor?: number | undefined;
-  readonly priceToMinor?: number | undefined;
-  readonly formalityFrom?: number | undefined;
-  readonly formalityTo?: number | undefined;
-  readonly colourHex?: string | undefined;
-  readonly season?: string | undefined;
-  readonly care?: string | undefined;
-  readonly pattern?: string | undefined;
-  readonly texture?: string | undefined;
-  readonly size?: string | undefined;
-  /** Something on the shelf, nothing, or a size with its last one. */
-  readonly shelf?: 'some' | 'none' | 'last' | undefined;
-  readonly photo?: 'with' | 'without' | undefined;
-}
+export type StockNarrow = Parsed<'stock-list'>['narrow'];
 
 /** Distance in CIELAB within which a garment is near a colour somebody filters by. */
 const NEAR_LAB = 24;
@@ -75,7 +63,6 @@ function attributeIs(path: string, value: string, usual: (piece: Piece) => strin
 
 function narrowWhere(db: Reader, narrow: StockNarrow): (SQL | undefined)[] {
   const { attributes } = garment;
-  const near = narrow.colourHex === undefined ? undefined : lab(narrow.colourHex);
   const hasPhoto = db
     .select({ one: sql`1` })
     .from(photo)
@@ -92,23 +79,31 @@ function narrowWhere(db: Reader, narrow: StockNarrow): (SQL | undefined)[] {
     .where(and(eq(variant.garmentId, garment.id), eq(stockBalance.place, 'shelf')))
     .groupBy(variant.id)
     .having(sql`sum(${stockBalance.qty}) = 1`);
+  const {
+    label,
+    priceFromMinor,
+    priceToMinor,
+    formalityFrom,
+    formalityTo,
+    colourHex,
+    season,
+    care,
+    pattern,
+    texture,
+    size,
+  } = narrow;
   return [
-    narrow.label === undefined ? undefined : ilike(garment.label, `%${literal(narrow.label)}%`),
-    narrow.priceFromMinor === undefined ? undefined : gte(garment.priceMinor, narrow.priceFromMinor),
-    narrow.priceToMinor === undefined ? undefined : lte(garment.priceMinor, narrow.priceToMinor),
-    narrow.formalityFrom === undefined ? undefined : gte(garment.formality, narrow.formalityFrom),
-    narrow.formalityTo === undefined ? undefined : lte(garment.formality, narrow.formalityTo),
-    near &&
-      sql`${apart(garment.mainL, near.l)} + ${apart(garment.mainA, near.a)} + ${apart(garment.mainB, near.b)} <= ${NEAR_LAB * NEAR_LAB}`,
-    narrow.season === undefined ? undefined : sql`(${attributes} -> 'seasons') ? ${narrow.season}`,
-    narrow.care === undefined ? undefined : attributeIs('{care}', narrow.care, ({ care }) => care),
-    narrow.pattern === undefined
-      ? undefined
-      : attributeIs('{pattern,kind}', narrow.pattern, ({ pattern }) => pattern.kind),
-    narrow.texture === undefined
-      ? undefined
-      : attributeIs('{fabric,texture}', narrow.texture, ({ fabric }) => fabric.texture),
-    narrow.size === undefined ? undefined : exists(ofSize(narrow.size)),
+    when(label, (words) => ilike(garment.label, `%${literal(words)}%`)),
+    when(priceFromMinor, (least) => gte(garment.priceMinor, least)),
+    when(priceToMinor, (most) => lte(garment.priceMinor, most)),
+    when(formalityFrom, (least) => gte(garment.formality, least)),
+    when(formalityTo, (most) => lte(garment.formality, most)),
+    when(colourHex, (hex) => sql`${apartFrom(lab(hex))} <= ${NEAR_LAB * NEAR_LAB}`),
+    when(season, (wanted) => sql`(${attributes} -> 'seasons') ? ${wanted}`),
+    when(care, (wanted) => attributeIs('{care}', wanted, (piece) => piece.care)),
+    when(pattern, (wanted) => attributeIs('{pattern,kind}', wanted, (piece) => piece.pattern.kind)),
+    when(texture, (wanted) => attributeIs('{fabric,texture}', wanted, (piece) => piece.fabric.texture)),
+    when(size, (wanted) => exists(ofSize(wanted))),
     narrow.shelf === 'some' ? exists(onTheShelf(db)) : undefined,
     narrow.shelf === 'none' ? notExists(onTheShelf(db)) : undefined,
     narrow.shelf === 'last' ? exists(last) : undefined,
@@ -117,7 +112,16 @@ function narrowWhere(db: Reader, narrow: StockNarrow): (SQL | undefined)[] {
   ];
 }
 
-const apart = (column: PgColumn, value: number): SQL => sql`(${column} - ${value}) * (${column} - ${value})`;
+/** A condition of something that is wanted; none of what is not. */
+const when = <T>(wanted: T | undefined, condition: (wanted: T) => SQL | undefined): SQL | undefined =>
+  wanted === undefined ? undefined : condition(wanted);
+
+/** Square of the distance of a garment's first colour in CIELAB. */
+function apartFrom({ l, a, b }: Lab): SQL {
+  const apart = (column: PgColumn, value: number): SQL =>
+    sql`(${column} - ${value}) * (${column} - ${value})`;
+  return sql`${apart(garment.mainL, l)} + ${apart(garment.mainA, a)} + ${apart(garment.mainB, b)}`;
+}
 
 export type StockSort = 'category' | 'title' | 'label' | 'priceMinor' | 'shelf';
 
@@ -228,9 +232,7 @@ export async function pullCandidates(
   db: Reader,
   { near, ...filter }: PullWish,
 ): Promise<readonly GarmentVersion[]> {
-  const order = near
-    ? sql`${apart(garment.mainL, near.l)} + ${apart(garment.mainA, near.a)} + ${apart(garment.mainB, near.b)}`
-    : sql`-extract(epoch from ${garment.createdAt})`;
+  const order = near ? apartFrom(near) : sql`-extract(epoch from ${garment.createdAt})`;
   const nearest = db
     .select({ id: garment.id, apart: sql<number>`${order}`.as('apart') })
     .from(garment)
@@ -287,8 +289,7 @@ export async function sizesByGarment(
   db: Reader,
   garmentIds: readonly string[],
 ): Promise<ReadonlyMap<string, readonly SizeRow[]>> {
-  const byGarment = new Map<string, SizeRow[]>();
-  if (garmentIds.length === 0) return byGarment;
+  if (garmentIds.length === 0) return new Map();
   // Sized up one by one by the key: of a large stock only a few sizes are asked for, which a planner cannot know.
   const at = db
     .select({
@@ -305,22 +306,18 @@ export async function sizesByGarment(
     .leftJoinLateral(at, sql`true`)
     .where(sql`${variant.garmentId} = any(${sql.param(garmentIds)}::uuid[])`)
     .orderBy(asc(variant.position));
-  for (const { variant: size, ...units } of rows) {
-    const row = { variant: size, at: units as SizeRow['at'] };
-    const before = byGarment.get(size.garmentId);
-    if (before) before.push(row);
-    else byGarment.set(size.garmentId, [row]);
-  }
-  return byGarment;
+  return grouped(
+    rows.map(({ variant: size, ...units }): SizeRow => ({ variant: size, at: units as SizeRow['at'] })),
+    ({ variant: size }) => size.garmentId,
+  );
 }
 
 /** Where sizes stand on the shelf, by variant, the fullest place first. */
 export async function placesByVariant(
   db: Reader,
   variantIds: readonly string[],
-): Promise<ReadonlyMap<string, readonly { locationId: string; title: string; free: number }[]>> {
-  const found = new Map<string, { locationId: string; title: string; free: number }[]>();
-  if (variantIds.length === 0) return found;
+): Promise<ReadonlyMap<string, readonly PlaceView[]>> {
+  if (variantIds.length === 0) return new Map();
   const rows = await db
     .select({
       variantId: stockBalance.variantId,
@@ -338,6 +335,5 @@ export async function placesByVariant(
       ),
     )
     .orderBy(desc(stockBalance.qty), asc(location.title));
-  for (const { variantId, ...place } of rows) found.set(variantId, [...(found.get(variantId) ?? []), place]);
-  return found;
+  return grouped(rows, ({ variantId }) => variantId);
 }

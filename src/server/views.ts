@@ -78,9 +78,7 @@ export async function deskView(db: Database, actor: Actor, now: Date): Promise<D
   const facts = rows.map(({ box: row, name }): DeskBox => {
     const own = lines.filter((line) => line.boxId === row.id);
     const held = holds.filter((each) => own.some((line) => line.id === each.boxLineId));
-    const altering = alteringDays([
-      { alterations: jobs.filter((job) => own.some((line) => line.id === job.boxLineId)) },
-    ]);
+    const altering = alteringDays(jobs.filter((job) => own.some((line) => line.id === job.boxLineId)));
     const day = days.find((each) => each.boxId === row.id)?.day;
     const soonest = held.map((each) => each.expiresAt).sort((a, b) => a.getTime() - b.getTime())[0];
     return {

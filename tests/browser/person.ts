@@ -97,3 +97,17 @@ export async function choose(person: Person, page: Page, label: string, file: st
   const [chooser] = await Promise.all([page.waitForFileChooser(), person.press('button', label)]);
   await chooser.accept([file]);
 }
+
+/** Puts the first so many candidates of a pull list side by side, by keyboard. */
+export async function sideBySide(page: Page, count: number): Promise<void> {
+  for (let i = 0; i < count; i++) {
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('v');
+  }
+  // Keys that follow one another without a pause are a scanner's.
+  await new Promise((rest) => setTimeout(rest, 200));
+  await page.keyboard.down('Shift');
+  await page.keyboard.press('V');
+  await page.keyboard.up('Shift');
+  await page.waitForSelector(`.compare article:nth-child(${count})`);
+}

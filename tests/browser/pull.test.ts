@@ -4,6 +4,7 @@ import type { KeyInput } from 'puppeteer-core';
 import { describe, expect, it } from 'vitest';
 import { openShopPage } from '../support/open-page';
 import { axeOn } from './axe';
+import { sideBySide } from './person';
 
 const open = openShopPage();
 const db = () => open.db;
@@ -37,15 +38,8 @@ describe('pulling by keyboard', () => {
     const before = (await linesOf(boxId)).length;
     await page.keyboard.press('ArrowDown');
     const first = await focusOn();
-    await page.keyboard.press('v');
-    await page.keyboard.press('ArrowDown');
-    await page.keyboard.press('v');
-    // Keys that follow one another without a pause are a scanner's.
-    await new Promise((rest) => setTimeout(rest, 200));
-    await page.keyboard.down('Shift');
-    await page.keyboard.press('V');
-    await page.keyboard.up('Shift');
-    await page.waitForSelector('.compare article:nth-child(2)');
+    await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+    await sideBySide(page, 2);
     expect(await page.$$eval('.compare .fit-figure svg', (drawn) => drawn.length)).toBe(2);
     expect(await axeOn(page)).toEqual([]);
     await page.keyboard.press('Escape');

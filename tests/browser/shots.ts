@@ -2,6 +2,7 @@ import { mkdirSync } from 'node:fs';
 import type { Page } from 'puppeteer-core';
 import { DEMO_USERS } from '@server/demo/users';
 import { launch, openPage, settled, signInAs } from './chromium';
+import { sideBySide } from './person';
 
 /** Waits until the looks of every candidate are counted. */
 const counted = (page: Page): Promise<unknown> =>
@@ -72,16 +73,7 @@ async function main(origin: string, folder: string, only: string | undefined): P
       await page.goto(`${origin}${await boxOf('pull', 108)}`);
       await settled(page);
       await counted(page);
-      for (let i = 0; i < 3; i++) {
-        await page.keyboard.press('ArrowDown');
-        await page.keyboard.press('v');
-      }
-      // Keys that follow one another without a pause are a scanner's.
-      await new Promise((rest) => setTimeout(rest, 200));
-      await page.keyboard.down('Shift');
-      await page.keyboard.press('V');
-      await page.keyboard.up('Shift');
-      await page.waitForSelector('.compare article:nth-child(3)');
+      await sideBySide(page, 3);
       await take('compare');
     }
     if (!only || 'scan'.includes(only)) {

@@ -48,7 +48,3 @@ export interface BoxRule<N extends string = string> {
 
 /** Declares a rule; keeps the names of its thresholds checked inside and plain outside. */
 export const defineBoxRule = <N extends string>(rule: BoxRule<N>): BoxRule => rule as unknown as BoxRule;
-
-/** "a, b and c". */
-export const listed = (words: readonly string[]): string =>
-  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;

@@ -1,4 +1,5 @@
-import { type BoxSaid, defineBoxRule, listed } from './box-rule';
+import { listed } from '../sentence';
+import { type BoxSaid, defineBoxRule } from './box-rule';
 import { GOOD_LOOK } from './reach';
 
 /** U3: which occasions each piece serves. */

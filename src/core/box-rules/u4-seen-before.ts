@@ -1,5 +1,6 @@
 import { CATEGORY, type Piece } from '../piece';
-import { type BoxSaid, defineBoxRule, listed } from './box-rule';
+import { listed } from '../sentence';
+import { type BoxSaid, defineBoxRule } from './box-rule';
 
 /** What the eye remembers of a look: its main pieces. */
 const baseOf = (pieces: readonly Piece[]): string =>

@@ -41,6 +41,20 @@ const FORWARD: readonly BoxState[] = [
   'closed',
 ];
 
+const PACKED = FORWARD.indexOf('packed');
+
+/** True while what is in a box may be changed: not packed yet, not given up. */
+export const isOpen = (state: BoxState): boolean => {
+  const at = FORWARD.indexOf(state);
+  return at >= 0 && at < PACKED;
+};
+
+/** True once a box has gone out: it is with the client, or was. */
+export const hasLeft = (state: BoxState): boolean => FORWARD.indexOf(state) > PACKED;
+
+/** True once its brief, looks and letter stay as they were: gone out, or given up. */
+export const isSettled = (state: BoxState): boolean => hasLeft(state) || state === 'cancelled';
+
 /** What a guard looks at before a box moves. */
 export interface BoxFacts {
   readonly lines: readonly {
@@ -63,19 +77,18 @@ const refuse = (...faults: { path: string; message: string }[]): Move => ({ ok: 
 /** Whether a box may go from one state to another, and if not, why, line by line. */
 export function mayMove(from: BoxState, to: BoxState, facts: BoxFacts): Move {
   if (to === 'cancelled') {
-    return ['out', 'tallying', 'closed', 'cancelled'].includes(from)
+    return isSettled(from)
       ? refuse({ path: 'state', message: 'A box that has gone out cannot be cancelled.' })
       : { ok: true };
   }
   const [a, b] = [FORWARD.indexOf(from), FORWARD.indexOf(to)];
   if (a < 0 || b < 0) return refuse({ path: 'state', message: `A ${from} box stays as it is.` });
-  const packed = FORWARD.indexOf('packed');
   if (b < a) {
-    return a <= packed
+    return a <= PACKED
       ? { ok: true }
       : refuse({ path: 'state', message: 'A box that has gone out does not go back a step.' });
   }
-  if (b > a + 1 && b > packed)
+  if (b > a + 1 && b > PACKED)
     return refuse({ path: 'state', message: `A ${from} box is not yet ready for that.` });
   if (to === 'packed') return guardPacked(facts);
   if (to === 'closed') return guardClosed(facts);

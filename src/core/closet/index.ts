@@ -2,4 +2,4 @@ export { cardOf, type CardColour } from './colour-card';
 export { nextStaple, STAPLE_NEAR } from './ladder';
 export { readList, type Guess, type ReadLine } from './read-list';
 export { STAPLES } from './staples';
-export { isSister, isTwin, TWIN_DELTA_E, twinsIn } from './twins';
+export { cutsApart, isSister, isTwin, TWIN_DELTA_E, twinsIn } from './twins';

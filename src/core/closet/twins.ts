@@ -7,8 +7,10 @@ export const TWIN_DELTA_E = 6;
 /** The details of a cut that make two pieces of one kind different things to wear. */
 const CUT_KEYS = ['neckline', 'sleeve', 'silhouette', 'leg', 'rise', 'toe'] as const;
 
-const sameCut = (a: Piece, b: Piece): boolean =>
-  CUT_KEYS.every((key) => a.cut[key] === b.cut[key] || a.cut[key] === undefined || b.cut[key] === undefined);
+/** In how many details two cuts differ, of those both say something of. */
+export const cutsApart = (a: Piece, b: Piece): number =>
+  CUT_KEYS.filter((key) => a.cut[key] !== b.cut[key] && a.cut[key] !== undefined && b.cut[key] !== undefined)
+    .length;
 
 /** Same kind, cut and volume in nearly the same colour. */
 export function isTwin(a: Piece, b: Piece, within = TWIN_DELTA_E): boolean {
@@ -20,7 +22,7 @@ export function isTwin(a: Piece, b: Piece, within = TWIN_DELTA_E): boolean {
     a.pattern.kind === b.pattern.kind &&
     one !== undefined &&
     other !== undefined &&
-    sameCut(a, b) &&
+    cutsApart(a, b) === 0 &&
     deltaE(lab(one.hex), lab(other.hex)) < within
   );
 }

@@ -1,5 +1,7 @@
 import type { Body } from '../figure';
 import { CATEGORY, type Category } from '../piece';
+import { capital } from '../sentence';
+import { hangsBy } from './ease';
 import type { FitVerdict } from './size';
 
 type Interval = readonly [from: number, below: number];
@@ -37,13 +39,13 @@ export function chartFit(
   const row = LETTER_CHART[size.trim().toUpperCase()];
   const { shape } = CATEGORY[category];
   if (!row || (shape !== 'upper' && shape !== 'whole' && shape !== 'lower')) return undefined;
-  const point = shape === 'lower' ? 'hip' : 'bust';
+  const point = hangsBy(category);
   const [from, below] = row[point];
   const girth = body[point];
   const verdict = verdictOf(girth, from, below);
   return {
     verdict,
-    fit: `${verdict[0]?.toUpperCase()}${verdict.slice(1)} by the letter chart: ${size} is for a ${point} of ${from / 10} to ${below / 10} cm; the garment is not measured`,
+    fit: `${capital(verdict)} by the letter chart: ${size} is for a ${point} of ${from / 10} to ${below / 10} cm; the garment is not measured`,
     off: (from + below) / 2 - girth,
   };
 }

@@ -23,8 +23,12 @@ export interface OfferFit {
   readonly points?: SizeFit['points'] | undefined;
 }
 
+/** True where a size may be worn, be it a little close or roomy. */
+export const wearable = ({ verdict }: { readonly verdict: FitVerdict }): boolean =>
+  verdict !== 'too small' && verdict !== 'too big';
+
 /** Order in which verdicts are taken: a little roomy rather than a little close. */
-export const FIT_ORDER: Readonly<Record<FitVerdict, number>> = {
+const FIT_ORDER: Readonly<Record<FitVerdict, number>> = {
   right: 0,
   roomy: 1,
   close: 2,
@@ -95,6 +99,10 @@ export interface SizeChoice extends OfferFit {
   readonly instead?: string | undefined;
 }
 
+/** A choice in a line: how it fits, what was decided between two sizes, what makes it work. */
+export const choiceWords = ({ fit, between, instead }: SizeChoice): string =>
+  [fit, between, instead].filter(Boolean).join('. ');
+
 /** Cloth that gives so much lets a client go down a size. */
 const GIVES_PCT = 8;
 
@@ -127,8 +135,6 @@ export function chooseSize(
 }
 
 const spoken = ({ size, ...fit }: Tried): SizeChoice => ({ size, ...said(fit) });
-
-const wearable = ({ verdict }: Measured): boolean => verdict !== 'too small' && verdict !== 'too big';
 
 type Tried = Measured & { readonly size: SizeOffer };
 

@@ -1,5 +1,4 @@
-import type { Piece } from '../piece';
-import { CATEGORY } from '../piece';
+import { CATEGORY, type Category, type Piece } from '../piece';
 
 export const FIT_POINTS = [
   'bust',
@@ -15,6 +14,10 @@ export type FitPoint = (typeof FIT_POINTS)[number];
 
 /** Least and most ease that is wanted (garment less body), mm. */
 export type Wanted = readonly [least: number, most: number];
+
+/** The point a kind of piece hangs by: it decides where nothing is tight, and is meant where nobody said where. */
+export const hangsBy = (category: Category): 'hip' | 'bust' =>
+  CATEGORY[category].shape === 'lower' ? 'hip' : 'bust';
 
 /** Ease at the bust of a top by its volume. Common practice of pattern drawing, no source. */
 const BUST = { close: [-40, 60], easy: [50, 150], full: [130, 340] } as const;

@@ -13,14 +13,15 @@ export {
 export { chartFit, LETTER_CHART } from './chart';
 export {
   chooseSize,
-  FIT_ORDER,
+  choiceWords,
   fitOf,
   makesItWork,
   type OfferFit,
   type SizeChoice,
   type SizeOffer,
+  wearable,
 } from './choose';
-export { FIT_POINTS, type FitPoint, SIZE_STEP, wantedEase } from './ease';
+export { FIT_POINTS, type FitPoint, hangsBy, SIZE_STEP, wantedEase } from './ease';
 export { type FitMark, fitMarks } from './marks';
 export { euShoeSize, hatFit, hatSize, shoeFit, ukShoeSize, usShoeSize } from './shoes';
 export {

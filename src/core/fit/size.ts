@@ -1,14 +1,8 @@
 import type { Body } from '../figure';
 import { memo } from '../memo';
-import {
-  CATEGORY,
-  type MeasureName,
-  type MeasureOrigins,
-  type Measures,
-  type Origin,
-  type Piece,
-} from '../piece';
-import { FIT_POINTS, type FitPoint, SIZE_STEP, wantedEase, type Wanted } from './ease';
+import { type MeasureName, type MeasureOrigins, type Measures, type Origin, type Piece } from '../piece';
+import { capital } from '../sentence';
+import { FIT_POINTS, type FitPoint, hangsBy, SIZE_STEP, wantedEase, type Wanted } from './ease';
 import type { LabelOffset } from '../learn';
 
 export type FitVerdict = 'too small' | 'close' | 'right' | 'roomy' | 'too big';
@@ -73,7 +67,7 @@ export function sizeFit(
   body: Body,
   offset: LabelOffset = {},
 ): SizeFit {
-  const hangsBy = CATEGORY[piece.category].shape === 'lower' ? 'hip' : 'bust';
+  const hangs = hangsBy(piece.category);
   const points: PointFit[] = [];
   let tightest: PointFit | undefined;
   let usual: PointFit | undefined;
@@ -93,7 +87,7 @@ export function sizeFit(
     points.push(found);
     if (easeMm < least && (!tightest || easeMm - least < tightest.easeMm - tightest.wantedMm[0]))
       tightest = found;
-    if (point === hangsBy) usual = found;
+    if (point === hangs) usual = found;
   }
   const decides = tightest ?? usual ?? points[0];
   const learned = decides && offset[decides.point];
@@ -101,7 +95,7 @@ export function sizeFit(
     verdict: decides?.verdict ?? 'right',
     decides,
     points,
-    basis: body.origins[hangsBy] === 'estimated' ? 'estimated' : 'given',
+    basis: body.origins[hangs] === 'estimated' ? 'estimated' : 'given',
     ...(learned ? { learned } : {}),
   };
 }
@@ -130,9 +124,8 @@ export const pointWords = ({ point, verdict }: Pick<PointFit, 'point' | 'verdict
 /** A fit in one line: "close at the hip (+6 mm; 20 to 120 wanted)". */
 export function fitWords({ decides, learned }: SizeFit): string {
   if (!decides) return 'Fit not measured';
-  const word = pointWords(decides);
   const label = learned ? `; ${offsetWords(learned)}` : '';
-  return `${word[0]?.toUpperCase()}${word.slice(1)} at the ${decides.point} (${easeWords(decides)}${label})`;
+  return `${capital(pointWords(decides))} at the ${decides.point} (${easeWords(decides)}${label})`;
 }
 
 /** "this label runs small by a third of a size, from 4 decisions". */

@@ -1,4 +1,5 @@
 import type { Verdict } from '../look';
+import { capital, listed } from '../sentence';
 import { adjustOf, safetyOf } from './adjust';
 import { type Mode, modeOf, modesOf, type Piece } from '../piece';
 
@@ -52,7 +53,7 @@ export interface LetterInput {
 /** Drafts the letter from findings, ways of wearing and the facts of each piece. Plain, kind sentences. */
 export function draftLetter(input: LetterInput): LetterDraft {
   const first = input.clientName.split(' ')[0] ?? input.clientName;
-  const forWhat = input.occasions.length > 0 ? ` for ${list(input.occasions)}` : '';
+  const forWhat = input.occasions.length > 0 ? ` for ${listed(input.occasions)}` : '';
   return {
     greeting: `Dear ${first}, here is your box${forWhat}. Try things on with what you own; keep what you love.`,
     pieces: input.lines.map((line) => pieceNote(line, input)),
@@ -75,7 +76,7 @@ function pieceNote(
   const why = [
     ask ? `You asked for ${ask.replace(/[.!]$/, '')}.` : '',
     owned.length > 0
-      ? `It goes with your ${list(owned.slice(0, 3).map((title) => title.replace(/^Your /i, '')))}.`
+      ? `It goes with your ${listed(owned.slice(0, 3).map((title) => title.replace(/^Your /i, '')))}.`
       : '',
     finding ? finding.text : '',
   ]
@@ -91,7 +92,7 @@ function pieceNote(
     ref,
     why: why || 'A piece to build on.',
     fit: altered
-      ? `${fit} Altered for you: ${list(altered.jobs)}.${altered.mayReturn ? '' : ' So it stays with you.'}`
+      ? `${fit} Altered for you: ${listed(altered.jobs)}.${altered.mayReturn ? '' : ' So it stays with you.'}`
       : fit,
     wear: [
       ...ways.filter((mode) => mode.id !== 'worn').map((mode) => `${mode.title}: ${lower(mode.how)}`),
@@ -165,11 +166,8 @@ function lookLine({ occasion, pieces, verdict }: LetterInput['looks'][number]): 
   const good = verdict.findings.find(
     (finding) => finding.tone === 'works' && finding.rule !== 'U6' && finding.rule !== 'K1',
   );
-  const titles = list(pieces.map((piece) => lower(shortTitle(piece))));
+  const titles = listed(pieces.map((piece) => lower(shortTitle(piece))));
   return `${occasion ? `For ${occasion}: ` : ''}${occasion ? titles : capital(titles)}.${good ? ` ${good.text}` : ''}`;
 }
 
 const lower = (text: string): string => (text[0]?.toLowerCase() ?? '') + text.slice(1);
-const capital = (text: string): string => (text[0]?.toUpperCase() ?? '') + text.slice(1);
-const list = (items: readonly string[]): string =>
-  items.length < 2 ? (items[0] ?? '') : `${items.slice(0, -1).join(', ')} and ${items[items.length - 1]}`;

@@ -1,7 +1,8 @@
+import { cutsApart } from '../closet';
 import { chroma, colourName, deltaEHex, lab } from '../colour';
 import type { Profile } from '../look';
-import { CATEGORY, type Piece, wear, ZONES } from '../piece';
-import { nearestTo } from './ask';
+import { CATEGORY, isMicro, type Piece, wear, ZONES } from '../piece';
+import { AVOIDED, LIKED, nearestTo } from './ask';
 
 /** What a client may have against a piece; a safer one is safer on this axis. */
 export const AXES = ['bright', 'bare', 'cloth', 'patterned', 'bold'] as const;
@@ -23,16 +24,12 @@ export interface Objection {
 }
 
 const BRIGHT_CHROMA = 45;
-/** A repeat and a contrast from which a pattern is seen as one, as everywhere (micro below). */
-const SEEN_PATTERN = 2;
 const STATEMENT_MOST = { quiet: 1, one: 3, bold: 5 } as const;
 
 const chromaOf = (piece: Piece): number =>
   Math.max(0, ...piece.colours.filter(({ share }) => share >= 0.15).map(({ hex }) => chroma(lab(hex))));
-const patternOf = ({ pattern }: Piece): number =>
-  pattern.kind === 'solid' || pattern.repeatMm * pattern.contrast < SEEN_PATTERN
-    ? 0
-    : pattern.contrast * Math.min(1, pattern.repeatMm / 80) + 0.1;
+const patternOf = (piece: Piece): number =>
+  isMicro(piece) ? 0 : piece.pattern.contrast * Math.min(1, piece.pattern.repeatMm / 80) + 0.1;
 const VOLUME = { close: 0, easy: 1, full: 2 } as const;
 
 /** Zones a piece of its kind may cover and this client wants covered, less those it does. */
@@ -67,9 +64,9 @@ export function objectionsTo(piece: Piece, client: Profile): Objection[] {
   const { appetite, colourCard, goals } = client;
   const at = (axis: Axis, says: string): Objection => ({ axis, says, amount: along(axis, piece, client) });
   const found: Objection[] = [];
-  const refused = nearestTo(piece, [...colourCard.avoid, ...colourCard.never]) < 10;
+  const refused = nearestTo(piece, [...colourCard.avoid, ...colourCard.never]) < AVOIDED;
   const loud = appetite.statement === 'quiet' && chromaOf(piece) > BRIGHT_CHROMA;
-  const liked = nearestTo(piece, colourCard.like) < 14;
+  const liked = nearestTo(piece, colourCard.like) < LIKED;
   if (refused || (loud && !liked))
     found.push(
       at(
@@ -93,7 +90,6 @@ export function objectionsTo(piece: Piece, client: Profile): Objection[] {
 /** A garment of the stock in the client's size, to put in place of another. */
 export interface Swap {
   readonly piece: Piece;
-  readonly styleId?: string | undefined;
 }
 
 export interface Alternatives<S extends Swap> {
@@ -110,16 +106,12 @@ const CHEAPER_SHARE = 0.9;
 const COLOURS_SHOWN = 4;
 
 /** How unlike two pieces of a kind are; 0 is the same. One unit is about what a client would name. */
-export function unlike(a: Piece, b: Piece): number {
+function unlike(a: Piece, b: Piece): number {
   const [one, other] = [a.colours[0]?.hex, b.colours[0]?.hex];
   const colour = one !== undefined && other !== undefined ? deltaEHex(one, other) / 20 : 1;
-  const CUTS = ['neckline', 'sleeve', 'silhouette', 'leg', 'rise', 'toe'] as const;
-  const cuts = CUTS.filter(
-    (key) => a.cut[key] !== b.cut[key] && a.cut[key] !== undefined && b.cut[key] !== undefined,
-  );
   return (
     colour +
-    cuts.length * 0.5 +
+    cutsApart(a, b) * 0.5 +
     Math.abs(a.formality - b.formality) * 0.4 +
     (a.volume === b.volume ? 0 : 0.6) +
     (a.pattern.kind === b.pattern.kind ? 0 : 0.7) +
@@ -133,30 +125,27 @@ const NEARLY_SAME = 1.6;
  * another colour. `stock` holds what is on the shelf in a size that fits.
  */
 export function alternativesTo<S extends Swap>(
-  { piece, styleId }: Swap,
+  { piece }: Swap,
   stock: readonly S[],
   client: Profile,
 ): Alternatives<S> {
-  const others = stock.filter((each) => each.piece.id !== piece.id && each.piece.category === piece.category);
-  const near = <T extends Swap>(list: readonly T[]): T[] =>
-    [...list].sort(
-      (a, b) => unlike(piece, a.piece) - unlike(piece, b.piece) || (a.piece.id < b.piece.id ? -1 : 1),
-    );
-  const price = piece.priceMinor ?? 0;
-  const [cheaper] = near(
-    others.filter(
-      (each) =>
-        each.piece.priceMinor !== undefined &&
-        each.piece.priceMinor <= price * CHEAPER_SHARE &&
-        unlike(piece, each.piece) < NEARLY_SAME,
-    ),
+  const near = stock
+    .filter((each) => each.piece.id !== piece.id && each.piece.category === piece.category)
+    .map((each) => ({ each, apart: unlike(piece, each.piece) }))
+    .sort((a, b) => a.apart - b.apart || (a.each.piece.id < b.each.piece.id ? -1 : 1));
+  const most = (piece.priceMinor ?? 0) * CHEAPER_SHARE;
+  const cheaper = near.find(
+    ({ each, apart }) => (each.piece.priceMinor ?? Infinity) <= most && apart < NEARLY_SAME,
   );
   const [objection] = objectionsTo(piece, client);
-  const [safer] = objection ? near(others.filter((each) => isSafer(each.piece, objection, client))) : [];
+  const safer = objection && near.find(({ each }) => isSafer(each.piece, objection, client));
+  const ofStyle = near.filter(
+    ({ each }) => piece.styleId !== undefined && each.piece.styleId === piece.styleId,
+  );
   return {
-    cheaper,
-    safer: safer && objection ? { ...safer, objection } : undefined,
-    colours: styleId ? near(others.filter((each) => each.styleId === styleId)).slice(0, COLOURS_SHOWN) : [],
+    cheaper: cheaper?.each,
+    safer: safer && { ...safer.each, objection },
+    colours: ofStyle.slice(0, COLOURS_SHOWN).map(({ each }) => each),
   };
 }
 

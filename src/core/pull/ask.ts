@@ -8,6 +8,10 @@ export function nearestTo(piece: Piece, hexes: readonly string[]): number {
   return Math.min(Infinity, ...hexes.flatMap((hex) => main.map((swatch) => deltaEHex(hex, swatch.hex))));
 }
 
+/** ΔE within which a colour is liked, and within which it is one that is avoided. */
+export const LIKED = 14;
+export const AVOIDED = 10;
+
 /** Within this a colour is the one that was asked for, in words: "green" takes in bottle and moss. */
 const AS_ASKED = 24;
 

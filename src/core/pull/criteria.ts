@@ -1,11 +1,11 @@
-import type { Ask } from '../box';
-import { needsNoIron } from '../box';
+import { type Ask, needsNoIron } from '../box';
 import { isSister, isTwin } from '../closet';
 import { colourName } from '../colour';
-import type { FitVerdict, SizeChoice } from '../fit';
+import { choiceWords, type FitVerdict, type SizeChoice } from '../fit';
 import type { Occasion, Profile } from '../look';
 import type { Category, Piece } from '../piece';
-import { isInColour, nearestTo } from './ask';
+import { capital } from '../sentence';
+import { AVOIDED, isInColour, LIKED, nearestTo } from './ask';
 
 /** What a candidate is weighed by. `looks` is counted later and orders only when the stylist asks for it. */
 export const CRITERIA = [
@@ -83,7 +83,7 @@ export interface GarmentFacts {
   readonly ageDays?: number | undefined;
 }
 
-/** One thing said for or against a candidate; `part` is −1..1 of the criterion's weight. */
+/** One thing said for or against a candidate; `part` is so much of the criterion's weight, −1..1 but for a never. */
 export interface Remark {
   readonly criterion: Criterion;
   readonly part: number;
@@ -116,9 +116,7 @@ const ramp = (value: number, { from, full }: { from: number; full: number }): nu
   Math.min(1, Math.max(0, (value - from) / (full - from)));
 
 export const JUDGES: Readonly<Record<Criterion, Judge>> = {
-  fit: (_piece, { verdict, fit, between, instead }) => [
-    { part: FIT_PART[verdict], says: [fit, between, instead].filter(Boolean).join('. ') },
-  ],
+  fit: (_piece, choice) => [{ part: FIT_PART[choice.verdict], says: choiceWords(choice) }],
   ask: (piece, _choice, { ask }) => {
     if (!ask) return [];
     return [
@@ -167,9 +165,7 @@ export const JUDGES: Readonly<Record<Criterion, Judge>> = {
   ],
   mood: (piece, _choice, { client }) => {
     const mood = piece.moods.find((word) => client.moods.includes(word));
-    return mood
-      ? [{ part: 1, says: `${mood[0]?.toUpperCase()}${mood.slice(1)}, a mood word of theirs` }]
-      : [];
+    return mood ? [{ part: 1, says: `${capital(mood)}, a mood word of theirs` }] : [];
   },
   twin: (piece, _choice, { owned, loved = [] }) => {
     const twin = owned.find((own) => isTwin(piece, own));
@@ -224,10 +220,6 @@ export const JUDGES: Readonly<Record<Criterion, Judge>> = {
     return part > 0 ? [{ part, says: `For the shop: ${says}` }] : [];
   },
 };
-/** ΔE within which a colour is liked, and within which it is one that is avoided. */
-const LIKED = 14;
-const AVOIDED = 10;
-
 /** A piece this far from an occasion's formality serves it in no look. */
 const FORMALITY_REACH = 1.5;
 

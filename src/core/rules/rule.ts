@@ -3,6 +3,7 @@ import { memo, memo2 } from '../memo';
 import type { Budget, Occasion } from '../look/occasion';
 import type { Profile, Schools } from '../look/client';
 import type { GivenPiece, Worn, Zone } from '../piece';
+import { listed } from '../sentence';
 import type { Areas } from '../sketch';
 import type { Given, Reading } from './reads';
 
@@ -122,9 +123,4 @@ export function thresholdsOf(rule: Tunable, tuning: Tuning | undefined): Record<
 }
 
 /** Names the pieces of a sentence: "Lake shirt", "Lake shirt and Rope belt". */
-export function named(...pieces: readonly Worn[]): string {
-  const titles = pieces.map((worn) => worn.piece.title);
-  return titles.length < 2
-    ? (titles[0] ?? '')
-    : `${titles.slice(0, -1).join(', ')} and ${titles[titles.length - 1]}`;
-}
+export const named = (...pieces: readonly Worn[]): string => listed(pieces.map((worn) => worn.piece.title));

@@ -1,5 +1,5 @@
 import type { BoxView } from '@contracts/views';
-import { type Ask, carriedAsks, readAsk } from '@core/box';
+import { type Ask, carriedAsks, readAsk, isSettled } from '@core/box';
 import { nextStaple } from '@core/closet';
 import { parseMoney } from '@core/money';
 import { daysBetween } from '@core/schedule';
@@ -80,7 +80,7 @@ export function BriefPage({ initial, cheapest }: BriefPageProps) {
   // Neither owned nor pulled, and not asked for yet.
   const ladder = useMemo(() => nextStaple([...view.owned, ...view.lines.map(({ piece }) => piece)]), [view]);
   const next = asks.some(({ text }) => text === ladder?.title?.toLowerCase()) ? undefined : ladder;
-  const closed = ['out', 'tallying', 'closed', 'cancelled'].includes(view.state);
+  const closed = isSettled(view.state);
   return (
     <Providers keys={[{ keys: 'Ctrl S', does: 'Save the brief' }]}>
       <form

@@ -1,3 +1,4 @@
+import { hasLeft } from '@core/box';
 import { piecesOf } from '@contracts/look-pieces';
 import type { BoxView } from '@contracts/views';
 import { broughtUp, type LetterDraft, type PieceNote } from '@core/letter';
@@ -12,8 +13,6 @@ import { Providers } from '@ui/Providers';
 import { useBox } from '@ui/useBox';
 import { useCallback, useEffect, useState } from 'react';
 import './letter.css';
-
-const LEFT: readonly string[] = ['out', 'tallying', 'closed'];
 
 /** Step 4: the sheet the client reads. Drafted from the box, edited here, printed as it stands. */
 export function LetterPage({ initial }: { readonly initial: BoxView }) {
@@ -33,7 +32,7 @@ export function LetterPage({ initial }: { readonly initial: BoxView }) {
   // A letter that was written is brought up to the box as it is now: swapped, altered or held since.
   useEffect(() => {
     if (written === null) return void draft();
-    if (LEFT.includes(initial.state)) return undefined;
+    if (hasLeft(initial.state)) return undefined;
     call('draft-letter', { boxId }).then(({ letter: fresh }) => {
       const now = broughtUp(written, fresh);
       if (now === written) return;
@@ -67,7 +66,7 @@ export function LetterPage({ initial }: { readonly initial: BoxView }) {
     change({
       pieces: (letter?.pieces ?? []).map((note) => (note.ref === ref ? { ...note, ...part } : note)),
     });
-  const locked = LEFT.includes(view.state);
+  const locked = hasLeft(view.state);
   return (
     <Providers
       keys={[

@@ -1,3 +1,4 @@
+import { hasLeft } from '@core/box';
 import type { BoxView } from '@contracts/views';
 import { alterationWords } from '@core/fit';
 import { Button, Checkbox, TextInput } from '@mantine/core';
@@ -30,7 +31,7 @@ export function OutPage({ initial }: { readonly initial: BoxView }) {
       { boxId: view.id, version: view.version, to, ...(to === 'out' ? { parcel } : {}) },
       done,
     );
-  const gone = ['out', 'tallying', 'closed'].includes(view.state);
+  const gone = hasLeft(view.state);
   const toggle = (id: string): void =>
     setByHand((now) =>
       now.has(id) ? new Set([...now].filter((each) => each !== id)) : new Set([...now, id]),

@@ -143,7 +143,8 @@ interface OfferProps {
 }
 
 function Offer({ title, why, swap, than, currency, busy, onTake }: OfferProps) {
-  const less = than - swap.priceMinor;
+  const priceMinor = swap.piece.priceMinor ?? 0;
+  const less = than - priceMinor;
   return (
     <li className="line-offer">
       <span className="pull-sketch small-sketch">
@@ -155,7 +156,7 @@ function Offer({ title, why, swap, than, currency, busy, onTake }: OfferProps) {
         <div className="small soft">{why ?? swap.fit}</div>
       </div>
       <div style={{ textAlign: 'right' }}>
-        <Money minor={swap.priceMinor} currency={currency} />
+        <Money minor={priceMinor} currency={currency} />
         {less !== 0 && (
           <div className="small soft">
             {less > 0 ? `${money(less, currency)} less` : `${money(-less, currency)} more`}

@@ -1,3 +1,4 @@
+import { isOpen } from '@core/box';
 import type { BoxView, LineView, PullRow } from '@contracts/views';
 import { CATEGORIES, CATEGORY, type Category } from '@core/piece';
 import { parseMoney } from '@core/money';
@@ -28,7 +29,6 @@ const KEYS = [
   { keys: '/', does: 'Find by name; a scanner’s reading finds its piece' },
   { keys: 'c', does: 'Go on to combine' },
 ];
-const CLOSED = ['packed', 'out', 'tallying', 'closed', 'cancelled'];
 
 /** Step 2: candidates from stock for each ask, in the client's size, and held. */
 export function PullPage({ initial }: { readonly initial: BoxView }) {
@@ -50,7 +50,7 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
   const [compared, setCompared] = useState<readonly PullRow[]>([]);
   const [beside, setBeside] = useState(false);
   const [lineId, setLineId] = useState<string>();
-  const open = !CLOSED.includes(view.state);
+  const open = isOpen(view.state);
 
   const list = useRef<HTMLOListElement>(null);
   const find = useRef<HTMLInputElement>(null);

@@ -1,6 +1,7 @@
 import type { BoxView, PullRow } from '@contracts/views';
 import type { BoxFinding, BoxInput } from '@core/box-rules';
 import type { Piece } from '@core/piece';
+import { objectionsTo } from '@core/pull';
 import { call } from '@ui/api';
 import { piecesOf } from '@contracts/look-pieces';
 import type { BoxWork } from '@workers/box';
@@ -43,6 +44,8 @@ export function useBoxFindings(view: BoxView): readonly BoxFinding[] | undefined
   return input && answer?.for === input ? answer.found : undefined;
 }
 
+const NO_STOCK: readonly Piece[] = [];
+
 /**
  * What is safe for this client on the shelves, of the kinds in the box (U5); undefined while it is looked for, null when
  * nobody could say: the rule is silent then.
@@ -50,7 +53,11 @@ export function useBoxFindings(view: BoxView): readonly BoxFinding[] | undefined
 function useSafeStock(view: BoxView): readonly Piece[] | null | undefined {
   const [found, setFound] = useState<{ readonly for: string; readonly stock: readonly Piece[] | null }>();
   const boxId = view.id;
-  const held = view.lines.map(({ id }) => id).join();
+  // The shelves are asked about pieces that the client may have something against, and about no others.
+  const held = view.lines
+    .filter(({ piece }) => objectionsTo(piece, view.client.profile).length > 0)
+    .map(({ id }) => id)
+    .join();
   useEffect(() => {
     let mine = true;
     if (held !== '')
@@ -62,6 +69,7 @@ function useSafeStock(view: BoxView): readonly Piece[] | null | undefined {
       mine = false;
     };
   }, [boxId, held]);
+  if (held === '') return NO_STOCK;
   return found?.for === held ? found.stock : undefined;
 }
 

@@ -1,3 +1,4 @@
+import { isSettled } from '@core/box';
 import { piecesOf } from '@contracts/look-pieces';
 import type { BoxView, PullRow } from '@contracts/views';
 import { applyMend, atStage, judge, type Mend, piecesAt, type Setting, type Stage as Part } from '@core/look';
@@ -61,17 +62,20 @@ export const Composer = memo(function Composer({
   const stages = planned?.stages ?? NO_STAGES;
   const stage = stages.find(({ title }) => title === stageTitle);
   const pieces = useMemo(() => (stage ? piecesAt(all, stage.title, offs) : all), [all, stage, offs]);
-  const setting = useMemo<Setting>(
+  const given = useMemo(
     () => ({
       client: view.client.profile,
-      occasion: occasion && stage ? atStage(occasion, stage) : occasion,
       shopSchools: view.shop.schools,
       budget: { boxMinor: view.budgetMinor ?? undefined, pieceMinor: view.client.pieceBudgetMinor },
     }),
-    [view, occasion, stage],
+    [view],
+  );
+  const setting = useMemo<Setting>(
+    () => ({ ...given, occasion: occasion && stage ? atStage(occasion, stage) : occasion }),
+    [given, occasion, stage],
   );
   const { settings } = view.shop;
-  const byStage = useStages({ pieces: all, stages, offs, occasion, setting, settings, overrules });
+  const byStage = useStages({ pieces: all, stages, offs, occasion, setting: given, settings, overrules });
   const alone = useMemo(
     () => judge(pieces, setting, settings, overrules),
     [pieces, setting, settings, overrules],
@@ -159,7 +163,7 @@ export const Composer = memo(function Composer({
     () => view.occasions.filter(({ id }) => view.occasionIds.includes(id)),
     [view.occasions, view.occasionIds],
   );
-  const open = !['out', 'tallying', 'closed', 'cancelled'].includes(view.state);
+  const open = !isSettled(view.state);
   return (
     <div className="combine">
       <Rack view={view} wornIds={wornIds} lit={lit} onPress={pressed} />

@@ -18,7 +18,8 @@ interface Question {
   readonly stages: readonly Stage[];
   readonly offs: readonly StageOff[];
   readonly occasion: Occasion | undefined;
-  readonly setting: Setting;
+  /** But for the occasion, which differs by stage. */
+  readonly setting: Omit<Setting, 'occasion'>;
   readonly settings: Settings;
   readonly overrules: readonly Overrule[];
 }

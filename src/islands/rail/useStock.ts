@@ -1,3 +1,4 @@
+import { isOpen } from '@core/box';
 import type { BoxView, PullRow } from '@contracts/views';
 import { call } from '@ui/api';
 import { useEffect, useState } from 'react';
@@ -10,7 +11,7 @@ const NONE: readonly PullRow[] = [];
  */
 export function useStock(view: BoxView): readonly PullRow[] {
   const [rows, setRows] = useState(NONE);
-  const open = ['brief', 'pulling', 'combining', 'written'].includes(view.state);
+  const open = isOpen(view.state);
   const boxId = view.id;
   const held = view.lines.length;
   useEffect(() => {

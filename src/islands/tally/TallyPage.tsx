@@ -1,3 +1,4 @@
+import { hasLeft } from '@core/box';
 import type { BoxView, LineView } from '@contracts/views';
 import { REASONS } from '@contracts/requests';
 import { saysSize } from '@core/learn';
@@ -18,7 +19,7 @@ export function TallyPage({ initial }: { readonly initial: BoxView }) {
   const { view, busy, run } = box;
   const [notes, setNotes] = useState(view.notesNext);
   const { currency } = view.shop;
-  if (!['out', 'tallying', 'closed'].includes(view.state)) {
+  if (!hasLeft(view.state)) {
     return (
       <Providers>
         <p className="sheet empty">

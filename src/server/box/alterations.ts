@@ -1,3 +1,4 @@
+import { isOpen } from '@core/box';
 import { alterationFault, altered } from '@core/fit';
 import { alteration } from '@data/schema';
 import { and, eq } from 'drizzle-orm';
@@ -7,12 +8,12 @@ import { conflict, invalid, notFound } from '../problem';
 import { pieceOfGarment } from '@data/pieces';
 import { shopOf } from '../shop/settings';
 import { defineUseCase } from '../use-case';
-import { BOX_OPEN, boxOf, boxView, type LineRecord, linesOf } from './load';
+import { boxOf, boxView, type LineRecord, linesOf } from './load';
 
 /** The line of a box that may still be changed. */
 async function openLine({ tx, actor }: Context, boxId: string, lineId: string): Promise<LineRecord> {
   const row = await boxOf(tx, actor.shopId, boxId, true);
-  if (!BOX_OPEN.includes(row.state)) throw conflict('This box is packed: its pieces stay as they are.');
+  if (!isOpen(row.state)) throw conflict('This box is packed: its pieces stay as they are.');
   const record = (await linesOf(tx, boxId)).find(({ line }) => line.id === lineId);
   if (!record) throw notFound('That line');
   return record;

@@ -1,12 +1,11 @@
 import { bodyOf } from '@core/figure';
 import type { SizeOffer } from '@core/fit';
-import { labelOffset } from '@core/learn';
 import { memo } from '@core/memo';
-import { CATEGORY, type Piece } from '@core/piece';
+import type { Piece } from '@core/piece';
 import type { Candidate, RankSetting } from '@core/pull';
 import { sizeWords } from '@core/stock';
 import type { Reader } from '@data/db';
-import { decisionsByLabel, labelKey, pastLines } from '@data/decisions';
+import { labelKey, labelOffsets, pastLines } from '@data/decisions';
 import { pieceOfGarment, pieceOfOwned, splitMeasures } from '@data/pieces';
 import { boxOccasion, ownedItem } from '@data/schema';
 import { type KnownGarment, knownGarments } from '@data/known-garments';
@@ -50,12 +49,6 @@ export async function rankSetting(
   };
 }
 
-/** A candidate with the style it belongs to. */
-export interface StockCandidate extends Candidate {
-  readonly label: string;
-  readonly styleId: string;
-}
-
 /** What stays the same of a garment while nobody changes it: its piece, and its sizes but for their units. */
 const stillOf = memo(({ row, sizes }: KnownGarment) => ({
   piece: pieceOfGarment(row, undefined),
@@ -67,13 +60,13 @@ const stillOf = memo(({ row, sizes }: KnownGarment) => ({
 }));
 
 /** Garments on the shelf that a wish asks for, with their sizes and what is known of their labels. */
-export async function candidatesFor(db: Reader, wish: PullWish, now: Date): Promise<StockCandidate[]> {
+export async function candidatesFor(db: Reader, wish: PullWish, now: Date): Promise<Candidate[]> {
   const known = await knownGarments(db, await pullCandidates(db, wish));
   const units = await unitsOnShelf(
     db,
     known.flatMap(({ sizes }) => sizes.map(({ id }) => id)),
   );
-  const decisions = await decisionsByLabel(db, wish.shopId, [
+  const offsets = await labelOffsets(db, wish.shopId, [
     ...new Set(known.map(({ row }) => row.label).filter(Boolean)),
   ]);
   return known.map((each) => {
@@ -82,10 +75,9 @@ export async function candidatesFor(db: Reader, wish: PullWish, now: Date): Prom
     return {
       piece,
       label: row.label,
-      styleId: row.styleId,
       costMinor: row.costMinor ?? undefined,
       ageDays: Math.floor((now.getTime() - row.createdAt.getTime()) / DAY_MS),
-      offset: offsetOf(piece, row.label, decisions),
+      offset: offsets.get(labelKey(row.label, piece.category)),
       sizes: sizes.map(({ variantId, size, measures, origins }): SizeOffer => ({
         variantId,
         size,
@@ -95,11 +87,6 @@ export async function candidatesFor(db: Reader, wish: PullWish, now: Date): Prom
       })),
     };
   });
-}
-
-function offsetOf(piece: Piece, label: string, decisions: Awaited<ReturnType<typeof decisionsByLabel>>) {
-  const own = decisions.get(labelKey(label, piece.category));
-  return own && labelOffset(own, CATEGORY[piece.category].shape === 'lower' ? 'hip' : 'bust');
 }
 
 /** A garment as it is in one of its sizes. */

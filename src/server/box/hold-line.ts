@@ -1,3 +1,4 @@
+import { isOpen } from '@core/box';
 import type { Writer } from '@data/db';
 import { alteration, box, boxLine, client, garment, hold, look, stockBalance, variant } from '@data/schema';
 import { and, asc, eq, gt, inArray, isNull, ne, sql } from 'drizzle-orm';
@@ -7,7 +8,7 @@ import { conflict, notFound, Refusal } from '../problem';
 import { shopOf } from '../shop/settings';
 import { releaseExpired, releaseHold, takeHold } from '../stock/holds';
 import { defineUseCase } from '../use-case';
-import { BOX_OPEN, boxOf, boxView } from './load';
+import { boxOf, boxView } from './load';
 
 const DAY_MS = 86_400_000;
 const PACKED = 'This box is packed: take a step back before changing what is in it.';
@@ -19,7 +20,7 @@ export const holdLine = defineUseCase({
   async run(context, { boxId, variantId, askId, fit, locationId }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);
-    if (!BOX_OPEN.includes(row.state)) throw conflict(PACKED);
+    if (!isOpen(row.state)) throw conflict(PACKED);
     const { lineId, sku } = await takeLine(context, { boxId, variantId, askId, fit, locationId });
     if (row.state === 'brief')
       await tx
@@ -97,20 +98,19 @@ export const swapLine = defineUseCase({
   async run(context, { boxId, lineId, variantId, fit, locationId }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);
-    if (!BOX_OPEN.includes(row.state)) throw conflict(PACKED);
+    if (!isOpen(row.state)) throw conflict(PACKED);
     const before = await lineOf(tx, boxId, lineId);
     const taken = await takeLine(context, { boxId, variantId, askId: before.askId, fit, locationId });
-    await releaseHold(tx, lineId, actor.id);
-    await tx.update(boxLine).set({ removedAt: now }).where(eq(boxLine.id, lineId));
+    await dropLine(context, lineId);
     await tx.update(boxLine).set({ position: before.position }).where(eq(boxLine.id, taken.lineId));
+    const same = before.variantId === variantId;
     // The same size from elsewhere is altered all the same; what a tailor was to do to another piece is not.
-    if (before.variantId === variantId)
+    if (same)
       await tx.update(alteration).set({ boxLineId: taken.lineId }).where(eq(alteration.boxLineId, lineId));
     const [from, to] = [`line:${lineId}`, `line:${taken.lineId}`];
     const looks = await tx.select().from(look).where(eq(look.boxId, boxId));
     for (const each of looks) {
       if (!each.pieces.some(({ ref }) => ref === from)) continue;
-      const same = before.variantId === variantId;
       await tx
         .update(look)
         .set({
@@ -137,10 +137,9 @@ export const releaseLine = defineUseCase({
   async run(context, { boxId, lineId }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);
-    if (!BOX_OPEN.includes(row.state)) throw conflict(PACKED);
+    if (!isOpen(row.state)) throw conflict(PACKED);
     const line = await lineOf(tx, boxId, lineId);
-    await releaseHold(tx, line.id, actor.id);
-    await tx.update(boxLine).set({ removedAt: now }).where(eq(boxLine.id, line.id));
+    await dropLine(context, line.id);
     await note(context, 'release', 'box', boxId, { lineId });
     return boxView(tx, actor, boxId, now);
   },
@@ -153,7 +152,7 @@ export const renewHold = defineUseCase({
   async run(context, { boxId, lineId }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);
-    if (!BOX_OPEN.includes(row.state)) throw conflict('This box is packed: its pieces stay with it.');
+    if (!isOpen(row.state)) throw conflict('This box is packed: its pieces stay with it.');
     const line = await lineOf(tx, boxId, lineId);
     await releaseExpired(tx, now, [line.variantId]);
     const shop = await shopOf(tx, actor.shopId);
@@ -180,6 +179,12 @@ export const renewHold = defineUseCase({
     return boxView(tx, actor, boxId, now);
   },
 });
+
+/** A line leaves its box, and its unit goes back to the shelf. */
+async function dropLine({ tx, actor, now }: Context, lineId: string): Promise<void> {
+  await releaseHold(tx, lineId, actor.id);
+  await tx.update(boxLine).set({ removedAt: now }).where(eq(boxLine.id, lineId));
+}
 
 async function variantOf(tx: Writer, shopId: string, id: string) {
   const [found] = await tx

@@ -1,3 +1,4 @@
+import { isSettled } from '@core/box';
 import { alterationWords } from '@core/fit';
 import { draftLetter, fitForClient, type LetterDraft } from '@core/letter';
 import { judge } from '@core/look';
@@ -63,8 +64,7 @@ export const saveLetter = defineUseCase({
   async run(context, { boxId, version, letter }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);
-    if (['out', 'tallying', 'closed', 'cancelled'].includes(row.state))
-      throw conflict('The letter has gone out with the box.');
+    if (isSettled(row.state)) throw conflict('The letter has gone out with the box.');
     if (row.version !== version)
       throw stale([
         {

@@ -1,35 +1,21 @@
 import { alternativesTo, AXIS_WORDS, objectionsTo, rankPull, type Ranked } from '@core/pull';
+import { wearable } from '@core/fit';
 import type { Piece } from '@core/piece';
 import { lab } from '@core/colour';
 import type { LineSwaps, SwapsAnswer, SwapView } from '@contracts/views';
 import { placesByVariant } from '@data/stock';
 import { defineUseCase } from '../use-case';
 import { releaseExpired } from '../stock/holds';
-import { candidatesFor, inSize, rankSetting, type StockCandidate } from './candidates';
+import { candidatesFor, inSize, rankSetting } from './candidates';
 import { boxOf, linesOf, pieceOfLine } from './load';
 
-/** What is on the shelf, ranked, with its piece in the size that was chosen and the view a screen gets. */
-interface OnShelf extends SwapView {
-  readonly styleId: string;
-}
-
-const shelfOf = ({ candidate, choice }: Ranked): OnShelf => ({
+/** What is on the shelf, in the size that was chosen. */
+const shelfOf = ({ candidate, choice }: Ranked): SwapView => ({
   variantId: choice.size.variantId,
   piece: inSize(candidate.piece, choice.size),
   size: choice.size.size,
-  priceMinor: candidate.piece.priceMinor ?? 0,
   fit: choice.fit,
   verdict: choice.verdict,
-  styleId: (candidate as StockCandidate).styleId,
-});
-
-const shown = ({ variantId, piece, size, priceMinor, fit, verdict }: SwapView): SwapView => ({
-  variantId,
-  piece,
-  size,
-  priceMinor,
-  fit,
-  verdict,
 });
 
 /** Pieces nothing is held against, told of each line's kind at most. */
@@ -62,28 +48,26 @@ export const lineSwaps = defineUseCase({
         { shopId: actor.shopId, categories: [own.category], near: main },
         now,
       );
-      const ranked = rankPull(
+      const there = rankPull(
         near.filter(({ piece }) => !inBox.has(piece.id)),
         setting,
-      ).filter(({ choice }) => choice.verdict !== 'too small' && choice.verdict !== 'too big');
-      const there = ranked.map(shelfOf);
+      )
+        .filter(({ choice }) => wearable(choice))
+        .map(shelfOf);
       there
         .filter(({ piece }) => objectionsTo(piece, setting.client).length === 0)
         .slice(0, SAFE_MOST)
         .forEach(({ piece }) => safe.set(piece.id, piece));
       const { cheaper, safer, colours } = alternativesTo(
-        { piece: pieceOfLine(record), styleId: own.styleId },
+        { piece: pieceOfLine(record) },
         there,
         setting.client,
       );
       lines.push({
         lineId: line.id,
-        cheaper: cheaper && shown(cheaper),
-        safer: safer && {
-          ...shown(safer),
-          why: `${AXIS_WORDS[safer.objection.axis]}: ${safer.objection.says}`,
-        },
-        colours: colours.map(shown),
+        cheaper,
+        safer: safer && { ...safer, why: `${AXIS_WORDS[safer.objection.axis]}: ${safer.objection.says}` },
+        colours,
         places: (places.get(line.variantId) ?? []).filter(({ locationId }) => locationId !== line.locationId),
       });
     }

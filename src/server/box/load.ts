@@ -1,4 +1,4 @@
-import { stepOf } from '@core/box';
+import { type BoxState, hasLeft, stepOf } from '@core/box';
 import { altered } from '@core/fit';
 import { NOBODY } from '@core/look';
 import { boxTotal, type BoxTotal, type MoneyTerms } from '@core/money';
@@ -68,11 +68,6 @@ export async function linesOf(db: Reader, boxId: string) {
   return rows.map((row) => ({ ...row, alterations: jobs.filter((job) => job.boxLineId === row.line.id) }));
 }
 
-/** States in which what is in a box may be changed. */
-export const BOX_OPEN: readonly string[] = ['brief', 'pulling', 'combining', 'written'];
-
-const PAST: readonly string[] = ['out', 'tallying', 'closed'];
-
 /** Price of a line now, or as frozen when the box went out. */
 export const priceOf = ({ line, garment: row }: Pick<LineRecord, 'line' | 'garment'>): number =>
   line.priceMinor ?? row.priceMinor;
@@ -84,13 +79,13 @@ const alteringOf = (record: LineRecord): number =>
 export const spentOn = (lines: readonly LineRecord[]): number =>
   lines.reduce((sum, record) => sum + priceOf(record) + alteringOf(record), 0);
 
+type Jobs = readonly (typeof alteration.$inferSelect)[];
+
 /** Days the longest job of a box takes; they are counted back from the day of the occasion. */
-export const alteringDays = (lines: readonly Pick<LineRecord, 'alterations'>[]): number =>
-  Math.max(0, ...lines.flatMap(({ alterations }) => alterations.map((job) => job.leadDays)));
+export const alteringDays = (jobs: Jobs): number => Math.max(0, ...jobs.map((job) => job.leadDays));
 
 /** An altered piece stays, unless the shop took it up so. */
-export const mayReturn = ({ alterations }: Pick<LineRecord, 'alterations'>): boolean =>
-  alterations.every((job) => job.mayReturn);
+export const mayReturn = (jobs: Jobs): boolean => jobs.every((job) => job.mayReturn);
 
 /** The piece of a line as the client gets it: in its size, altered. */
 export const pieceOfLine = (
@@ -128,7 +123,7 @@ export function totalOf(lines: readonly LineRecord[], terms: MoneyTerms, shop: S
   );
 }
 
-function lineView(record: LineRecord, state: string, now: Date, zone: string): LineView {
+function lineView(record: LineRecord, state: BoxState, now: Date, zone: string): LineView {
   const { line, variant: size } = record;
   const active = record.hold?.state === 'active' && record.hold.expiresAt > now;
   return {
@@ -140,7 +135,7 @@ function lineView(record: LineRecord, state: string, now: Date, zone: string): L
     sku: size.sku,
     priceMinor: priceOf(record),
     fit: line.fit,
-    held: active || PAST.includes(state),
+    held: active || hasLeft(state),
     holdUntil: active && record.hold ? dayIn(zone, record.hold.expiresAt) : undefined,
     decision: line.decision,
     reason: line.reason,
@@ -156,7 +151,7 @@ function lineView(record: LineRecord, state: string, now: Date, zone: string): L
       priceMinor,
       leadDays,
     })),
-    mayReturn: mayReturn(record),
+    mayReturn: mayReturn(record.alterations),
     netMinor: line.netMinor ?? undefined,
   };
 }
@@ -230,9 +225,9 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
     .filter((each) => occasionIds.includes(each.id) && each.occasion.date)
     .map((each) => each.occasion.date as string)
     .sort()[0];
-  const altering = alteringDays(lines);
+  const altering = alteringDays(lines.flatMap(({ alterations }) => alterations));
   const due = day ? dueDates(day, leadTimes(shop), calendarOf(shop), altering) : undefined;
-  const decided = PAST.includes(row.state);
+  const decided = hasLeft(row.state);
   const whole: BoxView = {
     id: row.id,
     number: row.number,

@@ -1,5 +1,5 @@
 import { lab, type Lab } from '@core/colour';
-import { fitOf } from '@core/fit';
+import { choiceWords, fitOf, wearable } from '@core/fit';
 import { rankPull, type Ranked, type RankSetting } from '@core/pull';
 import type { Parsed } from '@contracts/api';
 import type { LeftOut, PullAnswer, PullRow, WhyNotAnswer } from '@contracts/views';
@@ -10,7 +10,7 @@ import { and, eq } from 'drizzle-orm';
 import type { Context } from '../context';
 import { defineUseCase } from '../use-case';
 import { releaseExpired } from '../stock/holds';
-import { candidatesFor, inSize, rankSetting, type StockCandidate } from './candidates';
+import { candidatesFor, inSize, rankSetting } from './candidates';
 import { boxOf, linesOf } from './load';
 
 const MOST_ROWS = 60;
@@ -30,11 +30,12 @@ export const pullList = defineUseCase({
       setting,
     );
     const shown = ranked.filter((each) => !input.fitsOnly || fits(each));
+    const first = shown.slice(0, MOST_ROWS);
     const places = await placesByVariant(
       context.tx,
-      shown.slice(0, MOST_ROWS).map(({ choice }) => choice.size.variantId),
+      first.map(({ choice }) => choice.size.variantId),
     );
-    const rows = shown.slice(0, MOST_ROWS).map((each) => rowOf(each, setting, places));
+    const rows = first.map((each) => rowOf(each, setting, places));
     // Of everything there is, nobody asks what is gone.
     const isNarrow = wish.categories?.length !== 0 || input.search !== '';
     const gone = (isNarrow ? await soldOut(context.tx, wish) : []).map(({ title }) => ({
@@ -52,7 +53,7 @@ export const pullList = defineUseCase({
 });
 
 const SOLD_OUT = 'Sold out in every size';
-const fits = ({ choice: { verdict } }: Ranked): boolean => verdict !== 'too small' && verdict !== 'too big';
+const fits = ({ choice }: Ranked): boolean => wearable(choice);
 const unfitOf = ({ candidate, choice }: Ranked): LeftOut => ({
   title: candidate.piece.title,
   why: `${choice.fit} in the nearest size, ${choice.size.size}`,
@@ -106,7 +107,7 @@ function rowOf(
     size: size.size,
     free: size.free,
     verdict,
-    fit: [choice.fit, choice.between, choice.instead].filter(Boolean).join('. '),
+    fit: choiceWords(choice),
     fitPoints: choice.points ?? [],
     points,
     reasons,
@@ -160,7 +161,7 @@ export const whyNot = defineUseCase({
 });
 
 function reasonFor(
-  each: Ranked & { readonly candidate: StockCandidate | Ranked['candidate'] },
+  each: Ranked,
   { categories = [], mostMinor = null }: PullWish,
   inBox: ReadonlySet<string>,
   { fitsOnly }: { readonly fitsOnly: boolean },

@@ -1,4 +1,4 @@
-import { type Ask, readAsk } from '@core/box';
+import { type Ask, readAsk, isSettled } from '@core/box';
 import type { Fault } from '@contracts/faults';
 import type { Writer } from '@data/db';
 import { box, boxAsk, boxOccasion, occasion } from '@data/schema';
@@ -16,8 +16,7 @@ export const saveBrief = defineUseCase({
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, input.boxId, true);
     if (row.version !== input.version) throw stale(whatChanged(row, input));
-    if (['out', 'tallying', 'closed', 'cancelled'].includes(row.state))
-      throw conflict('The brief of a box that has gone out stays as it was.');
+    if (isSettled(row.state)) throw conflict('The brief of a box that has gone out stays as it was.');
     const known =
       input.occasionIds.length > 0
         ? await tx

@@ -1,3 +1,4 @@
+import { hasLeft, isSettled } from '@core/box';
 import { piecesOf } from '@contracts/look-pieces';
 import { judge } from '@core/look';
 import { box, boxOccasion, look } from '@data/schema';
@@ -14,8 +15,7 @@ export const saveLook = defineUseCase({
   async run(context, input) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, input.boxId, true);
-    if (['out', 'tallying', 'closed', 'cancelled'].includes(row.state))
-      throw conflict('The looks of a box that has gone out stay as they were.');
+    if (isSettled(row.state)) throw conflict('The looks of a box that has gone out stay as they were.');
     const before = await boxView(tx, actor, row.id, now);
     const known = new Set([
       ...before.lines.map((line) => line.piece.id),
@@ -87,8 +87,7 @@ export const removeLook = defineUseCase({
   async run(context, { boxId, id }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);
-    if (['out', 'tallying', 'closed'].includes(row.state))
-      throw conflict('The looks of a box that has gone out stay as they were.');
+    if (hasLeft(row.state)) throw conflict('The looks of a box that has gone out stay as they were.');
     const gone = await tx
       .delete(look)
       .where(and(eq(look.id, id), eq(look.boxId, boxId)))

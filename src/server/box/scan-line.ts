@@ -1,10 +1,11 @@
+import { isOpen } from '@core/box';
 import { boxLine } from '@data/schema';
 import { eq } from 'drizzle-orm';
 import { note } from '../audit';
 import { conflict } from '../problem';
 import { variantOfCode } from '../stock/find-code';
 import { defineUseCase } from '../use-case';
-import { BOX_OPEN, boxOf, boxView, linesOf } from './load';
+import { boxOf, boxView, linesOf } from './load';
 
 /** A piece read by the scanner goes into the parcel; another size than the one that was pulled does not. */
 export const scanLine = defineUseCase({
@@ -14,7 +15,7 @@ export const scanLine = defineUseCase({
   async run(context, { boxId, code }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);
-    if (!BOX_OPEN.includes(row.state)) throw conflict('This box is packed already.');
+    if (!isOpen(row.state)) throw conflict('This box is packed already.');
     const { variant, garment } = await variantOfCode(tx, actor.shopId, code);
     const lines = await linesOf(tx, boxId);
     const own = lines.filter(({ line }) => line.variantId === variant.id);

@@ -45,8 +45,7 @@ export const decideLine = defineUseCase({
     const line = await lineOf(tx, boxId, lineId);
     if (decision === 'return') {
       const jobs = await tx.select().from(alteration).where(eq(alteration.boxLineId, lineId));
-      if (!mayReturn({ alterations: jobs }))
-        throw conflict('This piece was altered for this client and stays with them.');
+      if (!mayReturn(jobs)) throw conflict('This piece was altered for this client and stays with them.');
     }
     if (line.checkedInAt && decision !== 'return')
       throw conflict('This piece has been checked in already; it came back.');

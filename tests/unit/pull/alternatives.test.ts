@@ -5,8 +5,7 @@ import { describe, expect, it } from 'vitest';
 import { one } from '../../support/pieces';
 
 const piece = (id: string, category: Category, hex: string, more: Partial<GivenPiece> = {}) => ({
-  piece: one(id, category, hex, { priceMinor: 10_000, ...more }),
-  styleId: id.split(' ')[0],
+  piece: one(id, category, hex, { priceMinor: 10_000, styleId: id.split(' ')[0], ...more }),
 });
 const client = (more: Partial<Profile>): Profile => ({ ...NOBODY, ...more });
 

@@ -1,0 +1,35 @@
+import type { Occasion, Profile, Schools } from '@core/look';
+import type { Piece } from '@core/piece';
+import type { PullSettings } from '@core/pull';
+import type { Settings } from '@core/rules';
+import type { DeskAction } from '@core/schedule';
+
+export interface ShopView {
+  readonly name: string;
+  readonly town: string;
+  readonly currency: string;
+  readonly schools: Schools;
+  readonly settings: Settings;
+  readonly pull: PullSettings;
+  readonly alteredMayReturn: boolean;
+}
+
+export interface HouseRulesView {
+  readonly version: number;
+  readonly shop: ShopView;
+  /** Saved looks in which a rule spoke, and findings of it that were put aside, over all time, by rule id. */
+  readonly spoke: Readonly<Record<string, number>>;
+  readonly overruled: Readonly<Record<string, number>>;
+  readonly looks: readonly {
+    readonly title: string;
+    readonly pieces: readonly Piece[];
+    readonly client: Profile;
+    readonly occasion?: Occasion | undefined;
+  }[];
+}
+
+export interface DeskView {
+  readonly today: string;
+  readonly actions: readonly DeskAction[];
+  readonly open: number;
+}
