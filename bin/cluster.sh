@@ -89,8 +89,55 @@ start_cluster() {
     PG_STARTED=1
   fi
   PG_PORT=$(cat "$folder.port")
-  DATABASE_URL="postgres://ivory:$(cat "$password_file")@127.0.0.1:$PG_PORT/postgres"
-  export DATABASE_URL
+  ADMIN_URL="postgres://ivory:$(cat "$password_file")@127.0.0.1:$PG_PORT/postgres"
+  make_roles "$folder.roles"
+}
+
+# make_roles FILE: three roles beside the superuser, who only makes them. The owner of the schema migrates; the app writes
+# and makes nothing; the backup reads. Tables of the queue carry row-level security, so app and backup pass it by.
+# Sets DATABASE_URL (app), MIGRATE_URL (owner) and BACKUP_URL (read-only).
+make_roles() {
+  local owner app backup at
+  [ -s "$1" ] || (umask 077; node -e 'const c=require("crypto");for(let i=0;i<3;i++)console.log(c.randomBytes(24).toString("hex"))' >"$1")
+  { read -r owner; read -r app; read -r backup; } <"$1"
+  at=127.0.0.1:$PG_PORT/postgres
+  "$PG_BIN/psql" "$ADMIN_URL" -v ON_ERROR_STOP=1 -q >/dev/null <<SQL || fail 'The roles of the database could not be made.'
+set client_min_messages = warning;
+do \$\$
+declare one record;
+begin
+  if not exists (select from pg_roles where rolname = 'ivory_owner') then create role ivory_owner; end if;
+  if not exists (select from pg_roles where rolname = 'ivory_app') then create role ivory_app; end if;
+  if not exists (select from pg_roles where rolname = 'ivory_backup') then create role ivory_backup; end if;
+  -- What an earlier release made as the superuser is the owner's now.
+  for one in
+    select format('alter %s %I.%I owner to ivory_owner', case c.relkind when 'S' then 'sequence' else 'table' end, n.nspname, c.relname) as what
+    from pg_class c join pg_namespace n on n.oid = c.relnamespace
+    where n.nspname in ('public', 'drizzle', 'graphile_worker') and c.relkind in ('r', 'p') and c.relowner <> 'ivory_owner'::regrole
+    union all
+    select format('alter function %s owner to ivory_owner', p.oid::regprocedure)
+    from pg_proc p join pg_namespace n on n.oid = p.pronamespace
+    where n.nspname in ('public', 'graphile_worker') and p.proowner <> 'ivory_owner'::regrole
+    union all
+    select format('alter type %I.%I owner to ivory_owner', n.nspname, t.typname)
+    from pg_type t join pg_namespace n on n.oid = t.typnamespace left join pg_class c on c.oid = t.typrelid
+    where n.nspname = 'graphile_worker' and t.typowner <> 'ivory_owner'::regrole and t.typelem = 0 and (t.typrelid = 0 or c.relkind = 'c')
+    union all
+    select format('alter schema %I owner to ivory_owner', nspname) from pg_namespace
+    where nspname in ('public', 'drizzle', 'graphile_worker') and nspowner <> 'ivory_owner'::regrole
+  loop execute one.what; end loop;
+end \$\$;
+alter role ivory_owner login password '$owner' nosuperuser;
+alter role ivory_app login bypassrls password '$app' nosuperuser;
+alter role ivory_backup login bypassrls password '$backup' nosuperuser;
+alter role ivory_backup set default_transaction_read_only = on;
+grant create on database postgres to ivory_owner;
+revoke create on schema public from public;
+SQL
+  DATABASE_URL="postgres://ivory_app:$app@$at"
+  MIGRATE_URL="postgres://ivory_owner:$owner@$at"
+  BACKUP_URL="postgres://ivory_backup:$backup@$at"
+  export DATABASE_URL MIGRATE_URL BACKUP_URL
 }
 
 stop_cluster() {

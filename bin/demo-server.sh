@@ -5,7 +5,7 @@ start_demo_server() {
   chmod 755 "$WORK"
   SERVER=
   trap stop_demo_server EXIT
-  unset DATABASE_URL
+  unset DATABASE_URL MIGRATE_URL BACKUP_URL
   start_cluster "$WORK/postgres" throwaway
   PORT=$(free_port)
   AUTH_SECRET=$(node -e 'process.stdout.write(require("crypto").randomBytes(32).toString("hex"))')

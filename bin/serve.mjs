@@ -14,22 +14,49 @@ const FORWARDED = [
   'x-forwarded-proto',
   'x-forwarded-port',
   'forwarded',
+  'x-real-ip',
 ];
-/** Forms are small; the API caps its own stream at 12 MB. */
+/** Where the server is told the address of a request; from outside it is never believed. */
+const CLIENT = 'x-ivory-client';
+/** Forms are small; the API caps its own stream by call. */
 const FORM_MOST_BYTES = 64_000;
+/** On every answer, files and errors too. Pages add their own policy. */
+const HEADERS = {
+  'x-content-type-options': 'nosniff',
+  'referrer-policy': 'same-origin',
+  'x-frame-options': 'DENY',
+  'content-security-policy': "frame-ancestors 'none'",
+  'cross-origin-opener-policy': 'same-origin',
+  'cross-origin-resource-policy': 'same-origin',
+  'permissions-policy': 'camera=(self), microphone=(), geolocation=(), payment=(), usb=()',
+};
+
+/** The address a request came from: the socket's, or what the proxy itself added last to the list it was given. */
+function addressOf(request) {
+  const socket = request.socket.remoteAddress ?? 'unknown';
+  if (!behindProxy) return socket;
+  const hops = String(request.headers['x-forwarded-for'] ?? '').split(',');
+  return hops.at(-1).trim() || socket;
+}
 
 const server = createServer((request, response) => {
-  if (!behindProxy) for (const name of FORWARDED) Reflect.deleteProperty(request.headers, name);
+  for (const [name, value] of Object.entries(HEADERS)) response.setHeader(name, value);
+  const refuse = (status) => {
+    response.writeHead(status, { connection: 'close' }).end();
+  };
+  // A built-in endpoint that would read and enlarge any picture for anybody.
+  if (request.url?.startsWith('/_image')) return refuse(404);
+  request.headers[CLIENT] = addressOf(request);
+  for (const name of FORWARDED) Reflect.deleteProperty(request.headers, name);
   const writes = request.method !== 'GET' && request.method !== 'HEAD';
   const length = Number(request.headers['content-length'] ?? Number.NaN);
-  if (writes && !request.url?.startsWith('/api/') && !(length <= FORM_MOST_BYTES)) {
-    response.writeHead(Number.isNaN(length) ? 411 : 413, { connection: 'close' }).end();
-    return;
-  }
+  if (writes && !request.url?.startsWith('/api/') && !(length <= FORM_MOST_BYTES))
+    return refuse(Number.isNaN(length) ? 411 : 413);
   handler(request, response);
 });
 server.requestTimeout = 60_000;
 server.headersTimeout = 15_000;
+server.maxHeadersCount = 100;
 server.listen(port, host);
 
 for (const signal of ['SIGINT', 'SIGTERM']) {

@@ -1,9 +1,12 @@
 import { database } from '@server/database';
-import { Refusal } from '@server/problem';
-import { isOwnOrigin, problemResponse } from '@server/http';
+import { problemResponse } from '@server/http';
+import { errorFacts, log } from '@server/log';
+import { isOwnHost, isOwnOrigin, isSecure } from '@server/origin';
+import { Refusal, RETRY_AFTER_S } from '@server/problem';
 import { signIn } from '@server/session';
 import { isEmptyShop } from '@server/shop/first-owner';
 import { actorOf } from '@server/sign-in';
+import { refusalOf } from '@server/use-case';
 import { defineMiddleware } from 'astro:middleware';
 
 /**
@@ -19,34 +22,61 @@ const OPEN = [
   /^\/brief\/[^/]+$/,
   /^\/api\/own-brief\/[^/]+$/,
 ];
+/** Asked by machines that know nothing of sessions, and told nothing of the shop. */
+const BARE = [/^\/_astro\//, /^\/favicon\.svg$/, /^\/health$/];
+
+type Next = () => Promise<Response>;
 
 export const onRequest = defineMiddleware(async (context, next) => {
-  const { pathname, search } = context.url;
-  if (!isOwnOrigin(context.request)) {
+  const { pathname } = context.url;
+  if (BARE.some((path) => path.test(pathname))) return withHeaders(await next());
+  if (!isOwnHost(context.request))
+    return problemResponse(
+      new Refusal(421, 'This address is not the one this shop is reached by.'),
+      pathname,
+    );
+  if (!isOwnOrigin(context.request))
     return problemResponse(new Refusal(403, 'This request did not come from this site.'), pathname);
-  }
-  const open = OPEN.some((path) => path.test(pathname));
-  context.locals.actor = pathname.startsWith('/_astro/')
-    ? undefined
-    : await actorOf(signIn(), context.request.headers);
-  if (!open && !context.locals.actor) {
-    if (pathname.startsWith('/api/')) return problemResponse(new Refusal(401, 'Please sign in.'), pathname);
-    if (await isEmptyShop(database())) return context.redirect('/first-visit');
-    return context.redirect(`/sign-in?next=${encodeURIComponent(pathname + search)}`);
-  }
-  return withHeaders(await page(next));
+  return withHeaders(await answered(pathname, () => admitted(context, next)));
 });
 
-/** A page that refuses says so on a page of its own; anything unexpected goes on to Astro's. */
-async function page(next: () => Promise<Response>): Promise<Response> {
+/** Lets nobody past sign-in but to what is open. */
+async function admitted(
+  context: Parameters<Parameters<typeof defineMiddleware>[0]>[0],
+  next: Next,
+): Promise<Response> {
+  const { pathname, search } = context.url;
+  context.locals.actor = await actorOf(signIn(), context.request.headers);
+  if (context.locals.actor || OPEN.some((path) => path.test(pathname))) return next();
+  if (pathname.startsWith('/api/')) return problemResponse(new Refusal(401, 'Please sign in.'), pathname);
+  if (await isEmptyShop(database())) return context.redirect('/first-visit');
+  return context.redirect(`/sign-in?next=${encodeURIComponent(pathname + search)}`);
+}
+
+const HEADINGS: Readonly<Record<number, string>> = {
+  403: 'Not for your role',
+  404: 'Not here',
+  503: 'Back in a moment',
+};
+
+/** What fails is told in words, a call in its own shape, a page on a page; its insides are told to nobody. */
+async function answered(pathname: string, work: Next): Promise<Response> {
   try {
-    return await next();
+    return await work();
   } catch (error) {
-    if (!(error instanceof Refusal)) throw error;
-    const body = `<!doctype html><html lang="en"><meta charset="utf-8"><title>Ivory Rail</title><body style="font-family:serif;margin:4rem"><h1>${error.status === 403 ? 'Not for your role' : 'Not here'}</h1><p>${escape(error.title)}</p><p><a href="/">Back to Desk</a></p></body></html>`;
+    if (pathname.startsWith('/api/')) return problemResponse(error, pathname);
+    const refusal = refusalOf(error);
+    const status = refusal?.status ?? 500;
+    if (status >= 500) log[refusal ? 'warn' : 'error']({ at: pathname, error: errorFacts(error) });
+    const heading = HEADINGS[status] ?? 'Something failed here';
+    const words = refusal?.title ?? 'Nothing was changed. Please try again.';
+    const body = `<!doctype html><html lang="en"><meta charset="utf-8"><title>Ivory Rail</title><body style="font-family:serif;margin:4rem"><h1>${heading}</h1><p>${escape(words)}</p><p><a href="${status === 503 ? escape(pathname) : '/'}">${status === 503 ? 'Try again' : 'Back to Desk'}</a></p></body></html>`;
     return new Response(body, {
-      status: error.status,
-      headers: { 'content-type': 'text/html; charset=utf-8' },
+      status,
+      headers: {
+        'content-type': 'text/html; charset=utf-8',
+        ...(status === 503 ? { 'retry-after': String(RETRY_AFTER_S) } : {}),
+      },
     });
   }
 }
@@ -77,8 +107,8 @@ function withHeaders(response: Response): Response {
       ].join('; '),
     );
   }
-  headers.set('x-content-type-options', 'nosniff');
-  headers.set('referrer-policy', 'same-origin');
-  headers.set('x-frame-options', 'DENY');
+  // Whatever a page shows is somebody's: after signing out, "Back" shows none of it.
+  if (!headers.has('cache-control')) headers.set('cache-control', 'no-store');
+  if (isSecure()) headers.set('strict-transport-security', 'max-age=31536000; includeSubDomains');
   return response;
 }

@@ -1,22 +1,29 @@
 import { fileURLToPath } from 'node:url';
-import { connect, migrateDatabase } from '@data/db';
+import { grantAccess, roleOf } from '@data/access';
+import { connect, isUnreachable, migrateDatabase } from '@data/db';
 import { loadDemo } from '@server/demo/load-demo';
 import { fillStockroom } from '@server/demo/scale';
 import { DEMO_USERS } from '@server/demo/users';
 import { isEmptyShop } from '@server/shop/first-owner';
 import { signInOf } from '@server/sign-in';
+import { runMigrations } from 'graphile-worker';
 
 /**
- * Brings the database up to date and, unless `--empty`, loads the demo scenario into an empty one. `--demo-scale N` then
- * fills the stockroom up to N garments.
+ * Brings the database up to date as the owner of its schema (MIGRATE_URL, or DATABASE_URL where there is one role only)
+ * and, unless `--empty`, loads the demo scenario into an empty one. `--demo-scale N` then fills the stockroom up to N
+ * garments.
  */
 async function main(args: readonly string[]): Promise<void> {
-  const url = process.env.DATABASE_URL;
-  const secret = process.env.AUTH_SECRET;
-  if (!url || !secret) throw new Error('DATABASE_URL and AUTH_SECRET are wanted');
+  const {
+    DATABASE_URL: url,
+    MIGRATE_URL: ownerUrl = url,
+    BACKUP_URL: backupUrl,
+    AUTH_SECRET: secret,
+  } = process.env;
+  if (!url || !ownerUrl || !secret) throw new Error('DATABASE_URL and AUTH_SECRET are wanted');
+  await migrate(ownerUrl, url, backupUrl);
   const { db, close } = connect(url, 4);
   try {
-    await migrateDatabase(db, fileURLToPath(new URL('../data/migrations', import.meta.url)));
     if (!args.includes('--empty') && (await isEmptyShop(db))) {
       await loadDemo(db, signInOf(db, secret, 'http://127.0.0.1'), new Date());
       process.stderr.write('The demo scenario is loaded.\n');
@@ -24,8 +31,8 @@ async function main(args: readonly string[]): Promise<void> {
     const scale = Number(args[args.indexOf('--demo-scale') + 1]);
     if (args.includes('--demo-scale')) {
       const made = await fillStockroom(db, scale);
-      if (made > 0) await db.execute('analyze');
       process.stderr.write(`${made} garments were made up; there are ${scale} now.\n`);
+      if (made > 0) await analysed(ownerUrl);
     }
     // What the start command shows once the server answers.
     if (!args.includes('--empty')) {
@@ -37,13 +44,34 @@ async function main(args: readonly string[]): Promise<void> {
   }
 }
 
+/** Tables of the shop and of the queue, then what each role may do with them. */
+async function migrate(ownerUrl: string, appUrl: string, backupUrl: string | undefined): Promise<void> {
+  const { db, close } = connect(ownerUrl, 2);
+  try {
+    await migrateDatabase(db, fileURLToPath(new URL('../data/migrations', import.meta.url)));
+    await runMigrations({ connectionString: ownerUrl, logger: undefined });
+    await grantAccess(db, { app: roleOf(appUrl), backup: roleOf(backupUrl) });
+  } finally {
+    await close();
+  }
+}
+
+async function analysed(ownerUrl: string): Promise<void> {
+  const { db, close } = connect(ownerUrl, 1);
+  await db.execute('analyze');
+  await close();
+}
+
 try {
   await main(process.argv.slice(2));
 } catch (error) {
-  const { code } = ((error as { cause?: unknown }).cause ?? error) as { code?: string };
-  if (code !== 'ECONNREFUSED' && code !== 'ENOTFOUND' && code !== '28P01') throw error;
+  if (
+    !isUnreachable(error) &&
+    !/password authentication failed/.test(String((error as Error).cause ?? error))
+  )
+    throw error;
   process.stderr.write(
-    `The database at DATABASE_URL does not answer (${code}). Is it running, and is the address right?\n`,
+    'The database at DATABASE_URL does not answer. Is it running, and is the address right?\n',
   );
   process.exitCode = 1;
 }

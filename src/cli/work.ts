@@ -4,7 +4,7 @@ import { CRONTAB, tasksOf } from '@server/jobs';
 
 /**
  * Does the jobs of DATABASE_URL until it is told to stop: what the crontab says, and a sweep at once, as nobody knows how
- * long the worker was away. Several may run on one database.
+ * long the worker was away. Several may run on one database. Tables of the queue come with the migrations.
  */
 async function main(): Promise<void> {
   const url = process.env.DATABASE_URL;

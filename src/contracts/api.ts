@@ -7,6 +7,7 @@ import type {
   GarmentSheet,
   ImportAnswer,
   LedgerView,
+  PackView,
   PullAnswer,
   ScanAnswer,
   StockPage,
@@ -40,6 +41,7 @@ export const inputs = {
   'export-stock': requests.exportStockInput,
   'count-stock': requests.countStockInput,
   'move-stock': requests.moveStockInput,
+  'settle-proposal': requests.settleProposalInput,
   'stock-ledger': requests.stockLedgerInput,
   'start-box': requests.startBoxInput,
   'save-brief': requests.saveBriefInput,
@@ -52,6 +54,7 @@ export const inputs = {
   'why-not': requests.whyNotInput,
   'save-alteration': requests.saveAlterationInput,
   'remove-alteration': requests.removeAlterationInput,
+  'pass-limits': requests.passLimitsInput,
   'scan-line': requests.scanLineInput,
   'save-look': requests.saveLookInput,
   'remove-look': requests.removeLookInput,
@@ -78,8 +81,8 @@ export type Parsed<N extends UseCaseName> = z.output<(typeof inputs)[N]>;
 
 export interface Answers {
   'save-client': { readonly id: string; readonly version: number };
-  'save-owned': { readonly id: string };
-  'retire-owned': { readonly id: string };
+  'save-owned': { readonly id: string; readonly version: number };
+  'retire-owned': { readonly id: string; readonly version: number };
   'save-owned-many': { readonly added: number; readonly known: number };
   'remove-occasion': { readonly id: string };
   'make-brief-link': { readonly id: string; readonly path: string; readonly expiresOn: string };
@@ -89,7 +92,7 @@ export interface Answers {
   'erase-client': { readonly kept: number };
   'save-photo': { readonly photoId: string };
   'remove-photo': { readonly id: string };
-  'save-occasion': { readonly id: string };
+  'save-occasion': { readonly id: string; readonly version: number };
   'import-stock': ImportAnswer;
   'stock-list': StockPage;
   'garment-sheet': GarmentSheet;
@@ -101,6 +104,7 @@ export interface Answers {
   'export-stock': { readonly fileName: string; readonly text: string };
   'count-stock': LedgerView;
   'move-stock': LedgerView;
+  'settle-proposal': LedgerView;
   'stock-ledger': LedgerView;
   'start-box': { readonly id: string };
   'save-brief': BoxView;
@@ -113,14 +117,15 @@ export interface Answers {
   'why-not': WhyNotAnswer;
   'save-alteration': BoxView;
   'remove-alteration': BoxView;
+  'pass-limits': BoxView;
   'scan-line': ScanAnswer;
   'save-look': BoxView;
   'remove-look': BoxView;
   'draft-letter': { readonly letter: LetterDraft };
   'save-letter': BoxView;
-  'move-box': BoxView;
+  'move-box': BoxView | PackView;
   'decide-line': BoxView;
-  'check-in-line': BoxView;
+  'check-in-line': BoxView | PackView;
   'close-box': BoxView;
   'save-rules': { readonly version: number };
   'save-pull-settings': { readonly version: number };

@@ -12,6 +12,8 @@ export interface Problem {
   readonly title: string;
   readonly status: number;
   readonly faults: readonly Fault[];
+  /** Of a write over something newer: what is there now, in the shape of the call’s own input. */
+  readonly current?: Readonly<Record<string, unknown>> | undefined;
 }
 
 /** `pieces[2].colours[0].hex` */

@@ -2,7 +2,11 @@ import { isDay } from '@core/schedule';
 import type { Occasion } from '@core/look';
 import { z } from 'zod';
 
-export const daySchema = z.string().refine(isDay, { error: 'not a day (YYYY-MM-DD)' });
+/** A day somebody lives to see: years of four digits that are no slip of a key. */
+export const daySchema = z
+  .string()
+  .refine(isDay, { error: 'not a day (YYYY-MM-DD)' })
+  .refine((day) => day >= '1900-01-01' && day < '2200-01-01', { error: 'is the year right?' });
 const words = z.array(z.string().trim().min(1).max(60)).max(40).default([]);
 
 export const occasionSchema = z.strictObject({

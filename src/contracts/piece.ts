@@ -44,11 +44,13 @@ export const hexSchema = z
   .string({ error: 'not a colour' })
   .refine(isHex, { error: 'not a colour' })
   .transform((hex) => hex.toLowerCase());
+/** The most an amount may be, minor units. */
+export const MOST_MINOR = 100_000_000;
 export const minorSchema = z
   .number({ error: 'a whole amount of cents is wanted' })
   .int('a whole amount of cents is wanted')
   .min(0, 'not below 0')
-  .max(100_000_000, 'too large');
+  .max(MOST_MINOR, 'too large');
 export const idSchema = z.string().trim().min(1, 'missing').max(80, 'at most 80 signs');
 
 export const coloursSchema = z

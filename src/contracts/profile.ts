@@ -52,7 +52,7 @@ const bodyMeasuresFields = z.strictObject({
 });
 export const bodyMeasuresSchema = bodyMeasuresFields.superRefine(refuseImpossible);
 
-const words = z.array(z.string().trim().min(1).max(60)).max(60).default([]);
+const words = z.array(z.string().trim().min(1).max(60)).max(200, 'at most 200').default([]);
 const hexes = z.array(hexSchema).max(40).default([]);
 const zones = z.array(z.enum(ZONES)).default([]);
 

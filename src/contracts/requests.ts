@@ -2,6 +2,7 @@ import { BOX_STATES } from '@core/box';
 import { BODY_MEASURES } from '@core/figure';
 import { ALTERATION_JOBS, FIT_POINTS } from '@core/fit';
 import { CARES, CATEGORIES, PATTERN_KINDS, SEASONS, TEXTURES } from '@core/piece';
+import { GUARD_CODES } from '@core/guard';
 import { CRITERIA } from '@core/pull';
 import { BY_HAND, isEan13 } from '@core/stock';
 import { z } from 'zod';
@@ -13,8 +14,8 @@ import { bodyMeasuresSchema, schoolsSchema, storedProfileSchema } from './profil
 import { ruleSettingsSchema } from './rule-settings';
 
 const uuid = z.uuid({ error: 'not an id' });
-const version = z.number().int().min(1, 'the version is missing');
-const text = (most: number) => z.string().trim().max(most, `at most ${most} signs`);
+const version = z.number().int().min(1, 'the version is missing').max(2_147_483_647, 'no version');
+const text = (most: number) => z.string().trim().max(most, `at most ${most} characters`);
 const name = text(120).min(1, 'missing');
 const askSchema = z.strictObject({
   text: text(200).min(1, 'an ask is empty'),
@@ -34,18 +35,23 @@ export const saveClientInput = z.strictObject({
   about: text(300).default(''),
   email,
   phone: text(40).optional(),
-  sizes: z.record(z.string(), z.string().max(12)).default({}),
+  sizes: z
+    .record(z.string().min(1).max(20), z.string().max(12))
+    .refine((sizes) => Object.keys(sizes).length <= 40, { error: 'at most 40 sizes' })
+    .default({}),
   measures: bodyMeasuresSchema,
   /** Measures that follow from a usual size; marked so wherever they show. */
   estimated: z.array(z.enum(BODY_MEASURES)).default([]),
   profile: storedProfileSchema,
   boxBudgetMinor: minorSchema.nullable().default(null),
   pieceBudgetMinor: z.partialRecord(z.enum(CATEGORIES), minorSchema).default({}),
-  notes: text(4000).default(''),
+  notes: text(20_000).default(''),
 });
 
 export const saveOwnedInput = z.strictObject({
   id: uuid.optional(),
+  /** Of a piece that is there; absent for a new one. */
+  version: version.optional(),
   clientId: uuid,
   title: name,
   category: z.enum(CATEGORIES),
@@ -192,6 +198,8 @@ export const moveStockInput = z.strictObject({
   qty: unitsSchema.min(1, 'at least one'),
   reason: text(200).default(''),
 });
+/** Books what was proposed, or leaves it. */
+export const settleProposalInput = z.strictObject({ id: uuid, accept: z.boolean() });
 export const stockLedgerInput = z.strictObject({ variantId: uuid });
 
 const photoOf = { of: z.enum(['garment', 'owned']), id: uuid } as const;
@@ -203,6 +211,8 @@ export const removePhotoInput = z.strictObject(photoOf);
 
 export const saveOccasionInput = z.strictObject({
   id: uuid.optional(),
+  /** Of an occasion that is there; absent for a new one. */
+  version: version.optional(),
   clientId: uuid,
   occasion: occasionSchema.extend({ date: daySchema }),
   stages: z.array(stageSchema).max(8, 'at most 8 stages').default([]),
@@ -283,6 +293,22 @@ export const saveAlterationInput = lineInput.extend({
 export const removeAlterationInput = lineInput.extend({ id: uuid });
 /** A piece of the pack list read by a scanner. */
 export const scanLineInput = z.strictObject({ boxId: uuid, code: text(60).min(1, 'nothing was read') });
+
+/** Limits let pass by name, and questions of content answered; one reason for all that are named. */
+export const passLimitsInput = z.strictObject({
+  boxId: uuid,
+  passes: z
+    .array(
+      z.strictObject({
+        lineId: uuid,
+        code: z.enum(GUARD_CODES),
+        about: z.string().min(1, 'missing').max(300, 'at most 300 characters'),
+      }),
+    )
+    .min(1, 'nothing is named')
+    .max(100, 'at most 100 at once'),
+  reason: text(300).min(1, 'say why, in a few words'),
+});
 
 const pieceRef = z.strictObject({
   ref: z.string().regex(/^(line|owned):[0-9a-f-]{36}$/, 'not a piece of this box or closet'),
@@ -385,5 +411,5 @@ export const firstOwnerInput = z.strictObject({
   currency: z.string().regex(/^[A-Z]{3}$/, 'three capital letters, as EUR'),
   name,
   email: z.email('not an e-mail address'),
-  password: z.string().min(12, 'at least 12 signs').max(128),
+  password: z.string().min(12, 'at least 12 characters').max(128, 'at most 128 characters'),
 });

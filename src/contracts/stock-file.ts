@@ -84,7 +84,11 @@ function attributesOf(
 }
 
 /** A garment to be written out, with the units on the shelf of each size by its id. */
-export type StockExport = Omit<GarmentSheet, 'version' | 'locations' | 'photo' | 'archived'> & {
+export type StockExport = Omit<
+  GarmentSheet,
+  'version' | 'locations' | 'photo' | 'archived' | 'priceMinor'
+> & {
+  readonly priceMinor: number;
   readonly shelf: ReadonlyMap<string, number>;
 };
 

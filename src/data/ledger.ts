@@ -1,6 +1,6 @@
 import { type Cause, type Place, ROUTE } from '@core/stock';
 import { and, asc, eq, inArray, sql } from 'drizzle-orm';
-import type { Reader, Writer } from './db';
+import type { Writer } from './db';
 import { stockBalance, stockMovement } from './schema';
 
 export interface Movement {
@@ -65,6 +65,16 @@ export async function moveStock(tx: Writer, movement: Movement): Promise<void> {
   });
 }
 
+/** Locks the balances of several sizes in one order, before a write that moves more than one of them. */
+export async function lockStock(tx: Writer, variantIds: readonly string[]): Promise<void> {
+  await tx
+    .select({ place: stockBalance.place })
+    .from(stockBalance)
+    .where(inArray(stockBalance.variantId, [...new Set(variantIds)]))
+    .orderBy(asc(stockBalance.variantId), asc(stockBalance.locationId), asc(stockBalance.place))
+    .for('update');
+}
+
 /** A place cannot give away what it does not hold. */
 export class NothingThere extends Error {
   constructor(
@@ -74,38 +84,4 @@ export class NothingThere extends Error {
   ) {
     super(`${place} holds ${there}, ${wanted} wanted`);
   }
-}
-
-export interface Disagreement {
-  readonly variantId: string;
-  readonly place: string;
-  readonly balance: number;
-  readonly movements: number;
-}
-
-/** Balances against the sums of the movements; an empty list proves that both agree. */
-export async function ledgerDisagreements(db: Reader): Promise<Disagreement[]> {
-  const result = await db.execute<{
-    variant_id: string;
-    place: string;
-    balance: string;
-    movements: string;
-  }>(sql`
-    with moved as (
-      select variant_id, location_id, to_place as place, qty from stock_movement
-      union all
-      select variant_id, location_id, from_place, -qty from stock_movement
-    ), summed as (
-      select variant_id, location_id, place, sum(qty) as qty from moved group by 1, 2, 3
-    )
-    select coalesce(b.variant_id, s.variant_id) as variant_id, coalesce(b.place, s.place) as place,
-           coalesce(b.qty, 0) as balance, coalesce(s.qty, 0) as movements
-    from stock_balance b full join summed s using (variant_id, location_id, place)
-    where coalesce(b.qty, 0) <> coalesce(s.qty, 0)`);
-  return result.rows.map((row) => ({
-    variantId: row.variant_id,
-    place: row.place,
-    balance: Number(row.balance),
-    movements: Number(row.movements),
-  }));
 }

@@ -50,7 +50,11 @@ const NEAR_LAB = 24;
  * An attribute is such. What is usual of a kind is not stored with a garment (a plain cloth has no pattern, a knit is
  * ribbed), so kinds that are usually such count where nothing is said.
  */
-function attributeIs(path: string, value: string, usual: (piece: Piece) => string): SQL | undefined {
+function attributeIs(
+  path: string,
+  value: string,
+  usual: (piece: Piece) => string | undefined,
+): SQL | undefined {
   const stored = sql`${garment.attributes} #>> ${path}::text[]`;
   const kinds = CATEGORIES.filter(
     (category) => usual(pieceFrom({ id: '', category, colours: [{ hex: '#808080', share: 1 }] })) === value,

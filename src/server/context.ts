@@ -5,6 +5,7 @@ import { forbidden, Refusal } from './problem';
 export interface Actor {
   readonly id: string;
   readonly name: string;
+  readonly email?: string | undefined;
   readonly role: Role;
   readonly shopId: string;
 }
@@ -15,6 +16,16 @@ export const PERSONAL_ROLES: readonly Role[] = ['owner', 'stylist'];
 /** Measures, closets, photos and prices of clients are for those who dress them. */
 export function stylistsOnly({ role }: Actor): void {
   if (!PERSONAL_ROLES.includes(role)) throw forbidden();
+}
+
+/** True for those who dress clients; whoever packs sees what a parcel needs. */
+export const seesPersons = ({ role }: Actor): boolean => PERSONAL_ROLES.includes(role);
+
+/** A piece without its price, for whoever packs. */
+export function forRole<P extends { readonly priceMinor?: number | undefined }>(actor: Actor, piece: P): P {
+  if (seesPersons(actor)) return piece;
+  const { priceMinor: _price, ...rest } = piece;
+  return rest as P;
 }
 
 /** What a use case runs in: one transaction, one actor, one instant. */

@@ -1,16 +1,15 @@
+import { randomUUID } from 'node:crypto';
 import type { Problem } from '@contracts/faults';
 import { PHOTO_BODY_BYTES } from '@contracts/photo';
-import { pino } from 'pino';
 import type { Actor } from './context';
 import { database } from './database';
-import { problemOf, Refusal } from './problem';
+import { errorFacts, log } from './log';
+import { forbidden, problemOf, Refusal, RETRY_AFTER_S } from './problem';
 import { USE_CASES } from './registry';
-import { perform } from './use-case';
+import { perform, refusalOf } from './use-case';
 
-export const log = pino({ level: process.env.LOG_LEVEL ?? 'info', base: null });
-
-/** Largest request body taken, bytes. */
-export const BODY_MOST_BYTES = 12_000_000;
+/** Largest request body taken where a call does not say more, bytes. */
+export const BODY_MOST_BYTES = 256_000;
 
 /** Answers `/api/<name>`: size, JSON, role and input are checked here and in `perform`. */
 export async function answerApi(request: Request, name: string, actor: Actor | undefined): Promise<Response> {
@@ -18,6 +17,8 @@ export async function answerApi(request: Request, name: string, actor: Actor | u
     if (!actor) throw new Refusal(401, 'Please sign in.');
     const called = USE_CASES.get(name);
     if (!called) throw new Refusal(404, 'There is no such call.');
+    // Whoever may not call it is not read to the end.
+    if (!called.roles.includes(actor.role)) throw forbidden();
     const input = await readJson(request, called.bodyMostBytes);
     const key = request.headers.get('idempotency-key') ?? undefined;
     const answer = await perform(called, { db: database(), actor, input, now: new Date(), key });
@@ -40,19 +41,12 @@ export async function answerOpen(
   }
 }
 
-/** Scripts and forms of another site may not write here, whatever cookie the browser holds. */
-export function isOwnOrigin(request: Request): boolean {
-  if (request.method === 'GET' || request.method === 'HEAD') return true;
-  const origin = request.headers.get('origin');
-  const host = request.headers.get('host');
-  return origin !== null && host !== null && URL.canParse(origin) && new URL(origin).host === host;
-}
-
 /** Reads a body with a cap on the stream itself: what is too large is not read to its end. */
 export async function readBody(request: Request, most = BODY_MOST_BYTES): Promise<string> {
+  const cap = most >= 1_000_000 ? `${Math.floor(most / 1_000_000)} MB` : `${Math.floor(most / 1000)} kB`;
   const tooLarge = (): Refusal =>
-    new Refusal(413, `That is too large: up to ${Math.floor(most / 1_000_000)} MB can be sent at once.`, [
-      { path: '(file)', message: `larger than ${Math.floor(most / 1_000_000)} MB` },
+    new Refusal(413, `That is too large: up to ${cap} can be sent at once.`, [
+      { path: '(file)', message: `larger than ${cap}` },
     ]);
   if (Number(request.headers.get('content-length') ?? 0) > most) throw tooLarge();
   if (!request.body) return '';
@@ -104,19 +98,25 @@ const json = (status: number, body: unknown): Response =>
 
 /** problem+json of a refusal; a fault of ours is logged with a number and told without its insides. */
 export function problemResponse(error: unknown, where: string): Response {
-  const problem: Problem = error instanceof Refusal ? problemOf(error) : unexpected(error, where);
+  const id = randomUUID();
+  const refusal = refusalOf(error);
+  if (!refusal || refusal.status === 503)
+    log[refusal ? 'warn' : 'error']({ id, at: where, error: errorFacts(error) });
+  const problem = refusal ? problemOf(refusal) : UNEXPECTED;
   return new Response(JSON.stringify(problem), {
     status: problem.status,
-    headers: { 'content-type': 'application/problem+json', 'cache-control': 'no-store' },
+    headers: {
+      'content-type': 'application/problem+json',
+      'cache-control': 'no-store',
+      'x-request-id': id,
+      ...(problem.status === 503 ? { 'retry-after': String(RETRY_AFTER_S) } : {}),
+    },
   });
 }
 
-function unexpected(error: unknown, where: string): Problem {
-  log.error({ err: error, where }, 'unexpected');
-  return {
-    type: 'about:blank#500',
-    title: 'Something failed here. Nothing was changed; please try again.',
-    status: 500,
-    faults: [],
-  };
-}
+const UNEXPECTED: Problem = {
+  type: 'about:blank#500',
+  title: 'Something failed here. Nothing was changed; please try again.',
+  status: 500,
+  faults: [],
+};

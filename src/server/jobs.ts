@@ -1,14 +1,42 @@
 import type { TaskList } from 'graphile-worker';
 import type { Database } from '@data/db';
+import { idempotency, rateLimit, session } from '@data/schema';
+import { and, isNotNull, lt, sql } from 'drizzle-orm';
+import { beat } from './health';
 import { releaseExpired } from './stock/holds';
 
-/** Every minute: whoever looks at a piece releases its hold that ran out, and what nobody looks at is swept. */
-export const CRONTAB = '* * * * * sweep_holds ?max=1';
+/**
+ * Every minute: whoever looks at a piece releases its hold that ran out, and what nobody looks at is swept. Once an hour
+ * what has had its day is put away.
+ */
+export const CRONTAB = `* * * * * sweep_holds ?max=1
+17 * * * * put_away ?max=1`;
+
+const DAY_MS = 86_400_000;
+/** Answers kept for second senders, and keys that say a deed was done, days. */
+const KEPT = { answer: 1, key: 365 } as const;
 
 /** What is done without anybody asking. Tasks may run twice and on several machines; each is safe so. */
 export const tasksOf = (db: Database, now: () => Date): TaskList => ({
   sweep_holds: async (_payload, { logger }) => {
     const released = await db.transaction((tx) => releaseExpired(tx, now()));
+    await beat(db, 'worker', now());
     if (released > 0) logger.info(`${released} holds ran out and are back on the shelf`);
   },
+  put_away: async () => putAway(db, now()),
 });
+
+/**
+ * Blanks stored answers after a day (they may hold a person), forgets keys after a year, counts of tries once their window
+ * is over, and sessions that have ended.
+ */
+export async function putAway(db: Database, now: Date): Promise<void> {
+  const before = (days: number): Date => new Date(now.getTime() - days * DAY_MS);
+  await db
+    .update(idempotency)
+    .set({ answer: null })
+    .where(and(isNotNull(idempotency.answer), lt(idempotency.createdAt, before(KEPT.answer))));
+  await db.delete(idempotency).where(lt(idempotency.createdAt, before(KEPT.key)));
+  await db.delete(rateLimit).where(sql`${rateLimit.expire} < ${now.getTime()}`);
+  await db.delete(session).where(lt(session.expiresAt, now));
+}

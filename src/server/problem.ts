@@ -6,6 +6,7 @@ export class Refusal extends Error {
     readonly status: number,
     readonly title: string,
     readonly faults: readonly Fault[] = [],
+    readonly current?: Readonly<Record<string, unknown>> | undefined,
   ) {
     super(title);
   }
@@ -18,12 +19,22 @@ export const invalid = (faults: readonly Fault[]): Refusal =>
 export const conflict = (title: string, faults: readonly Fault[] = []): Refusal =>
   new Refusal(409, title, faults);
 
+/** The database does not answer: nobody did anything wrong, and it may be tried again. */
+export const unreachable = (): Refusal =>
+  new Refusal(
+    503,
+    'The database is not answering just now. Nothing on your screen is lost; try again in a moment.',
+  );
+/** Seconds after which somebody may try again, for `Retry-After`. */
+export const RETRY_AFTER_S = 5;
+
 /** A write over something newer: what changed since is named. */
-export const stale = (changed: readonly Fault[]): Refusal =>
+export const stale = (changed: readonly Fault[], current?: Readonly<Record<string, unknown>>): Refusal =>
   new Refusal(
     409,
     'Somebody saved this in the meantime. Your change is still on the screen; look at what is new, then save again.',
     changed,
+    current,
   );
 
 export const problemOf = (refusal: Refusal): Problem => ({
@@ -31,6 +42,7 @@ export const problemOf = (refusal: Refusal): Problem => ({
   title: refusal.title,
   status: refusal.status,
   faults: refusal.faults,
+  ...(refusal.current ? { current: refusal.current } : {}),
 });
 
 const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;

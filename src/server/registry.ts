@@ -4,6 +4,7 @@ import { holdLine, releaseLine, renewHold, swapLine } from './box/hold-line';
 import { draftLetterCase, saveLetter } from './box/letter';
 import { lineSwaps } from './box/line-swaps';
 import { moveBox } from './box/move-box';
+import { passLimits } from './box/pass-limits';
 import { pullList, whyNot } from './box/pull-list';
 import { saveBrief } from './box/save-brief';
 import { removeLook, saveLook } from './box/save-look';
@@ -20,7 +21,7 @@ import { savePullSettings, saveRules } from './rules/house-rules';
 import { findCode } from './stock/find-code';
 import { garmentSheet, saveGarment } from './stock/garment';
 import { importStock } from './stock/import-stock';
-import { countStock, moveByHand, stockLedger } from './stock/ledger';
+import { countStock, moveByHand, settleProposal, stockLedger } from './stock/ledger';
 import { stockList } from './stock/list';
 import { archiveGarments, editGarments, exportStock, priceGarments } from './stock/many';
 import type { UseCase } from './use-case';
@@ -52,6 +53,7 @@ const ALL = [
   exportStock,
   countStock,
   moveByHand,
+  settleProposal,
   stockLedger,
   startBox,
   saveBrief,
@@ -64,6 +66,7 @@ const ALL = [
   whyNot,
   saveAlteration,
   removeAlteration,
+  passLimits,
   scanLine,
   saveLook,
   removeLook,

@@ -1,11 +1,8 @@
 import { database } from './database';
+import { siteOrigin } from './origin';
 import { type SignIn, signInOf } from './sign-in';
 
 let made: SignIn | undefined;
-
-/** Where the server is reached; `SITE_URL` when a proxy stands before it. */
-export const siteOrigin = (): string =>
-  process.env.SITE_URL ?? `http://127.0.0.1:${process.env.PORT ?? '4321'}`;
 
 /** The sign-in of this server process. */
 export function signIn(): SignIn {

@@ -1,6 +1,10 @@
+import { setTimeout as pause } from 'node:timers/promises';
+import type { Database } from '@data/db';
+import { audit, user } from '@data/schema';
+import { eq } from 'drizzle-orm';
 import { database } from './database';
+import { forgive, isSpent, slowedMs, spend, takenBy } from './limits';
 import { signIn } from './session';
-import { clearTries, mayTry } from './sign-in';
 
 export type SignInAnswer =
   | { readonly ok: true; readonly cookies: readonly string[] }
@@ -15,11 +19,45 @@ export async function signInWith(
 ): Promise<SignInAnswer> {
   const db = database();
   if (!email || !password) return { ok: false, message: 'Please give your e-mail and your password.' };
-  if (!(await mayTry(db, email, socketAddress, new Date()))) {
+  if (email.length > 254 || password.length > 128)
+    return { ok: false, message: 'That e-mail and password do not go together.' };
+  const pair = `${email}|${socketAddress}`;
+  if ((await isSpent('pair', pair)) || (await isSpent('address', socketAddress)))
     return { ok: false, message: 'Too many tries. Please wait ten minutes and try again.' };
-  }
+  // Somebody tries this account from many places: it answers more slowly, and its owner still gets in.
+  await pause(slowedMs(await takenBy('account', email)));
   const answer = await signIn().api.signInEmail({ body: { email, password }, headers, asResponse: true });
-  if (!answer.ok) return { ok: false, message: 'That e-mail and password do not go together.' };
-  await clearTries(db, email, socketAddress);
+  if (!answer.ok) {
+    await spend('pair', pair);
+    await spend('address', socketAddress);
+    await spend('account', email);
+    await noteOf(db, email, 'sign-in failed');
+    return { ok: false, message: 'That e-mail and password do not go together.' };
+  }
+  await forgive('pair', pair);
+  await forgive('account', email);
+  await noteOf(db, email, 'sign in');
   return { ok: true, cookies: answer.headers.getSetCookie() };
+}
+
+/** Writes who came, who failed and who left; an address nobody has leaves no trace in any shop. */
+async function noteOf(db: Database, email: string, action: string): Promise<void> {
+  const [known] = await db.select().from(user).where(eq(user.email, email.toLowerCase()));
+  if (known)
+    await db.insert(audit).values({
+      shopId: known.shopId,
+      actorId: action === 'sign-in failed' ? null : known.id,
+      action,
+      entity: 'user',
+      entityId: known.id,
+      details: {},
+      at: new Date(),
+    });
+}
+
+/** Ends the session of a request; the cookies that forget it. */
+export async function signOutOf(headers: Headers, email: string | undefined): Promise<readonly string[]> {
+  const answer = await signIn().api.signOut({ headers, asResponse: true });
+  if (email) await noteOf(database(), email, 'sign out');
+  return answer.headers.getSetCookie();
 }

@@ -1,23 +1,28 @@
 import { createHash } from 'node:crypto';
+import { setTimeout as pause } from 'node:timers/promises';
 import { type Answer, inputs, type Parsed, type UseCaseName } from '@contracts/api';
 import { faultsOf } from '@contracts/faults';
-import { type Database, SQL, sqlState } from '@data/db';
+import { unkeepable } from '@contracts/text';
+import { type Database, isUnreachable, SQL, sqlState } from '@data/db';
 import { idempotency, type Role } from '@data/schema';
 import { eq } from 'drizzle-orm';
 import type { Actor, Context } from './context';
-import { conflict, forbidden, invalid } from './problem';
+import { conflict, forbidden, invalid, Refusal, unreachable } from './problem';
 
-export interface UseCase<N extends UseCaseName = UseCaseName> {
+export interface UseCase<N extends UseCaseName = UseCaseName, P = unknown> {
   readonly name: N;
   readonly roles: readonly Role[];
   /** False for a question that changes nothing. */
   readonly writes: boolean;
   /** Largest request body, bytes, where it is not the usual. */
   readonly bodyMostBytes?: number;
-  readonly run: (context: Context, input: Parsed<N>) => Promise<Answer<N>>;
+  /** Work that needs no database, done before the transaction: nobody waits on a locked row for it. */
+  readonly prepare?: (input: Parsed<N>) => Promise<P>;
+  readonly run: (context: Context, input: Parsed<N>, prepared: P) => Promise<Answer<N>>;
 }
 
-export const defineUseCase = <N extends UseCaseName>(declared: UseCase<N>): UseCase<N> => declared;
+export const defineUseCase = <N extends UseCaseName, P = undefined>(declared: UseCase<N, P>): UseCase<N, P> =>
+  declared;
 
 export interface Call {
   readonly db: Database;
@@ -28,26 +33,55 @@ export interface Call {
   readonly key?: string | undefined;
 }
 
-const TRIES = 4;
+const TRIES = 6;
+/** Longest pause before a second try, ms; it grows with each, and differs so that two do not meet again. */
+const PAUSE_MS = 40;
+const KEY_MOST = 100;
 
 /** Runs a use case: role, input, one transaction, once per key, again when the database asks for it. */
 export async function perform<N extends UseCaseName>(called: UseCase<N>, call: Call): Promise<Answer<N>> {
   if (!called.roles.includes(call.actor.role)) throw forbidden();
+  const odd = unkeepable(call.input);
+  if (odd.length > 0) throw invalid(odd);
+  if (call.key !== undefined && !/^[\x21-\x7e]{1,100}$/.test(call.key))
+    throw invalid([
+      { path: '(idempotency-key)', message: `up to ${KEY_MOST} plain characters without spaces are wanted` },
+    ]);
   const parsed = inputs[called.name].safeParse(call.input);
   if (!parsed.success) throw invalid(faultsOf(parsed.error));
   const input = parsed.data as Parsed<N>;
+  const prepared = await called.prepare?.(input);
   for (let attempt = 1; ; attempt++) {
     try {
       return await call.db.transaction(async (tx) => {
         const context: Context = { tx, actor: call.actor, now: call.now };
-        if (!called.writes || call.key === undefined) return called.run(context, input);
-        return once(context, called, call.key, input);
+        if (!called.writes || call.key === undefined) return called.run(context, input, prepared);
+        return once(context, called, call.key, input, prepared);
       });
     } catch (error) {
       const state = sqlState(error);
-      if (attempt >= TRIES || (state !== SQL.deadlock && state !== SQL.serialization)) throw error;
+      const again = state === SQL.deadlock || state === SQL.serialization;
+      if (!again || attempt >= TRIES) throw refusalOf(error) ?? error;
+      await pause(Math.random() * PAUSE_MS * attempt);
     }
   }
+}
+
+/** What the database said, as somebody can act on it; undefined for a fault of ours. */
+export function refusalOf(error: unknown): Refusal | undefined {
+  if (error instanceof Refusal) return error;
+  if (isUnreachable(error)) return unreachable();
+  const state = sqlState(error);
+  if (state === SQL.deadlock || state === SQL.serialization)
+    return new Refusal(503, 'Many people are at this just now. Nothing was changed; try again in a moment.');
+  if (state === SQL.unique)
+    return conflict('Somebody did the same at the same moment. Look at what is there now, then try again.');
+  if (state === SQL.foreignKey)
+    return conflict('Something this needs is gone, or something else still needs this. Nothing was changed.');
+  // Values no column can hold; the contracts name the field, and this stands behind them.
+  if (state?.startsWith('22') || state === SQL.check)
+    return invalid([{ path: '(whole)', message: 'a value is too large, too small, or cannot be kept' }]);
+  return undefined;
 }
 
 /** The first caller with a key does the work; the others wait for its row and are given its answer. */
@@ -56,20 +90,24 @@ async function once<N extends UseCaseName>(
   called: UseCase<N>,
   givenKey: string,
   input: Parsed<N>,
+  prepared: unknown,
 ): Promise<Answer<N>> {
-  const key = `${context.actor.id}:${called.name}:${givenKey}`.slice(0, 240);
+  const key = `${context.actor.id}:${called.name}:${givenKey}`;
   const requestHash = createHash('sha256').update(JSON.stringify(input)).digest('hex');
   const mine = await context.tx
     .insert(idempotency)
-    .values({ key, useCase: called.name, requestHash, status: 0 })
+    .values({ key, useCase: called.name, requestHash, status: 0, createdAt: context.now })
     .onConflictDoNothing()
     .returning({ key: idempotency.key });
   if (mine.length === 0) {
     const [before] = await context.tx.select().from(idempotency).where(eq(idempotency.key, key));
     if (before?.requestHash !== requestHash) throw conflict('This key was used for something else.');
+    // Answers are kept for a day; the deed itself is never done again.
+    if (before.answer === null)
+      throw conflict('This was done already, and its answer is no longer kept. Load the page again.');
     return before.answer as Answer<N>;
   }
-  const answer = await called.run(context, input);
+  const answer = await called.run(context, input, prepared);
   await context.tx.update(idempotency).set({ status: 200, answer }).where(eq(idempotency.key, key));
   return answer;
 }

@@ -1,4 +1,4 @@
-import { stepOf } from '@core/box';
+import { isOpen, stepOf } from '@core/box';
 import { BODY_MEASURES, bodyOf } from '@core/figure';
 import { deskActions, type DeskBox, dueDates } from '@core/schedule';
 import type { BoxRow, ClientRow, ClientView, OwnedView, DeskView } from '@contracts/views';
@@ -22,7 +22,8 @@ import { linksOf } from './client/brief-link';
 import { occasionsOf } from './client/occasions';
 import { changesOf } from './client/person';
 import { clientOf } from './client/profile';
-import { type Actor, stylistsOnly } from './context';
+import { type Actor, seesPersons, stylistsOnly } from './context';
+import { openProposals } from './stock/ledger';
 import { photosOf } from './photo/photos';
 import { calendarOf, dayIn, leadTimes, shopOf, shopView } from './shop/settings';
 import { releaseExpired } from './stock/holds';
@@ -37,7 +38,8 @@ export async function deskView(db: Database, actor: Actor, now: Date): Promise<D
     .innerJoin(client, eq(client.id, box.clientId))
     .where(and(eq(box.shopId, actor.shopId), notInArray(box.state, ['closed', 'cancelled'])));
   const ids = rows.map((row) => row.box.id);
-  if (ids.length === 0) return { today, actions: [], open: 0 };
+  const proposals = actor.role === 'owner' ? await openProposals(db, actor, shop.zone) : [];
+  if (ids.length === 0) return { today, actions: [], open: 0, proposals };
   const days = await db
     .select({ boxId: boxOccasion.boxId, day: min(occasion.day) })
     .from(boxOccasion)
@@ -75,12 +77,22 @@ export async function deskView(db: Database, actor: Actor, now: Date): Promise<D
             ),
           )
       : [];
+  // Sizes that an open box has a line of and no unit: whoever pulled it waits for the next one.
+  const inOpenBox = new Set(rows.filter(({ box: row }) => isOpen(row.state)).map(({ box: row }) => row.id));
+  const waitedFor = new Set(
+    lines
+      .filter((line) => inOpenBox.has(line.boxId) && !holds.some(({ boxLineId }) => boxLineId === line.id))
+      .map(({ variantId }) => variantId),
+  );
   const facts = rows.map(({ box: row, name }): DeskBox => {
     const own = lines.filter((line) => line.boxId === row.id);
     const held = holds.filter((each) => own.some((line) => line.id === each.boxLineId));
     const altering = alteringDays(jobs.filter((job) => own.some((line) => line.id === job.boxLineId)));
     const day = days.find((each) => each.boxId === row.id)?.day;
-    const soonest = held.map((each) => each.expiresAt).sort((a, b) => a.getTime() - b.getTime())[0];
+    // A hold is asked about only when somebody else waits for its unit.
+    const soonest = held
+      .flatMap(({ expiresAt, variantId }) => (expiresAt && waitedFor.has(variantId) ? [expiresAt] : []))
+      .sort((a, b) => a.getTime() - b.getTime())[0];
     return {
       id: row.id,
       number: row.number,
@@ -94,7 +106,16 @@ export async function deskView(db: Database, actor: Actor, now: Date): Promise<D
       undecided: own.filter((line) => line.decision === 'undecided').length,
     };
   });
-  return { today, actions: deskActions(facts, today), open: rows.length };
+  const actions = deskActions(facts, today);
+  return {
+    today,
+    // Whoever packs sees what is to be packed, sent and checked in.
+    actions: seesPersons(actor)
+      ? actions
+      : actions.filter(({ step, verb }) => step === 'out' || verb === 'Check in'),
+    open: rows.length,
+    proposals,
+  };
 }
 
 export async function clientRows(db: Reader, actor: Actor, now: Date): Promise<ClientRow[]> {
@@ -143,6 +164,7 @@ export async function clientView(db: Reader, actor: Actor, id: string, now: Date
   const body = bodyOf(given);
   const view = (each: (typeof owned)[number]): OwnedView => ({
     id: each.id,
+    version: each.version,
     piece: pieceOfOwned(each),
     assumed: each.assumed,
     loved: each.loved,

@@ -2,6 +2,7 @@ import { MantineProvider } from '@mantine/core';
 import { Notifications } from '@mantine/notifications';
 import type { ReactNode } from 'react';
 import { KeyHelp, type KeyRow } from './KeyHelp';
+import { MergeDialog } from './MergeDialog';
 import { theme } from './theme';
 
 /** The one root of a page: theme, messages, and what the keys do under `?`. */
@@ -16,6 +17,7 @@ export function Providers({
     <MantineProvider theme={theme} forceColorScheme="light">
       <Notifications position="bottom-left" autoClose={6000} />
       {children}
+      <MergeDialog />
       <KeyHelp keys={keys} />
     </MantineProvider>
   );

@@ -8,6 +8,8 @@ export class ApiProblem extends Error {
     readonly status: number,
     title: string,
     readonly faults: readonly Fault[],
+    /** Of a write over something newer: what is there now, in the shape of the call’s input. */
+    readonly current?: Readonly<Record<string, unknown>> | undefined,
   ) {
     super(title);
   }
@@ -38,6 +40,7 @@ export async function call<N extends UseCaseName>(name: N, input: Input<N>): Pro
     response.status,
     problem?.title ?? 'The server could not do that.',
     problem?.faults ?? [],
+    problem?.current,
   );
 }
 

@@ -1,29 +1,32 @@
 import type { Answer, Input, UseCaseName } from '@contracts/api';
-import type { BoxView } from '@contracts/views';
+import type { BoxView, PackView } from '@contracts/views';
 import { useCallback, useState } from 'react';
 import { call, showDone, showProblem } from './api';
 
-type BoxCall = { [N in UseCaseName]: Answer<N> extends BoxView ? N : never }[UseCaseName];
+type AnyBox = BoxView | PackView;
+type BoxCall = { [N in UseCaseName]: Answer<N> extends AnyBox ? N : never }[UseCaseName];
 
-export interface BoxState {
-  readonly view: BoxView;
+export interface BoxState<V extends AnyBox = BoxView> {
+  readonly view: V;
   /** Takes over a box that came with another answer. */
-  readonly show: (view: BoxView) => void;
+  readonly show: (view: AnyBox) => void;
   /** Name of the call under way, or undefined. */
   readonly busy: string | undefined;
   /** Runs a call whose answer is the box, and resolves with it; a refusal is shown, resolves with nothing, and nothing is lost. */
-  readonly run: <N extends BoxCall>(name: N, input: Input<N>, done?: string) => Promise<BoxView | undefined>;
+  readonly run: <N extends BoxCall>(name: N, input: Input<N>, done?: string) => Promise<V | undefined>;
 }
 
-/** The box a page works on: kept as the server last answered it. */
-export function useBox(initial: BoxView): BoxState {
+/** The box a page works on: kept as the server last answered it, in the view this role has of it. */
+export function useBox<V extends AnyBox>(initial: V): BoxState<V> {
   const [view, setView] = useState(initial);
   const [busy, setBusy] = useState<string>();
+  // The server answers each role in the one view it has.
+  const show = useCallback((next: AnyBox) => setView(next as V), []);
   const run = useCallback(
-    async <N extends BoxCall>(name: N, input: Input<N>, done?: string): Promise<BoxView | undefined> => {
+    async <N extends BoxCall>(name: N, input: Input<N>, done?: string): Promise<V | undefined> => {
       setBusy(name);
       try {
-        const answer = (await call(name, input)) as BoxView;
+        const answer = (await call(name, input)) as V;
         setView(answer);
         if (done) showDone(done);
         return answer;
@@ -36,5 +39,5 @@ export function useBox(initial: BoxView): BoxState {
     },
     [],
   );
-  return { view, show: setView, busy, run };
+  return { view, show, busy, run };
 }

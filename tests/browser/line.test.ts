@@ -1,7 +1,7 @@
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { ledgerDisagreements } from '@data/ledger';
+import { disagreements } from '@data/check';
 import { box, boxLine, garment, occasion, ownedItem, payment, stockBalance, variant } from '@data/schema';
 import { and, desc, eq } from 'drizzle-orm';
 import type { Browser, ElementHandle, Page } from 'puppeteer-core';
@@ -155,7 +155,7 @@ async function settledRight(prefix: string): Promise<void> {
     .from(occasion)
     .where(eq(occasion.title, `${prefix} dinner`));
   expect(made?.day).toBe('2027-06-18');
-  expect(await ledgerDisagreements(shop.db)).toEqual([]);
+  expect(await disagreements(shop.db)).toEqual([]);
 }
 
 describe('the whole line, from a file of stock to a closed box', () => {

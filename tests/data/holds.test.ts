@@ -1,4 +1,4 @@
-import { ledgerDisagreements } from '@data/ledger';
+import { disagreements } from '@data/check';
 import { box, boxLine, hold } from '@data/schema';
 import { and, eq, sql } from 'drizzle-orm';
 import { describe, expect, it } from 'vitest';
@@ -43,7 +43,7 @@ describe('two servers, many writers, one unit', () => {
       ).toBe(200);
       expect(await shelf(variantId)).toBe(1);
     }
-    expect(await ledgerDisagreements(shop.base.db)).toEqual([]);
+    expect(await disagreements(shop.base.db)).toEqual([]);
   });
 
   it('moves once what is sent twice with one key, also at the same time', async () => {
@@ -88,7 +88,7 @@ describe('two servers, many writers, one unit', () => {
     expect(packed.status).toBe(409);
     expect(packed.problem.faults[0]).toMatchObject({ path: 'lines[0]' });
     expect(packed.problem.title).toContain('not held any more');
-    expect(await ledgerDisagreements(shop.base.db)).toEqual([]);
+    expect(await disagreements(shop.base.db)).toEqual([]);
   });
 });
 
@@ -108,7 +108,7 @@ describe('a server killed with -9 in the middle', () => {
     await doomed.stop('SIGKILL');
     await Promise.all(storm);
     await new Promise((done) => setTimeout(done, 400));
-    expect(await ledgerDisagreements(shop.base.db)).toEqual([]);
+    expect(await disagreements(shop.base.db)).toEqual([]);
     const holds = await shop.base.db
       .select()
       .from(hold)

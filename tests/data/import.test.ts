@@ -1,4 +1,4 @@
-import { ledgerDisagreements } from '@data/ledger';
+import { disagreements } from '@data/check';
 import { garment, stockMovement, variant } from '@data/schema';
 import { sql } from 'drizzle-orm';
 import { describe, expect, it } from 'vitest';
@@ -46,7 +46,7 @@ describe('import of stock', () => {
     });
     expect(again.answer).toMatchObject({ taken: 0, known: 2 });
     expect(await counts()).toEqual(after);
-    expect(await ledgerDisagreements(shop.db)).toEqual([]);
+    expect(await disagreements(shop.db)).toEqual([]);
   });
 
   it('tells each faulty row with its field and reason, and takes the good rows or none', async () => {

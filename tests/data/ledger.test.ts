@@ -1,5 +1,6 @@
 import { SQL, sqlState } from '@data/db';
-import { ledgerDisagreements, moveStock, NothingThere } from '@data/ledger';
+import { disagreements } from '@data/check';
+import { moveStock, NothingThere } from '@data/ledger';
 import { stockBalance, stockMovement, variant } from '@data/schema';
 import { and, eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -27,7 +28,7 @@ const qty = async (place: 'shelf' | 'held'): Promise<number> => {
 
 describe('the ledger', () => {
   it('keeps balances and movements equal after a year of demo boxes', async () => {
-    expect(await ledgerDisagreements(base.db)).toEqual([]);
+    expect(await disagreements(base.db)).toEqual([]);
   });
 
   it('is checked by something that can fail', async () => {
@@ -35,7 +36,7 @@ describe('the ledger', () => {
       .update(stockBalance)
       .set({ qty: sql`${stockBalance.qty} + 1` })
       .where(and(eq(stockBalance.variantId, unit.variantId), eq(stockBalance.place, 'shelf')));
-    expect(await ledgerDisagreements(base.db)).toHaveLength(1);
+    expect(await disagreements(base.db)).toHaveLength(1);
     await base.db
       .update(stockBalance)
       .set({ qty: sql`${stockBalance.qty} - 1` })
@@ -51,7 +52,7 @@ describe('the ledger', () => {
     ).rejects.toThrow(NothingThere);
     expect([await qty('shelf'), await qty('held')]).toEqual([before - 1, 1]);
     await base.db.transaction((tx) => moveStock(tx, { ...unit, qty: 1, cause: 'release' }));
-    expect(await ledgerDisagreements(base.db)).toEqual([]);
+    expect(await disagreements(base.db)).toEqual([]);
   });
 
   it('is refused by the database itself below zero, not only by the code', async () => {

@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { ledgerDisagreements } from '@data/ledger';
+import { disagreements } from '@data/check';
 import {
   alteration,
   box,
@@ -18,7 +18,7 @@ import { boxView } from '@server/box/load';
 import { and, asc, eq, isNull, sql } from 'drizzle-orm';
 import { describe, expect, it } from 'vitest';
 import { openShop } from '../support/open-shop';
-import { type Caller, callerOf } from '../support/server';
+import { type Caller, callerOf, whole } from '../support/server';
 import { newBoxes, onShelf, shelfOf } from '../support/shelf';
 
 const shop = openShop();
@@ -77,7 +77,7 @@ describe('another piece in the place of a line', () => {
     expect(ceremony.pieces.map(({ ref }) => ref)).toContain(`line:${line.id}`);
     expect(JSON.stringify(after.looks)).not.toContain(blazer!.id);
     expect(ceremony.version).toBe(before.looks.find(({ id }) => id === ceremony.id)!.version + 1);
-    expect(await ledgerDisagreements(db())).toEqual([]);
+    expect(await disagreements(db())).toEqual([]);
   });
 
   it('that is gone is refused, and everything stays as it was', async () => {
@@ -125,7 +125,7 @@ describe('another piece in the place of a line', () => {
     expect(moved.location).toBe(back!.title);
     // What the tailor was told goes with it.
     expect(moved.alterations.map(({ mm }) => mm)).toEqual(kind ? [20] : []);
-    expect(await ledgerDisagreements(db())).toEqual([]);
+    expect(await disagreements(db())).toEqual([]);
   });
 });
 
@@ -267,7 +267,7 @@ describe('an alteration', () => {
       `The letter says nothing of ${late!.title} yet: open it, look at what is new, and save.`,
     ]);
     view = (await call('release-line', { boxId: boxId!, lineId: more.lines[1]!.id })).answer;
-    view = (await call('move-box', { boxId: boxId!, version: view.version, to: 'packed' })).answer;
+    view = whole((await call('move-box', { boxId: boxId!, version: view.version, to: 'packed' })).answer);
     expect(
       (
         await call('save-alteration', {
@@ -280,7 +280,7 @@ describe('an alteration', () => {
         })
       ).status,
     ).toBe(409);
-    view = (await call('move-box', { boxId: boxId!, version: view.version, to: 'out' })).answer;
+    view = whole((await call('move-box', { boxId: boxId!, version: view.version, to: 'out' })).answer);
     const back = await call('decide-line', { boxId: boxId!, lineId, decision: 'return', reason: 'colour' });
     expect([back.status, back.problem.title]).toEqual([
       409,
@@ -417,7 +417,7 @@ describe('a hold nobody looks at', () => {
       worker.kill('SIGTERM');
       await new Promise((done) => worker.once('exit', done));
     }
-    expect(await ledgerDisagreements(db())).toEqual([]);
+    expect(await disagreements(db())).toEqual([]);
   }, 60_000);
 });
 

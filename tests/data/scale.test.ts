@@ -1,5 +1,5 @@
 import { connect, type Connection } from '@data/db';
-import { ledgerDisagreements } from '@data/ledger';
+import { disagreements } from '@data/check';
 import { box, garment, stockBalance, user, variant } from '@data/schema';
 import type { PullRow } from '@contracts/views';
 import type { Actor } from '@server/context';
@@ -64,7 +64,7 @@ describe('a stockroom that grows', () => {
       expect(count, JSON.stringify(input)).toBe(before[i]!.count);
       expect(answer.rows.length).toBeGreaterThanOrEqual(before[i]!.answer.rows.length);
     }
-    expect(await ledgerDisagreements(base.db)).toEqual([]);
+    expect(await disagreements(base.db)).toEqual([]);
   });
 
   it('remembers garments by their version: whatever changes one of its sizes is seen at once', async () => {

@@ -1,5 +1,5 @@
 import { shopEan } from '@core/stock';
-import { ledgerDisagreements } from '@data/ledger';
+import { disagreements } from '@data/check';
 import { garment, stockMovement, variant } from '@data/schema';
 import { eq } from 'drizzle-orm';
 import { describe, expect, it } from 'vitest';
@@ -154,7 +154,7 @@ describe('the shelf', () => {
     expect((await move('write-off', 1)).problem.title).toBe('There are 0 at shelf, not 1.');
     expect((await move('cleaned', 1)).status).toBe(200);
     expect((await move('delivery', 4)).answer.movements[0]).toMatchObject({ shelfAfter: 5, by: 'Juna Pike' });
-    expect(await ledgerDisagreements(shop.base.db)).toEqual([]);
+    expect(await disagreements(shop.base.db)).toEqual([]);
   });
   it('belongs to its shop: no other variant, no other location, not by a key used before', async () => {
     const nobody = '00000000-0000-4000-8000-000000000000';

@@ -1,15 +1,22 @@
 import { fileURLToPath } from 'node:url';
+import { grantAccess, roleOf } from '@data/access';
 import { connect, type Connection, migrateDatabase } from '@data/db';
 import { loadDemo } from '@server/demo/load-demo';
 import { signInOf } from '@server/sign-in';
+import { runMigrations } from 'graphile-worker';
 import pg from 'pg';
 
+export const MIGRATIONS = fileURLToPath(new URL('../../src/data/migrations', import.meta.url));
+
+/** The cluster of this run: as its superuser, and as the app and the backup sign in to it. */
 const SERVER = process.env.TEST_DATABASE_URL;
+const APP = process.env.TEST_APP_URL ?? SERVER;
+const BACKUP = process.env.TEST_BACKUP_URL ?? SERVER;
 export const SECRET = 'tests-only-'.repeat(4);
 
-const urlOf = (name: string): string => {
-  if (!SERVER) throw new Error('TEST_DATABASE_URL is not set: run bin/test');
-  return Object.assign(new URL(SERVER), { pathname: `/${name}` }).toString();
+const urlOf = (name: string, as = SERVER): string => {
+  if (!as) throw new Error('TEST_DATABASE_URL is not set: run bin/test');
+  return Object.assign(new URL(as), { pathname: `/${name}` }).toString();
 };
 
 async function asAdmin<T>(work: (admin: pg.Client) => Promise<T>): Promise<T> {
@@ -23,8 +30,10 @@ async function asAdmin<T>(work: (admin: pg.Client) => Promise<T>): Promise<T> {
 }
 
 /** Brings an empty database to the newest migration and, for `demo`, loads The Heron Room. */
-export async function fill(db: Connection['db'], kind: 'empty' | 'demo'): Promise<void> {
-  await migrateDatabase(db, fileURLToPath(new URL('../../src/data/migrations', import.meta.url)));
+export async function fill({ db, pool }: Connection, kind: 'empty' | 'demo', appUrl = APP): Promise<void> {
+  await migrateDatabase(db, MIGRATIONS);
+  await runMigrations({ pgPool: pool });
+  await grantAccess(db, { app: roleOf(appUrl), backup: roleOf(BACKUP) });
   if (kind === 'demo') await loadDemo(db, signInOf(db, SECRET, 'http://127.0.0.1'), new Date());
 }
 
@@ -36,9 +45,9 @@ async function template(kind: 'empty' | 'demo'): Promise<string> {
     const there = await admin.query('select 1 from pg_database where datname = $1', [name]);
     if (there.rowCount === 0) {
       await admin.query(`create database ${name}_new`);
-      const { db, close } = connect(urlOf(`${name}_new`), 2);
-      await fill(db, kind);
-      await close();
+      const connection = connect(urlOf(`${name}_new`), 2);
+      await fill(connection, kind);
+      await connection.close();
       await admin.query(`alter database ${name}_new rename to ${name}`);
     }
     return name;
@@ -46,7 +55,11 @@ async function template(kind: 'empty' | 'demo'): Promise<string> {
 }
 
 export interface TestDatabase extends Connection {
+  /** As the app signs in: what a server is given. The connection itself is the superuser's. */
   readonly url: string;
+  readonly adminUrl: string;
+  /** As a backup signs in. */
+  readonly backupUrl: string;
 }
 
 let count = 0;
@@ -59,6 +72,6 @@ export async function freshDatabase(kind: 'empty' | 'demo' = 'demo'): Promise<Te
     await admin.query('select pg_advisory_lock(4711)');
     await admin.query(`create database ${name} template ${from}`);
   });
-  const url = urlOf(name);
-  return { ...connect(url, 8), url };
+  const adminUrl = urlOf(name);
+  return { ...connect(adminUrl, 8), url: urlOf(name, APP), adminUrl, backupUrl: urlOf(name, BACKUP) };
 }

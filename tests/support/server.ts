@@ -2,6 +2,7 @@ import { type ChildProcess, spawn } from 'node:child_process';
 import { createServer } from 'node:net';
 import type { Answer, Input, UseCaseName } from '@contracts/api';
 import type { Problem } from '@contracts/faults';
+import type { BoxView, PackView } from '@contracts/views';
 import { DEMO_USERS } from '@server/demo/users';
 import { SECRET } from './database';
 
@@ -16,6 +17,8 @@ export const freePort = (): Promise<number> =>
 
 export interface TestServer {
   readonly origin: string;
+  /** The process lives. */
+  readonly isAlive: () => boolean;
   readonly stop: (signal?: NodeJS.Signals) => Promise<void>;
 }
 
@@ -48,6 +51,7 @@ export async function startServer(databaseUrl: string, wantedPort?: number): Pro
   }
   return {
     origin,
+    isAlive: () => child.exitCode === null && child.signalCode === null,
     stop: (signal = 'SIGTERM') =>
       new Promise((done) => {
         if (child.exitCode !== null || child.signalCode !== null) return done();
@@ -55,6 +59,12 @@ export async function startServer(databaseUrl: string, wantedPort?: number): Pro
         child.kill(signal);
       }),
   };
+}
+
+/** The view of those who dress the client; a test that asked as one of them got no other. */
+export function whole(view: BoxView | PackView): BoxView {
+  if (view.sees !== 'all') throw new Error('this is the view of a packer');
+  return view;
 }
 
 export type Role = (typeof DEMO_USERS)[number]['role'];

@@ -2,6 +2,7 @@ import type { OccasionView } from './client';
 import type { ShopView } from './shop';
 import type { Ask, BoxState, Step } from '@core/box';
 import type { Alteration, FitPoint } from '@core/fit';
+import type { GuardFinding } from '@core/guard';
 import type { LetterDraft } from '@core/letter';
 import type { Overrule, Profile, StageOff } from '@core/look';
 import type { BoxTotal } from '@core/money';
@@ -32,6 +33,8 @@ export interface LineView {
   readonly alterations: readonly AlterationView[];
   /** False: altered for this client, it stays. */
   readonly mayReturn: boolean;
+  /** What stands between it and the client and is not answered yet. */
+  readonly guard: readonly GuardFinding[];
 }
 
 export interface AlterationView extends Alteration {
@@ -51,6 +54,8 @@ export interface LookView {
 }
 
 export interface BoxView {
+  /** Everything its six steps show. */
+  readonly sees: 'all';
   readonly id: string;
   readonly number: number;
   readonly state: BoxState;
@@ -97,8 +102,46 @@ export interface BoxView {
 }
 
 export interface ScanAnswer {
-  readonly view: BoxView;
+  readonly view: BoxView | PackView;
   readonly lineId: string;
   /** False when it was scanned in before. */
   readonly fresh: boolean;
+}
+
+/** A box as whoever packs it sees it: what goes into the parcel, and nothing of the person but the name on it. */
+export interface PackView {
+  readonly sees: 'parcel';
+  readonly id: string;
+  readonly number: number;
+  readonly state: BoxState;
+  readonly step: 'out' | 'tally';
+  readonly version: number;
+  readonly today: string;
+  readonly shop: { readonly name: string; readonly currency: string };
+  readonly client: { readonly name: string };
+  readonly due?: { readonly shipBy: string } | undefined;
+  /** The letter is written. */
+  readonly letter: boolean;
+  readonly parcel: string | null;
+  readonly outDay?: string | undefined;
+  readonly returnBy?: string | undefined;
+  readonly lines: readonly PackLine[];
+}
+
+export interface PackLine {
+  readonly id: string;
+  /** As it hangs in the stockroom, in its size; never as it was altered for somebody. */
+  readonly piece: Piece;
+  readonly size: string;
+  readonly sku: string;
+  readonly location: string;
+  readonly priceMinor: number;
+  readonly held: boolean;
+  readonly scanned: boolean;
+  /** Jobs at the tailor's, without their measures. */
+  readonly jobs: readonly string[];
+  readonly decision: 'undecided' | 'keep' | 'return' | 'exchange';
+  readonly checkedIn: boolean;
+  /** Why it is not packed: what is in it, nothing of the person. */
+  readonly ruledOut?: string | undefined;
 }

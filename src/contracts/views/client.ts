@@ -41,12 +41,14 @@ export interface ChangeView {
 
 export interface OccasionView {
   readonly id: string;
+  readonly version: number;
   readonly occasion: Occasion;
   readonly stages: readonly Stage[];
 }
 
 export interface OwnedView {
   readonly id: string;
+  readonly version: number;
   readonly piece: Piece;
   readonly assumed: boolean;
   readonly loved: boolean;

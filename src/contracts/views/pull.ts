@@ -1,3 +1,4 @@
+import type { GuardFinding } from '@core/guard';
 import type { FitVerdict, PointFit } from '@core/fit';
 import type { Piece } from '@core/piece';
 import type { Reason } from '@core/pull';
@@ -16,6 +17,8 @@ export interface PullRow {
   /** Fit in a line, with what was decided between two sizes or what makes this one work. */
   readonly fit: string;
   readonly fitPoints: readonly PointFit[];
+  /** What stands between it and the client; what is ruled out is not held. */
+  readonly guard: readonly GuardFinding[];
   readonly points: number;
   readonly reasons: readonly ReasonView[];
   readonly doubt?: ReasonView | undefined;

@@ -1,3 +1,4 @@
+import type { ProposalView } from './stock';
 import type { Occasion, Profile, Schools } from '@core/look';
 import type { Piece } from '@core/piece';
 import type { PullSettings } from '@core/pull';
@@ -32,4 +33,6 @@ export interface DeskView {
   readonly today: string;
   readonly actions: readonly DeskAction[];
   readonly open: number;
+  /** Movements that wait for the owner; empty for everybody else. */
+  readonly proposals: readonly ProposalView[];
 }

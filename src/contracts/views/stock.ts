@@ -37,7 +37,8 @@ export interface GarmentSheet {
   readonly formality: number;
   readonly colours: readonly Swatch[];
   readonly attributes: StoredAttributes;
-  readonly priceMinor: number;
+  /** Null for whoever packs: a price is on the pack list, and nowhere else. */
+  readonly priceMinor: number | null;
   readonly costMinor: number | null;
   readonly photo?: string | undefined;
   readonly archived: boolean;
@@ -45,9 +46,25 @@ export interface GarmentSheet {
   readonly locations: readonly { readonly id: string; readonly title: string }[];
 }
 
+/** A movement somebody proposes, for an owner to book or leave. */
+export interface ProposalView {
+  readonly id: string;
+  readonly variantId: string;
+  readonly title: string;
+  readonly size: string;
+  readonly location: string;
+  readonly cause: Cause;
+  readonly qty: number;
+  readonly reason: string;
+  readonly by: string;
+  readonly day: string;
+}
+
 /** Every movement of one size, newest first, and where its units are now. */
 export interface LedgerView {
   readonly variantId: string;
+  /** Asked for by whoever packs, and not settled yet. */
+  readonly proposals: readonly ProposalView[];
   readonly balances: readonly {
     readonly locationId: string;
     readonly place: Place;
@@ -80,7 +97,8 @@ export interface StockRow {
   readonly id: string;
   readonly label: string;
   readonly piece: Piece;
-  readonly priceMinor: number;
+  /** Null for whoever packs: a price is on the pack list, and nowhere else. */
+  readonly priceMinor: number | null;
   readonly photo?: string | undefined;
   readonly sizes: readonly SizeStock[];
 }
@@ -97,7 +115,8 @@ export interface ImportAnswer {
     readonly size: string;
     readonly sku: string;
     readonly qty: number;
-    readonly priceMinor: number;
+    /** Null for whoever packs: a price is on the pack list, and nowhere else. */
+    readonly priceMinor: number | null;
   }[];
   readonly known: number;
   readonly faults: readonly ImportFault[];
@@ -112,7 +131,8 @@ export interface CodeAnswer {
   readonly size: string;
   readonly sku: string;
   readonly ean: string;
-  readonly priceMinor: number;
+  /** Null for whoever packs: a price is on the pack list, and nowhere else. */
+  readonly priceMinor: number | null;
   readonly currency: string;
   readonly archived: boolean;
   readonly piece: Piece;

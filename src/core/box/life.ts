@@ -74,38 +74,52 @@ export type Move =
 
 const refuse = (...faults: { path: string; message: string }[]): Move => ({ ok: false, faults });
 
+/** Every step a box may take, and no other: a state does not lead to itself. */
+const MOVES: Readonly<Record<BoxState, readonly BoxState[]>> = {
+  brief: ['pulling', 'combining', 'written', 'packed', 'cancelled'],
+  pulling: ['brief', 'combining', 'written', 'packed', 'cancelled'],
+  combining: ['brief', 'pulling', 'written', 'packed', 'cancelled'],
+  written: ['brief', 'pulling', 'combining', 'packed', 'cancelled'],
+  packed: ['brief', 'pulling', 'combining', 'written', 'out', 'cancelled'],
+  out: ['tallying'],
+  tallying: ['closed'],
+  closed: [],
+  cancelled: [],
+};
+
 /** Whether a box may go from one state to another, and if not, why, line by line. */
 export function mayMove(from: BoxState, to: BoxState, facts: BoxFacts): Move {
-  if (to === 'cancelled') {
-    return isSettled(from)
-      ? refuse({ path: 'state', message: 'A box that has gone out cannot be cancelled.' })
-      : { ok: true };
-  }
-  const [a, b] = [FORWARD.indexOf(from), FORWARD.indexOf(to)];
-  if (a < 0 || b < 0) return refuse({ path: 'state', message: `A ${from} box stays as it is.` });
-  if (b < a) {
-    return a <= PACKED
-      ? { ok: true }
-      : refuse({ path: 'state', message: 'A box that has gone out does not go back a step.' });
-  }
-  if (b > a + 1 && b > PACKED)
-    return refuse({ path: 'state', message: `A ${from} box is not yet ready for that.` });
+  if (!MOVES[from].includes(to)) return refuse({ path: 'state', message: whyNot(from, to) });
   if (to === 'packed') return guardPacked(facts);
+  if (to === 'out') return guardHeld(facts);
   if (to === 'closed') return guardClosed(facts);
   return { ok: true };
 }
 
-function guardPacked({ lines, hasLetter }: BoxFacts): Move {
-  const faults = lines.flatMap((line, i) =>
-    line.held
+function whyNot(from: BoxState, to: BoxState): string {
+  if (from === to) return `The box is ${from} already.`;
+  if (from === 'closed' || from === 'cancelled') return `A ${from} box stays as it is.`;
+  if (to === 'cancelled') return 'A box that has gone out cannot be cancelled.';
+  return hasLeft(from)
+    ? 'A box that has gone out does not go back a step.'
+    : `A ${from} box is not yet ready for that.`;
+}
+
+const notHeld = ({ lines }: BoxFacts): { path: string; message: string }[] =>
+  lines.flatMap(({ title, held }, i) =>
+    held
       ? []
-      : [
-          {
-            path: `lines[${i}]`,
-            message: `${line.title} is not held any more: hold it again or take it out.`,
-          },
-        ],
+      : [{ path: `lines[${i}]`, message: `${title} is not held any more: hold it again or take it out.` }],
   );
+
+function guardHeld(facts: BoxFacts): Move {
+  const faults = notHeld(facts);
+  return faults.length > 0 ? refuse(...faults) : { ok: true };
+}
+
+function guardPacked(facts: BoxFacts): Move {
+  const { lines, hasLetter } = facts;
+  const faults = notHeld(facts);
   if (lines.length === 0) faults.push({ path: 'lines', message: 'The box is empty.' });
   if (!hasLetter) faults.push({ path: 'letter', message: 'The letter is not written yet.' });
   else

@@ -21,7 +21,8 @@ export interface LetterDraft {
   readonly closing: string;
 }
 
-const CARE: Readonly<Record<Piece['care'], string>> = {
+/** As the label said it; a label nobody entered says nothing. */
+const CARE: Readonly<Record<NonNullable<Piece['care']>, string>> = {
   machine: 'Machine wash, as the label says.',
   hand: 'Wash by hand, dry flat.',
   'dry-clean': 'Dry clean.',
@@ -110,7 +111,7 @@ function pieceNote(
       ),
     ],
     facts: factsLine(piece),
-    care: CARE[piece.care],
+    care: piece.care === undefined ? '' : CARE[piece.care],
   };
 }
 

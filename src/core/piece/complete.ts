@@ -65,7 +65,6 @@ export function pieceFrom(given: GivenPiece): Piece {
     origins: {},
     features: [],
     facts: {},
-    care: 'machine',
     modes: [],
     ...rest,
     pattern: { kind: 'solid', repeatMm: 10, contrast: 0, ...pattern },

@@ -29,23 +29,3 @@ export const textureFamily = (fabric: Fabric): TextureFamily => FAMILY[fabric.te
 
 /** Cloth thickness in mm by weight; common practice, used where a layer goes over another. */
 export const thicknessMm = (fabric: Fabric): number => ({ light: 0.4, mid: 1.0, heavy: 2.5 })[fabric.weight];
-
-/** Fibres that mean the same thing to skin: a declared wool allergy meets merino too. */
-const SUBSTANCE: Readonly<Record<string, readonly string[]>> = {
-  wool: ['wool', 'merino', 'lambswool', 'cashmere', 'mohair', 'alpaca', 'angora', 'lanolin'],
-  silk: ['silk'],
-  latex: ['latex', 'rubber', 'elastodiene', 'natural rubber'],
-  feathers: ['feathers', 'feather', 'down'],
-  leather: ['leather', 'suede'],
-  nickel: ['nickel', 'nickel silver', 'costume metal'],
-  acrylic: ['acrylic', 'modacrylic'],
-  polyester: ['polyester'],
-};
-
-/** True when a named substance meets a declared one by meaning: merino is wool. Case is ignored. */
-export function sameSubstance(declared: string, named: string): boolean {
-  const [a, b] = [declared.trim().toLowerCase(), named.trim().toLowerCase()];
-  if (a === b) return true;
-  const group = SUBSTANCE[a] ?? Object.values(SUBSTANCE).find((words) => words.includes(a));
-  return group !== undefined && group.includes(b);
-}

@@ -140,7 +140,8 @@ export interface Attributes {
   }[];
   readonly facts: Facts;
   readonly warmthClo?: number | undefined;
-  readonly care: (typeof CARES)[number];
+  /** As the label says it; absent while nobody entered it. */
+  readonly care?: (typeof CARES)[number] | undefined;
   readonly weightG?: number | undefined;
   readonly bag?: { readonly capacityL: number; readonly zip: boolean } | undefined;
 }

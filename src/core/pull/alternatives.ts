@@ -1,7 +1,8 @@
 import { cutsApart } from '../closet';
 import { chroma, colourName, deltaEHex, lab } from '../colour';
+import { baredBy } from '../guard';
 import type { Profile } from '../look';
-import { CATEGORY, isMicro, type Piece, wear, ZONES } from '../piece';
+import { isMicro, type Piece } from '../piece';
 import { AVOIDED, LIKED, nearestTo } from './ask';
 
 /** What a client may have against a piece; a safer one is safer on this axis. */
@@ -32,24 +33,13 @@ const patternOf = (piece: Piece): number =>
   isMicro(piece) ? 0 : piece.pattern.contrast * Math.min(1, piece.pattern.repeatMm / 80) + 0.1;
 const VOLUME = { close: 0, easy: 1, full: 2 } as const;
 
-/** Zones a piece of its kind may cover and this client wants covered, less those it does. */
-function bared(piece: Piece, { cover }: Profile): number {
-  const { shape } = CATEGORY[piece.category];
-  const upper = ['neck', 'shoulders', 'upper-arms', 'lower-arms', 'chest', 'midriff', 'back'];
-  const lower = ['seat', 'thighs', 'knees', 'calves'];
-  const own =
-    shape === 'whole' ? [...upper, ...lower] : shape === 'upper' ? upper : shape === 'lower' ? lower : [];
-  const { covers } = wear(piece);
-  return ZONES.filter((zone) => own.includes(zone) && cover.includes(zone) && !covers.has(zone)).length;
-}
-
 /** How far a piece is along an axis, for this client. */
 function along(axis: Axis, piece: Piece, client: Profile): number {
   switch (axis) {
     case 'bright':
       return chromaOf(piece);
     case 'bare':
-      return bared(piece, client);
+      return baredBy(piece, client).length;
     case 'cloth':
       return VOLUME[piece.volume];
     case 'patterned':
@@ -76,7 +66,7 @@ export function objectionsTo(piece: Piece, client: Profile): Objection[] {
           : 'a strong colour for a quiet client',
       ),
     );
-  if (bared(piece, client) > 0) found.push(at('bare', 'leaves bare what the client covers'));
+  if (baredBy(piece, client).length > 0) found.push(at('bare', 'leaves bare what the client covers'));
   if (piece.volume === 'full' && goals.includes('defined-waist'))
     found.push(at('cloth', 'hides the waist the client wants to see'));
   if (appetite.pattern === 'none' && patternOf(piece) > 0)

@@ -124,7 +124,7 @@ export const JUDGES: Readonly<Record<Criterion, Judge>> = {
       ...(ask.colourHex
         ? only(isInColour(piece, ask.colourHex), 0.4, `In ${colourName(ask.colourHex)}, as asked`)
         : []),
-      ...(ask.washable
+      ...(ask.washable && piece.care !== undefined
         ? piece.care === 'machine'
           ? [{ part: 0.18, says: 'Goes in the machine' }]
           : [{ part: -0.18, says: 'Cannot go in the machine' }]

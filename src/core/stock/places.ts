@@ -74,6 +74,14 @@ export const CAUSE_WORDS: Readonly<Record<Cause, string>> = {
 /** Movements a person books by hand. */
 export const BY_HAND = ['delivery', 'write-off', 'clean', 'cleaned', 'sample', 'sampled'] as const;
 
+export type ByHand = (typeof BY_HAND)[number];
+
+/**
+ * What whoever packs books alone: goods that come in, what goes to the cleaner and comes back, a sample that is brought
+ * back, and a count with its reason. A write-off and taking a sample they propose, and an owner confirms.
+ */
+export const PROPOSED: readonly ByHand[] = ['write-off', 'sample'];
+
 /**
  * A stock-take: what must move so that the shelf holds what was counted. More than the books say came
  * from nowhere known (the supplier), fewer are written off; undefined when the books are right.

@@ -20,12 +20,25 @@ export const audit = pgTable(
   (table) => [index('audit_entity').on(table.entity, table.entityId, table.at)],
 );
 
-/** Answers kept by key, so that a write sent twice moves things once. */
-export const idempotency = pgTable('idempotency', {
-  key: text('key').primaryKey(),
-  useCase: text('use_case').notNull(),
-  requestHash: text('request_hash').notNull(),
-  status: integer('status').notNull(),
-  answer: jsonb('answer').$type<unknown>(),
-  createdAt: createdAt(),
+/**
+ * Keys of writes, so that a write sent twice moves things once. The answer is blanked after a day; key and hash stay a
+ * year, so that a late sender is told and the deed is not done again.
+ */
+export const idempotency = pgTable(
+  'idempotency',
+  {
+    key: text('key').primaryKey(),
+    useCase: text('use_case').notNull(),
+    requestHash: text('request_hash').notNull(),
+    status: integer('status').notNull(),
+    answer: jsonb('answer').$type<unknown>(),
+    createdAt: createdAt(),
+  },
+  (table) => [index('idempotency_age').on(table.createdAt)],
+);
+
+/** When a worker last did its rounds; `/health` tells of it. */
+export const workerBeat = pgTable('worker_beat', {
+  name: text('name').primaryKey(),
+  at: at('at').notNull(),
 });

@@ -1,8 +1,10 @@
 import { type Ask, BOX_STATES } from '@core/box';
+import type { GuardCode } from '@core/guard';
 import type { LetterDraft } from '@core/letter';
 import { ALTERATION_JOBS, type FitPoint } from '@core/fit';
 import type { Overrule, StageOff } from '@core/look';
 import type { BoxTotal, Promotion } from '@core/money';
+import { sql } from 'drizzle-orm';
 import {
   boolean,
   date,
@@ -141,13 +143,38 @@ export const hold = pgTable(
       .notNull()
       .default('active'),
     actorId: text('actor_id'),
-    expiresAt: at('expires_at').notNull(),
+    /** Null: packed, and on no clock. */
+    expiresAt: at('expires_at'),
     createdAt: createdAt(),
   },
   (table) => [
+    uniqueIndex('hold_one_active')
+      .on(table.boxLineId)
+      .where(sql`${table.state} = 'active'`),
     index('hold_active').on(table.state, table.expiresAt),
     index('hold_variant').on(table.variantId, table.state),
   ],
+);
+
+/**
+ * Limits of a client that a stylist let a line pass by name, and questions about its content that were answered. The
+ * reason stands here and nowhere else: erasing a client empties it, while the audit keeps who, when and the code.
+ */
+export const limitPass = pgTable(
+  'limit_pass',
+  {
+    id: id(),
+    boxLineId: uuid('box_line_id')
+      .notNull()
+      .references(() => boxLine.id, { onDelete: 'cascade' }),
+    code: text('code').$type<GuardCode>().notNull(),
+    /** What exactly was asked: another limit, or another content, is asked anew. */
+    about: text('about').notNull(),
+    reason: text('reason').notNull(),
+    actorId: text('actor_id'),
+    at: at('at').notNull().defaultNow(),
+  },
+  (table) => [uniqueIndex('limit_pass_once').on(table.boxLineId, table.code, table.about)],
 );
 
 export const alteration = pgTable('alteration', {
@@ -188,13 +215,22 @@ export const look = pgTable(
 );
 
 /** Money that really moved: the fee, the charge at the tally, refunds later. Append-only. */
-export const payment = pgTable('payment', {
-  id: id(),
-  boxId: uuid('box_id')
-    .notNull()
-    .references(() => box.id),
-  kind: text('kind', { enum: ['fee', 'charge', 'refund'] }).notNull(),
-  amountMinor: integer('amount_minor').notNull(),
-  at: at('at').notNull().defaultNow(),
-  actorId: text('actor_id'),
-});
+export const payment = pgTable(
+  'payment',
+  {
+    id: id(),
+    boxId: uuid('box_id')
+      .notNull()
+      .references(() => box.id),
+    kind: text('kind', { enum: ['fee', 'charge', 'refund'] }).notNull(),
+    amountMinor: integer('amount_minor').notNull(),
+    at: at('at').notNull().defaultNow(),
+    actorId: text('actor_id'),
+  },
+  // The styling fee and the charge of a tally are taken once, whatever the code thinks.
+  (table) => [
+    uniqueIndex('payment_once')
+      .on(table.boxId, table.kind)
+      .where(sql`${table.kind} <> 'refund'`),
+  ],
+);

@@ -78,6 +78,7 @@ export const occasion = pgTable(
     formalityLo: real('formality_lo').notNull(),
     formalityHi: real('formality_hi').notNull(),
     details: jsonb('details').$type<Omit<Occasion, 'title' | 'date' | 'formality'>>().notNull(),
+    version: version(),
     createdAt: createdAt(),
   },
   (table) => [index('occasion_client').on(table.clientId, table.day)],
@@ -114,6 +115,7 @@ export const ownedItem = pgTable(
     retiredAt: at('retired_at'),
     /** The box line it came from, when it was bought here. */
     boxLineId: uuid('box_line_id').unique(),
+    version: version(),
     createdAt: createdAt(),
   },
   (table) => [index('owned_item_client').on(table.clientId, table.category)],

@@ -1,4 +1,4 @@
-import { bigint, boolean, integer, pgTable, text, uuid } from 'drizzle-orm/pg-core';
+import { bigint, boolean, integer, pgTable, text, uuid, varchar } from 'drizzle-orm/pg-core';
 import { at, createdAt } from './columns';
 import { shop } from './shop';
 
@@ -60,9 +60,13 @@ export const verification = pgTable('verification', {
   updatedAt: at('updated_at').notNull().defaultNow(),
 });
 
-/** Tries at signing in, counted per account and socket address; shared by every server of the shop. */
-export const signInTry = pgTable('sign_in_try', {
-  key: text('key').primaryKey(),
-  count: integer('count').notNull(),
-  windowStartMs: bigint('window_start_ms', { mode: 'number' }).notNull(),
+/**
+ * Points used up by a key within its window, shared by every server of the shop: tries at signing in by account and by
+ * address, guesses at private links. Its columns are those the limiter library wants.
+ */
+export const rateLimit = pgTable('rate_limit', {
+  key: varchar('key', { length: 255 }).primaryKey(),
+  points: integer('points').notNull().default(0),
+  /** Instant, ms since 1970; null: never. */
+  expire: bigint('expire', { mode: 'number' }),
 });

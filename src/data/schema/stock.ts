@@ -4,6 +4,7 @@ import type { StoredAttributes } from '@contracts/piece';
 import { sql } from 'drizzle-orm';
 import {
   bigint,
+  boolean,
   check,
   index,
   integer,
@@ -144,5 +145,36 @@ export const stockBalance = pgTable(
       .on(table.variantId, table.qty)
       .where(sql`${table.place} = 'shelf' and ${table.qty} > 0`),
     check('stock_balance_not_negative', sql`${table.place} = 'supplier' or ${table.qty} >= 0`),
+  ],
+);
+
+/** A write-off that a packer asks for; an owner books it or leaves it. */
+export const stockProposal = pgTable(
+  'stock_proposal',
+  {
+    id: id(),
+    shopId: uuid('shop_id')
+      .notNull()
+      .references(() => shop.id),
+    variantId: uuid('variant_id')
+      .notNull()
+      .references(() => variant.id),
+    locationId: uuid('location_id')
+      .notNull()
+      .references(() => location.id),
+    cause: text('cause', { enum: CAUSES }).notNull(),
+    qty: integer('qty').notNull(),
+    reason: text('reason').notNull(),
+    actorId: text('actor_id').notNull(),
+    createdAt: createdAt(),
+    settledAt: at('settled_at'),
+    settledBy: text('settled_by'),
+    accepted: boolean('accepted'),
+  },
+  (table) => [
+    index('stock_proposal_open')
+      .on(table.shopId, table.createdAt)
+      .where(sql`${table.settledAt} is null`),
+    check('stock_proposal_qty', sql`${table.qty} > 0`),
   ],
 );

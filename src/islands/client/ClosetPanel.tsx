@@ -7,6 +7,7 @@ import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { notifications } from '@mantine/notifications';
 import { IconHeart, IconX } from '@tabler/icons-react';
 import { call, showProblem } from '@ui/api';
+import { callMerging } from '@ui/merging';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Swatches } from '@ui/Swatches';
 import { memo, useCallback, useMemo, useState } from 'react';
@@ -82,8 +83,13 @@ export function ClosetPanel({ clientId, clientName, initial, retired }: Props) {
   const confirmAll = async (): Promise<void> => {
     for (const item of owned.filter(({ assumed }) => assumed)) {
       try {
-        await call('save-owned', { clientId, ...inputOf({ ...draftOf(item), assumed: false }) });
-        keep({ ...item, assumed: false });
+        const { version } = await callMerging(
+          'save-owned',
+          { clientId, version: item.version, ...inputOf({ ...draftOf(item), assumed: false }) },
+          { clientId, ...inputOf(draftOf(item)) },
+          () => location.reload(),
+        );
+        keep({ ...item, version, assumed: false });
       } catch (error) {
         return showProblem(error);
       }
@@ -91,9 +97,9 @@ export function ClosetPanel({ clientId, clientName, initial, retired }: Props) {
   };
   const putBack = useCallback(async (item: OwnedView): Promise<void> => {
     try {
-      await call('retire-owned', { id: item.id, retired: false });
+      const { version } = await call('retire-owned', { id: item.id, retired: false });
       setOut((all) => all.filter((each) => each.id !== item.id));
-      setOwned((all) => [...all, item]);
+      setOwned((all) => [...all, { ...item, version }]);
     } catch (error) {
       showProblem(error);
     }

@@ -26,7 +26,8 @@ import {
   TextInput,
 } from '@mantine/core';
 import { useForm, type UseFormReturnType } from '@mantine/form';
-import { ApiProblem, call, showProblem } from '@ui/api';
+import { ApiProblem, showProblem } from '@ui/api';
+import { callMerging } from '@ui/merging';
 import { MeasureMap, ZoneMap } from '@ui/BodyMap';
 import { useState } from 'react';
 import { ColourPicks } from '../piece/ColourPicks';
@@ -62,7 +63,8 @@ export function EditClient({ view, opened, onClose }: Props) {
   const save = form.onSubmit(async (values) => {
     setBusy(true);
     try {
-      await call('save-client', inputOf(view, values, unit));
+      const before = inputOf(view, valuesOf(view, unit), unit);
+      await callMerging('save-client', inputOf(view, values, unit), before);
       location.reload();
     } catch (error) {
       if (error instanceof ApiProblem)

@@ -1,8 +1,9 @@
 import type { OwnedView } from '@contracts/views';
 import { type Piece } from '@core/piece';
 import { Button, Checkbox, FileButton, Modal, TextInput } from '@mantine/core';
-import { call, showDone, showProblem } from '@ui/api';
+import { showDone, showProblem } from '@ui/api';
 import { GarmentSketch } from '@ui/GarmentSketch';
+import { callMerging } from '@ui/merging';
 import { useMemo, useRef, useState } from 'react';
 import {
   type ClosetDraft,
@@ -56,11 +57,18 @@ export function PieceForm({ clientId, item, onClose, onSaved }: Props) {
     setBusy(true);
     try {
       const input = inputOf(draft);
-      const { id } = await call('save-owned', { clientId, ...input });
+      const before = item ? { clientId, ...inputOf(draftOf(item)) } : {};
+      const { id, version } = await callMerging(
+        'save-owned',
+        { clientId, version: item?.version, ...input },
+        before,
+        () => location.reload(),
+      );
       const kept = await photo.send('owned', id);
       const saved: Piece = { ...pieceOfDraft({ ...draft, title: input.title }), id: `owned:${id}` };
       onSaved({
         id,
+        version,
         piece: saved,
         assumed: draft.assumed,
         loved: draft.loved,

@@ -2,9 +2,10 @@ import type { DeskView } from '@contracts/views';
 import type { Urgency } from '@core/schedule';
 import { IconAlertTriangle, IconClock, IconSunHigh } from '@tabler/icons-react';
 import { dayWords } from '@ui/days';
+import { Proposals } from '@ui/Proposals';
 import { Providers } from '@ui/Providers';
 import { useHotkeys } from '@mantine/hooks';
-import { useRef } from 'react';
+import { useRef, useState } from 'react';
 import './desk.css';
 
 const SIGN: Readonly<Record<Urgency, typeof IconClock>> = {
@@ -16,6 +17,7 @@ const SIGN: Readonly<Record<Urgency, typeof IconClock>> = {
 
 /** What needs doing today, each a verb with a client and a clock, in the order of what is lost first. */
 export function DeskPage({ view }: { readonly view: DeskView }) {
+  const [proposals, setProposals] = useState(view.proposals);
   const list = useRef<HTMLOListElement>(null);
   const step = (by: number) => () => {
     const links = [...(list.current?.querySelectorAll<HTMLAnchorElement>('a') ?? [])];
@@ -31,13 +33,18 @@ export function DeskPage({ view }: { readonly view: DeskView }) {
       <div className="place-head">
         <h1>Desk</h1>
         <span className="soft">
-          {dayWords(view.today)}. {view.open === 1 ? '1 box is open' : `${view.open} boxes are open`}; what is
-          lost first stands first.
+          {dayWords(view.today)}. {view.open === 1 ? '1 box is open' : `${view.open} boxes are open`}; most
+          urgent first.
         </span>
       </div>
+      <Proposals
+        proposals={proposals}
+        onSettled={(_ledger, id) => setProposals((all) => all.filter((each) => each.id !== id))}
+        mayConfirm
+      />
       {view.actions.length === 0 ? (
         <p className="sheet empty">
-          <strong>Nothing waits.</strong>
+          <strong>Nothing to do.</strong>
           Open a client and start a box; what has to be done by when will stand here.
         </p>
       ) : (

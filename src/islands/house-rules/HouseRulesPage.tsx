@@ -4,7 +4,8 @@ import { BOX_RULES } from '@core/box-rules';
 import { ELSEWHERE_RULES, type Facet, FACETS, RULES, type Settings, type Tuning } from '@core/rules';
 import { Button, NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
-import { call, showDone, showProblem } from '@ui/api';
+import { showDone, showProblem } from '@ui/api';
+import { callMerging } from '@ui/merging';
 import { Providers } from '@ui/Providers';
 import { useMemo, useRef, useState } from 'react';
 import { PullingPanel } from './PullingPanel';
@@ -29,10 +30,20 @@ export function HouseRulesPage({ view, mayTune }: Props) {
   const dirty = JSON.stringify({ settings, schools }) !== JSON.stringify(saved);
   const save = async (): Promise<void> => {
     setBusy(true);
+    let kept = { settings, schools };
     try {
-      const answer = await call('save-rules', { version, settings: settings as never, schools });
+      const answer = await callMerging(
+        'save-rules',
+        { version, settings: settings as never, schools },
+        saved as never,
+        (now) => {
+          kept = { settings: now.settings as Settings, schools: now.schools as Schools };
+          setSettings(kept.settings);
+          setSchools(kept.schools);
+        },
+      );
       setVersion(answer.version);
-      setSaved({ settings, schools });
+      setSaved(kept);
       showDone('The house rules are saved.');
     } catch (error) {
       showProblem(error);

@@ -1,7 +1,9 @@
 import type { ShopView } from '@contracts/views';
 import { CRITERIA, type Criterion, CRITERION_WORDS, type PullSettings, USUAL_PULL_WEIGHTS } from '@core/pull';
 import { Button, NumberInput, Switch } from '@mantine/core';
-import { call, showDone, showProblem } from '@ui/api';
+import type { Input } from '@contracts/api';
+import { showDone, showProblem } from '@ui/api';
+import { callMerging } from '@ui/merging';
 import { useState } from 'react';
 
 interface Props {
@@ -15,6 +17,10 @@ interface Props {
 export function PullingPanel({ shop, version, mayTune, onSaved }: Props) {
   const [settings, setSettings] = useState<PullSettings>(shop.pull);
   const [alteredMayReturn, setAlteredMayReturn] = useState(shop.alteredMayReturn);
+  const [saved, setSaved] = useState<{ settings: PullSettings; alteredMayReturn: boolean }>({
+    settings: shop.pull,
+    alteredMayReturn: shop.alteredMayReturn,
+  });
   const [busy, setBusy] = useState(false);
   const { weights = {}, ownInterest = false } = settings;
   const weigh = (criterion: Criterion, value: number | string): void =>
@@ -27,12 +33,20 @@ export function PullingPanel({ shop, version, mayTune, onSaved }: Props) {
     }));
   const save = async (): Promise<void> => {
     setBusy(true);
+    const mine = { settings: { weights: { ...weights }, ownInterest }, alteredMayReturn };
+    let kept: { settings: PullSettings; alteredMayReturn: boolean } = mine;
     try {
-      const answer = await call('save-pull-settings', {
-        version,
-        settings: { weights: { ...weights }, ownInterest },
-        alteredMayReturn,
-      });
+      const answer = await callMerging(
+        'save-pull-settings',
+        { version, ...mine },
+        saved as Partial<Input<'save-pull-settings'>>,
+        ({ settings: theirs, alteredMayReturn: returns = false }) => {
+          kept = { settings: theirs as PullSettings, alteredMayReturn: returns };
+          setSettings(kept.settings);
+          setAlteredMayReturn(returns);
+        },
+      );
+      setSaved(kept);
       onSaved(answer.version);
       showDone('How the shop pulls is saved.');
     } catch (error) {

@@ -8,6 +8,7 @@ import { call, showProblem } from '@ui/api';
 import { dayWords } from '@ui/days';
 import { Figure } from '@ui/Figure';
 import { GarmentSketch } from '@ui/GarmentSketch';
+import { GuardList } from '@ui/GuardList';
 import { Money } from '@ui/Money';
 import { Providers } from '@ui/Providers';
 import { useBox } from '@ui/useBox';
@@ -118,6 +119,7 @@ export function LetterPage({ initial }: { readonly initial: BoxView }) {
           Pack
         </Button>
       </div>
+      <GuardList view={view} run={run} />
       {letter && (
         <article className="sheet letter" aria-label="Letter">
           <header>
@@ -199,9 +201,17 @@ export function LetterPage({ initial }: { readonly initial: BoxView }) {
                         }
                       />
                     )}
-                    <p className="small soft">
-                      {note.facts} {note.care}
-                    </p>
+                    <Lines
+                      label={`What ${line.piece.title} is made of`}
+                      value={note.facts}
+                      onChange={(facts) => changeNote(note.ref, { facts })}
+                    />
+                    <Lines
+                      label={`Care of ${line.piece.title}`}
+                      value={note.care}
+                      placeholder="Its care is not entered: write what the label says, or leave it out."
+                      onChange={(care) => changeNote(note.ref, { care })}
+                    />
                   </div>
                 </div>
               );
@@ -229,11 +239,14 @@ function Lines({
   label,
   value,
   onChange,
+  placeholder,
   big,
 }: {
   readonly label: string;
   readonly value: string;
   readonly onChange: (text: string) => void;
+  /** Shown while the line is empty; never printed. */
+  readonly placeholder?: string;
   readonly big?: boolean;
 }) {
   return (
@@ -243,7 +256,9 @@ function Lines({
       autosize
       minRows={1}
       value={value}
+      placeholder={placeholder}
       onChange={(event) => onChange(event.currentTarget.value)}
+      className={value === '' ? 'no-print' : undefined}
       classNames={{ input: big ? 'letter-line letter-big' : 'letter-line' }}
     />
   );

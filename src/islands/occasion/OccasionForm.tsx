@@ -13,7 +13,8 @@ import {
   TextInput,
 } from '@mantine/core';
 import { useForm, type UseFormReturnType } from '@mantine/form';
-import { ApiProblem, call, showProblem } from '@ui/api';
+import { ApiProblem, showProblem } from '@ui/api';
+import { callMerging } from '@ui/merging';
 import { todayHere } from '@ui/days';
 import { useState } from 'react';
 import './occasion.css';
@@ -154,7 +155,12 @@ export function OccasionForm({ clientId, onClose, onSaved, of }: Props) {
   const save = form.onSubmit(async (values) => {
     setBusy(true);
     try {
-      const { id } = await call('save-occasion', { clientId, id: of?.id, ...inputOf(values) });
+      const before = of ? { clientId, ...inputOf(valuesOf(of.occasion, of.stages)) } : {};
+      const { id } = await callMerging(
+        'save-occasion',
+        { clientId, id: of?.id, version: of?.version, ...inputOf(values) },
+        before,
+      );
       onSaved(id, values.title);
       onClose();
     } catch (error) {

@@ -1,23 +1,28 @@
 import { hasLeft } from '@core/box';
-import type { BoxView } from '@contracts/views';
+import type { BoxView, LineView, PackLine, PackView } from '@contracts/views';
 import { alterationWords } from '@core/fit';
 import { Button, Checkbox, TextInput } from '@mantine/core';
 import { call, showDone, showProblem } from '@ui/api';
 import { dayWords } from '@ui/days';
 import { GarmentSketch } from '@ui/GarmentSketch';
+import { GuardList } from '@ui/GuardList';
 import { Money } from '@ui/Money';
 import { Providers } from '@ui/Providers';
 import { ScanField } from '@ui/ScanField';
-import { useBox } from '@ui/useBox';
+import { type BoxState, useBox } from '@ui/useBox';
 import { ScannerPad } from '@ui/ScannerPad';
 import { useState } from 'react';
 import '../pull/pull.css';
 
 const NOT_OURS = 'NOT-OURS-1';
 
+const jobsOf = (line: LineView | PackLine): readonly string[] =>
+  'jobs' in line ? line.jobs : line.alterations.map(alterationWords);
+
 /** Step 5: pack what is held, then send it; held becomes out with the client. */
-export function OutPage({ initial }: { readonly initial: BoxView }) {
+export function OutPage({ initial }: { readonly initial: BoxView | PackView }) {
   const { view, busy, run, show } = useBox(initial);
+  const whole = view.sees === 'all' ? view : undefined;
   // What was scanned in is kept by the server; a tick by hand is for whoever has no scanner.
   const [byHand, setByHand] = useState<ReadonlySet<string>>(new Set());
   const ticked = new Set([...byHand, ...view.lines.filter(({ scanned }) => scanned).map(({ id }) => id)]);
@@ -52,6 +57,7 @@ export function OutPage({ initial }: { readonly initial: BoxView }) {
   };
   return (
     <Providers keys={packing ? [{ keys: 'any code', does: 'A scanner’s reading ticks its piece' }] : []}>
+      {whole && <GuardList view={whole} run={run as BoxState['run']} />}
       <div className="columns pull">
         <section className="sheet" aria-label="Pack list">
           <h2>{gone ? 'Sent' : 'Pack list'}</h2>
@@ -80,9 +86,12 @@ export function OutPage({ initial }: { readonly initial: BoxView }) {
                   <div className="small soft">
                     size {line.size}, {line.sku}, {line.location.toLowerCase()}
                     {line.scanned && packing && ', scanned in'}
-                    {line.alterations.map((job) => (
-                      <div key={job.id}>{alterationWords(job)}: wait for the tailor</div>
+                    {jobsOf(line).map((job) => (
+                      <div key={job}>{job}: wait for the tailor</div>
                     ))}
+                    {'ruledOut' in line && line.ruledOut && (
+                      <div className="tone tone-blocks">{line.ruledOut}</div>
+                    )}
                     {!line.held && <span className="tone tone-blocks"> not held any more</span>}
                   </div>
                 </div>
@@ -104,19 +113,29 @@ export function OutPage({ initial }: { readonly initial: BoxView }) {
             )}
             <dt>Letter</dt>
             <dd>{view.letter ? 'written' : 'not written yet'}</dd>
-            <dt>Styling fee</dt>
-            <dd>
-              <Money minor={view.styleFeeMinor} currency={view.shop.currency} />{' '}
-              <span className="small soft">charged when it goes out, given back against what is kept</span>
-            </dd>
+            {whole && (
+              <>
+                <dt>Styling fee</dt>
+                <dd>
+                  <Money minor={whole.styleFeeMinor} currency={view.shop.currency} />{' '}
+                  <span className="small soft">
+                    charged when it goes out, given back against what is kept
+                  </span>
+                </dd>
+              </>
+            )}
             {gone && (
               <>
                 <dt>Went out</dt>
                 <dd className="num">{view.outDay && dayWords(view.outDay)}</dd>
                 <dt>Parcel</dt>
                 <dd>{view.parcel ?? 'no number'}</dd>
-                <dt>Decide by</dt>
-                <dd className="num">{view.decideBy && dayWords(view.decideBy)}</dd>
+                {whole && (
+                  <>
+                    <dt>Decide by</dt>
+                    <dd className="num">{whole.decideBy && dayWords(whole.decideBy)}</dd>
+                  </>
+                )}
                 <dt>Back by</dt>
                 <dd className="num">{view.returnBy && dayWords(view.returnBy)}</dd>
               </>
@@ -125,7 +144,7 @@ export function OutPage({ initial }: { readonly initial: BoxView }) {
           {!gone && view.state !== 'packed' && (
             <>
               <Button disabled={!all} loading={busy === 'move-box'} onClick={() => move('packed', 'Packed.')}>
-                It is packed
+                Mark as packed
               </Button>
               {!all && view.lines.length > 0 && (
                 <p className="small soft">{view.lines.length - ticked.size} pieces are not ticked yet.</p>
@@ -165,9 +184,11 @@ export function OutPage({ initial }: { readonly initial: BoxView }) {
               >
                 Send it out
               </Button>
-              <Button variant="default" onClick={() => move('written', 'Unpacked again.')}>
-                Unpack
-              </Button>
+              {whole && (
+                <Button variant="default" onClick={() => move('written', 'Unpacked again.')}>
+                  Unpack
+                </Button>
+              )}
             </>
           )}
           {gone && (

@@ -1,5 +1,6 @@
 import type { LineView } from '@contracts/views';
 import { alterationWords } from '@core/fit';
+import { guardWords, isRefused } from '@core/guard';
 import { dayWords } from '@ui/days';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Money } from '@ui/Money';
@@ -38,6 +39,14 @@ export function BoxLines({ box: { view, run }, open, onOpen, onRelease }: Props)
               )}
               {line.alterations.map((job) => (
                 <div key={job.id}>{alterationWords(job)}</div>
+              ))}
+              {line.guard.map((finding) => (
+                <div
+                  key={`${finding.code} ${finding.about}`}
+                  className={`tone tone-${isRefused(finding) ? 'blocks' : 'fights'}`}
+                >
+                  {guardWords(finding)}
+                </div>
               ))}
             </div>
           </div>

@@ -1,4 +1,5 @@
 import type { BoxView, PullRow, ReasonView } from '@contracts/views';
+import { guardWords, isRefused } from '@core/guard';
 import { Button } from '@mantine/core';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Money } from '@ui/Money';
@@ -40,6 +41,8 @@ export const CandidateRow = memo(function CandidateRow({
   onHold,
   onCompare,
 }: Props) {
+  // Nobody is offered what she may not wear; why stands beside it.
+  const mayHold = open && !row.guard.some(isRefused);
   return (
     <li className={compared ? 'pull-compared' : undefined}>
       <span className="pull-sketch">
@@ -48,6 +51,14 @@ export const CandidateRow = memo(function CandidateRow({
       <div>
         <div className="serif pull-title">{row.piece.title}</div>
         <Reasons reasons={row.reasons} doubt={row.doubt} />
+        {row.guard.map((finding) => (
+          <div
+            key={`${finding.code} ${finding.about}`}
+            className={`tone tone-${isRefused(finding) ? 'blocks' : 'fights'}`}
+          >
+            {guardWords(finding)}
+          </div>
+        ))}
         {instead?.cheaper && (
           <GoTo
             words="Nearly the same for less"
@@ -80,7 +91,7 @@ export const CandidateRow = memo(function CandidateRow({
           className="pull-hold"
           size="xs"
           data-garment={row.garmentId}
-          disabled={!open}
+          disabled={!mayHold}
           loading={busy}
           onClick={() => onHold(row, { variantId: row.variantId, fit: row.fit })}
         >
@@ -92,7 +103,7 @@ export const CandidateRow = memo(function CandidateRow({
             <button
               key={size.variantId}
               className="plain-button"
-              disabled={!open}
+              disabled={!mayHold}
               title={size.fit}
               onClick={() => onHold(row, { variantId: size.variantId, fit: size.fit })}
               aria-label={`Hold ${row.piece.title} in ${size.size}`}
@@ -107,7 +118,7 @@ export const CandidateRow = memo(function CandidateRow({
               <button
                 key={locationId}
                 className="plain-button"
-                disabled={!open}
+                disabled={!mayHold}
                 onClick={() => onHold(row, { variantId: row.variantId, fit: row.fit, locationId })}
                 aria-label={`Hold ${row.piece.title} from ${title.toLowerCase()} ${free}`}
               >

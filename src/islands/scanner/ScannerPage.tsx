@@ -77,7 +77,8 @@ function Found({ answer }: { readonly answer: CodeAnswer }) {
       <div>
         <h2>{answer.title}</h2>
         <p>
-          Size {answer.size}, <Money minor={answer.priceMinor} currency={answer.currency} />
+          Size {answer.size},{' '}
+          {answer.priceMinor !== null && <Money minor={answer.priceMinor} currency={answer.currency} />}
           {answer.archived && <span className="tone tone-note"> archived</span>}
         </p>
         <p className="small soft num">

@@ -3,6 +3,7 @@ import { parseMoney } from '@core/money';
 import { sizeWords, styleIdOf } from '@core/stock';
 import { Button, FileButton, Modal, Tabs, TextInput } from '@mantine/core';
 import { ApiProblem, call, showDone, showProblem } from '@ui/api';
+import { callMerging } from '@ui/merging';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { type ReactNode, useEffect, useMemo, useState } from 'react';
 import {
@@ -100,7 +101,7 @@ function Sheet({ sheet, onChanged, onPhotoOff, onBooked, onSaved }: SheetProps) 
     sheet
       ? {
           ...sheet,
-          price: (sheet.priceMinor / 100).toFixed(2),
+          price: sheet.priceMinor === null ? '' : (sheet.priceMinor / 100).toFixed(2),
           cost: sheet.costMinor === null ? '' : (sheet.costMinor / 100).toFixed(2),
         }
       : NEW_SHOP,
@@ -154,7 +155,18 @@ function Sheet({ sheet, onChanged, onPhotoOff, onBooked, onSaved }: SheetProps) 
     setBusy(true);
     try {
       const { id: _id, ...piece } = pieceInput(draft);
-      const { id } = await call('save-garment', {
+      const before = sheet
+        ? {
+            ...pieceInput(sheet),
+            label: sheet.label,
+            styleId: sheet.styleId,
+            setId: sheet.setId,
+            priceMinor: sheet.priceMinor ?? undefined,
+            costMinor: sheet.costMinor,
+            sizes: sizesInput(rowsOf(sheet)),
+          }
+        : {};
+      const input = {
         ...piece,
         id: sheet?.id,
         version: sheet?.version,
@@ -165,7 +177,8 @@ function Sheet({ sheet, onChanged, onPhotoOff, onBooked, onSaved }: SheetProps) 
         costMinor,
         sizes: sizesInput(rows),
         numberEans,
-      });
+      };
+      const { id } = await callMerging('save-garment', input, before);
       await photo.send('garment', id);
       showDone(`${piece.title} is in the stockroom.`);
       onSaved();

@@ -3,6 +3,7 @@ import { BY_HAND, CAUSE_WORDS, PLACES } from '@core/stock';
 import { Button, NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { call, showDone, showProblem } from '@ui/api';
 import { dayWords } from '@ui/days';
+import { Proposals } from '@ui/Proposals';
 import { useCallback, useEffect, useState } from 'react';
 
 interface Props {
@@ -80,6 +81,13 @@ export function StockLedger({ sizes, locations, onBooked }: Props) {
             }}
             onStale={() => void load(variantId)}
           />
+          <Proposals
+            proposals={ledger.proposals}
+            onSettled={(settled) => {
+              setLedger(settled);
+              onBooked();
+            }}
+          />
           <Movements ledger={ledger} />
         </>
       )}
@@ -112,7 +120,7 @@ function Book({ variantId, locationId, shelf, onBooked, onStale }: BookProps) {
           ? await call('move-stock', { ...where, cause, qty: Number(qty), reason })
           : await call('count-stock', { ...where, counted: Number(qty), expected: shelf, reason }),
       );
-      showDone('Booked.');
+      showDone('Noted.');
     } catch (error) {
       showProblem(error);
       onStale();

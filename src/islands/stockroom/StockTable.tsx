@@ -96,7 +96,10 @@ export function StockTable(props: Props) {
       }),
       column.accessor('priceMinor', {
         header: COLUMNS.priceMinor,
-        cell: ({ getValue }) => <Money minor={getValue()} currency={currency} />,
+        cell: ({ getValue }) => {
+          const minor = getValue();
+          return minor === null ? null : <Money minor={minor} currency={currency} />;
+        },
       }),
       column.accessor((row) => row.sizes.reduce((sum, size) => sum + size.shelf, 0), {
         id: 'shelf',

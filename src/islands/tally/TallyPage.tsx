@@ -3,7 +3,8 @@ import type { BoxView, LineView } from '@contracts/views';
 import { REASONS } from '@contracts/requests';
 import { saysSize } from '@core/learn';
 import { FIT_POINTS, type FitPoint } from '@core/fit';
-import { Button, NativeSelect, Textarea, TextInput } from '@mantine/core';
+import { money } from '@core/money';
+import { Button, Modal, NativeSelect, Textarea, TextInput } from '@mantine/core';
 import { dayWords } from '@ui/days';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Money } from '@ui/Money';
@@ -18,6 +19,7 @@ export function TallyPage({ initial }: { readonly initial: BoxView }) {
   const box = useBox(initial);
   const { view, busy, run } = box;
   const [notes, setNotes] = useState(view.notesNext);
+  const [asking, setAsking] = useState(false);
   const { currency } = view.shop;
   if (!hasLeft(view.state)) {
     return (
@@ -93,15 +95,9 @@ export function TallyPage({ initial }: { readonly initial: BoxView }) {
               <Button
                 disabled={undecided > 0 || unchecked > 0}
                 loading={busy === 'close-box'}
-                onClick={() =>
-                  void run(
-                    'close-box',
-                    { boxId: view.id, version: view.version, notesNext: notes },
-                    'The box is closed.',
-                  )
-                }
+                onClick={() => setAsking(true)}
               >
-                Close the box
+                Close the box…
               </Button>
               {undecided + unchecked > 0 && (
                 <p className="small soft" role="status">
@@ -113,30 +109,93 @@ export function TallyPage({ initial }: { readonly initial: BoxView }) {
           )}
         </aside>
       </div>
+      <CloseDialog
+        view={view}
+        open={asking}
+        onCancel={() => setAsking(false)}
+        onClose={() => {
+          setAsking(false);
+          void run(
+            'close-box',
+            { boxId: view.id, version: view.version, notesNext: notes },
+            'The box is closed.',
+          );
+        }}
+      />
     </Providers>
   );
 }
 
+interface CloseDialogProps {
+  readonly view: BoxView;
+  readonly open: boolean;
+  readonly onCancel: () => void;
+  readonly onClose: () => void;
+}
+
+/** Every line and the sum once more, before anything is charged: a closed box stays closed. */
+function CloseDialog({ view, open, onCancel, onClose }: CloseDialogProps) {
+  const { currency } = view.shop;
+  const kept = view.lines.filter(({ decision }) => decision === 'keep');
+  const back = view.lines.filter(({ decision }) => decision === 'return');
+  const due = money(view.total?.dueMinor ?? 0, currency);
+  return (
+    <Modal opened={open} onClose={onCancel} title={`Close box ${view.number} and charge ${due}?`}>
+      <div className="tally-money">
+        <h3>{kept.length === 0 ? 'Nothing is kept' : 'Kept'}</h3>
+        <ul className="plain-list">
+          {kept.map(({ id, piece, size, priceMinor }) => (
+            <li key={id}>
+              {piece.title}, {size}: <Money minor={priceMinor} currency={currency} />
+            </li>
+          ))}
+        </ul>
+        {back.length > 0 && (
+          <>
+            <h3>Back, and not charged</h3>
+            <ul className="plain-list">
+              {back.map(({ id, piece, size, reason }) => (
+                <li key={id}>
+                  {piece.title}, {size}: {reason ?? 'reason not said'}
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
+        <p className="tally-due">To charge: {due}</p>
+        <div style={{ display: 'flex', gap: 8, justifyContent: 'flex-end' }}>
+          <Button variant="default" onClick={onCancel}>
+            Cancel
+          </Button>
+          <Button onClick={onClose} data-autofocus>
+            Charge {due} and close
+          </Button>
+        </div>
+      </div>
+    </Modal>
+  );
+}
+
+type Reason = (typeof REASONS)[number];
+
 function TallyLine({ line, box: { view, busy, run } }: { readonly line: LineView; readonly box: BoxState }) {
-  const [reason, setReason] = useState<string>(line.reason ?? '');
-  const [point, setPoint] = useState<FitPoint | ''>(line.fitPoint ?? '');
   const [note, setNote] = useState(line.note);
-  const [wants, setWants] = useState<string>(line.decision);
   const closed = view.state === 'closed';
-  const decide = (decision: string, why = reason, where = point): void => {
-    setWants(decision);
-    if (decision === 'keep')
-      void run('decide-line', { boxId: view.id, lineId: line.id, decision: 'keep', note });
-    if (decision === 'return' && why)
-      void run('decide-line', {
-        boxId: view.id,
-        lineId: line.id,
-        decision: 'return',
-        reason: why as (typeof REASONS)[number],
-        fitPoint: where === '' ? null : where,
-        note,
-      });
-  };
+  // What the buttons show is what is stored; a reason may follow, or stay "not said".
+  const decide = (
+    decision: 'keep' | 'return',
+    reason: string | null = line.reason,
+    fitPoint: FitPoint | null = line.fitPoint,
+  ): void =>
+    void run('decide-line', {
+      boxId: view.id,
+      lineId: line.id,
+      decision,
+      reason: decision === 'return' ? ((reason || null) as Reason | null) : null,
+      fitPoint: decision === 'return' ? fitPoint : null,
+      note,
+    });
+  const reason = line.reason ?? '';
   return (
     <li className="tally-line">
       <span className="pull-sketch small-sketch">
@@ -150,7 +209,7 @@ function TallyLine({ line, box: { view, busy, run } }: { readonly line: LineView
       </div>
       {closed ? (
         <div>
-          {line.decision === 'keep' ? 'Kept' : `Back: ${line.reason}`}
+          {line.decision === 'keep' ? 'Kept' : `Back: ${line.reason ?? 'reason not said'}`}
           {line.note && <div className="small soft">{line.note}</div>}
         </div>
       ) : (
@@ -159,8 +218,10 @@ function TallyLine({ line, box: { view, busy, run } }: { readonly line: LineView
             {(['keep', 'return'] as const).map((choice) => (
               <button
                 key={choice}
-                aria-pressed={wants === choice}
-                disabled={line.checkedIn || (choice === 'return' && !line.mayReturn)}
+                aria-pressed={line.decision === choice}
+                disabled={
+                  busy === 'decide-line' || line.checkedIn || (choice === 'return' && !line.mayReturn)
+                }
                 title={
                   choice === 'return' && !line.mayReturn ? 'Altered for this client: it stays' : undefined
                 }
@@ -171,31 +232,26 @@ function TallyLine({ line, box: { view, busy, run } }: { readonly line: LineView
               </button>
             ))}
           </div>
-          {wants === 'return' && (
+          {line.decision === 'return' && (
             <>
               <NativeSelect
                 size="xs"
                 aria-label={`Why ${line.piece.title} came back`}
-                data={[{ value: '', label: 'why?' }, ...REASONS]}
+                data={[{ value: '', label: 'reason not said' }, ...REASONS]}
                 value={reason}
                 disabled={line.checkedIn}
-                onChange={(event) => {
-                  setReason(event.currentTarget.value);
-                  if (event.currentTarget.value) decide('return', event.currentTarget.value);
-                }}
+                onChange={(event) => decide('return', event.currentTarget.value)}
               />
               {saysSize(reason) && (
                 <NativeSelect
                   size="xs"
                   aria-label={`Where ${line.piece.title} was ${reason}`}
                   data={[{ value: '', label: 'where?' }, ...FIT_POINTS]}
-                  value={point}
+                  value={line.fitPoint ?? ''}
                   disabled={line.checkedIn}
-                  onChange={(event) => {
-                    const where = event.currentTarget.value as FitPoint | '';
-                    setPoint(where);
-                    decide('return', reason, where);
-                  }}
+                  onChange={(event) =>
+                    decide('return', reason, (event.currentTarget.value || null) as FitPoint | null)
+                  }
                 />
               )}
               <TextInput
@@ -205,27 +261,26 @@ function TallyLine({ line, box: { view, busy, run } }: { readonly line: LineView
                 value={note}
                 disabled={line.checkedIn}
                 onChange={(event) => setNote(event.currentTarget.value)}
-                onBlur={() => note !== line.note && reason && decide('return')}
+                onBlur={() => note !== line.note && decide('return')}
               />
-              {line.decision === 'return' &&
-                (line.checkedIn ? (
-                  <span className="tone tone-works">checked in</span>
-                ) : (
-                  <Button
-                    size="xs"
-                    variant="default"
-                    loading={busy === 'check-in-line'}
-                    onClick={() =>
-                      void run(
-                        'check-in-line',
-                        { boxId: view.id, lineId: line.id },
-                        `${line.piece.title} is back on the shelf.`,
-                      )
-                    }
-                  >
-                    Check in
-                  </Button>
-                ))}
+              {line.checkedIn ? (
+                <span className="tone tone-works">checked in</span>
+              ) : (
+                <Button
+                  size="xs"
+                  variant="default"
+                  loading={busy === 'check-in-line'}
+                  onClick={() =>
+                    void run(
+                      'check-in-line',
+                      { boxId: view.id, lineId: line.id },
+                      `${line.piece.title} is back on the shelf.`,
+                    )
+                  }
+                >
+                  Check in
+                </Button>
+              )}
             </>
           )}
         </div>

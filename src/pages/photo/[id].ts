@@ -8,12 +8,12 @@ export const prerender = false;
 
 export const GET: APIRoute = async ({ params, locals }) => {
   try {
-    const jpeg = await photoBytes(database(), signedIn(locals), params.id ?? '');
+    const { jpeg, personal } = await photoBytes(database(), signedIn(locals), params.id ?? '');
     return new Response(new Uint8Array(jpeg), {
       headers: {
         'content-type': 'image/jpeg',
-        // A photo never changes under its id; only the person who asked may keep it.
-        'cache-control': 'private, max-age=86400, immutable',
+        // A photo never changes under its id. What a client owns is kept nowhere; a garment's by whoever asked.
+        'cache-control': personal ? 'no-store' : 'private, max-age=86400, immutable',
         'content-disposition': 'inline; filename="photo.jpg"',
       },
     });

@@ -8,6 +8,7 @@ import { conflict, invalid, notFound } from '../problem';
 import { pieceOfGarment } from '@data/pieces';
 import { shopOf } from '../shop/settings';
 import { defineUseCase } from '../use-case';
+import { setHoldClock } from './hold-clock';
 import { boxOf, boxView, type LineRecord, linesOf } from './load';
 
 /** The line of a box that may still be changed. */
@@ -41,6 +42,7 @@ export const saveAlteration = defineUseCase({
       mayReturn: alteredMayReturn,
       createdAt: now,
     });
+    await setHoldClock(context, await boxOf(tx, actor.shopId, boxId));
     await note(context, 'alter', 'box_line', lineId, { boxId, job, priceMinor });
     return boxView(tx, actor, boxId, now);
   },
@@ -55,6 +57,7 @@ export const removeAlteration = defineUseCase({
     const { alterations } = await openLine(context, boxId, lineId);
     if (!alterations.some((each) => each.id === id)) throw notFound('That alteration');
     await tx.delete(alteration).where(eq(alteration.id, id));
+    await setHoldClock(context, await boxOf(tx, actor.shopId, boxId));
     await note(context, 'leave unaltered', 'box_line', lineId, { boxId });
     return boxView(tx, actor, boxId, now);
   },

@@ -1,16 +1,28 @@
 import { isOpen } from '@core/box';
 import type { Writer } from '@data/db';
-import { alteration, box, boxLine, client, garment, hold, look, stockBalance, variant } from '@data/schema';
+import { lockStock } from '@data/ledger';
+import {
+  alteration,
+  box,
+  boxAsk,
+  boxLine,
+  client,
+  garment,
+  hold,
+  look,
+  stockBalance,
+  variant,
+} from '@data/schema';
 import { and, asc, eq, gt, inArray, isNull, ne, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import type { Context } from '../context';
-import { conflict, notFound, Refusal } from '../problem';
-import { shopOf } from '../shop/settings';
+import { conflict, invalid, notFound, Refusal } from '../problem';
+import { dayIn, shopOf } from '../shop/settings';
 import { releaseExpired, releaseHold, takeHold } from '../stock/holds';
 import { defineUseCase } from '../use-case';
-import { boxOf, boxView } from './load';
+import { holdUntil } from './hold-clock';
+import { boxOf, type BoxRecord, boxView, linesOf } from './load';
 
-const DAY_MS = 86_400_000;
 const PACKED = 'This box is packed: take a step back before changing what is in it.';
 
 export const holdLine = defineUseCase({
@@ -21,7 +33,7 @@ export const holdLine = defineUseCase({
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);
     if (!isOpen(row.state)) throw conflict(PACKED);
-    const { lineId, sku } = await takeLine(context, { boxId, variantId, askId, fit, locationId });
+    const { lineId, sku } = await takeLine(context, row, { variantId, askId, fit, locationId });
     if (row.state === 'brief')
       await tx
         .update(box)
@@ -33,7 +45,6 @@ export const holdLine = defineUseCase({
 });
 
 interface Wanted {
-  readonly boxId: string;
   readonly variantId: string;
   readonly askId: string | null;
   readonly fit: string;
@@ -43,9 +54,18 @@ interface Wanted {
 /** A new line of a box with one unit held for it; refused with who has the last one. */
 async function takeLine(
   context: Context,
-  { boxId, variantId, askId, fit, locationId }: Wanted,
+  row: BoxRecord,
+  { variantId, askId, fit, locationId }: Wanted,
 ): Promise<{ lineId: string; sku: string }> {
   const { tx, actor, now } = context;
+  const boxId = row.id;
+  if (askId !== null) {
+    const [asked] = await tx
+      .select({ id: boxAsk.id })
+      .from(boxAsk)
+      .where(and(eq(boxAsk.id, askId), eq(boxAsk.boxId, boxId)));
+    if (!asked) throw invalid([{ path: 'askId', message: 'not an ask of this box' }]);
+  }
   await releaseExpired(tx, now, [variantId]);
   const found = await variantOf(tx, actor.shopId, variantId);
   const [place] = await tx
@@ -75,13 +95,12 @@ async function takeLine(
     })
     .returning({ id: boxLine.id });
   if (!line) throw new Error('the line was not made');
-  const shop = await shopOf(tx, actor.shopId);
   const taken = await takeHold(tx, {
     boxLineId: line.id,
     variantId,
     locationId: place.locationId,
     actorId: actor.id,
-    expiresAt: new Date(now.getTime() + shop.holdDays * DAY_MS),
+    expiresAt: await holdUntil(context, row, await linesOf(tx, boxId)),
   });
   if (!taken) throw await soldOut(context, found);
   return { lineId: line.id, sku: found.variant.sku };
@@ -100,7 +119,9 @@ export const swapLine = defineUseCase({
     const row = await boxOf(tx, actor.shopId, boxId, true);
     if (!isOpen(row.state)) throw conflict(PACKED);
     const before = await lineOf(tx, boxId, lineId);
-    const taken = await takeLine(context, { boxId, variantId, askId: before.askId, fit, locationId });
+    // Both ends of the swap at once and in one order: two opposite swaps cannot wait for each other.
+    await lockStock(tx, [before.variantId, variantId]);
+    const taken = await takeLine(context, row, { variantId, askId: before.askId, fit, locationId });
     await dropLine(context, lineId);
     await tx.update(boxLine).set({ position: before.position }).where(eq(boxLine.id, taken.lineId));
     const same = before.variantId === variantId;
@@ -154,15 +175,14 @@ export const renewHold = defineUseCase({
     const row = await boxOf(tx, actor.shopId, boxId, true);
     if (!isOpen(row.state)) throw conflict('This box is packed: its pieces stay with it.');
     const line = await lineOf(tx, boxId, lineId);
-    await releaseExpired(tx, now, [line.variantId]);
-    const shop = await shopOf(tx, actor.shopId);
-    const expiresAt = new Date(now.getTime() + shop.holdDays * DAY_MS);
+    const expiresAt = await holdUntil(context, row, await linesOf(tx, boxId));
     const renewed = await tx
       .update(hold)
       .set({ expiresAt })
       .where(and(eq(hold.boxLineId, lineId), eq(hold.state, 'active')))
       .returning({ id: hold.id });
     if (renewed.length === 0) {
+      await releaseExpired(tx, now, [line.variantId]);
       const taken = await takeHold(tx, {
         boxLineId: lineId,
         variantId: line.variantId,
@@ -236,7 +256,7 @@ async function soldOut(
     .orderBy(sql`abs(${variant.position} - ${found.variant.position})`)
     .limit(2);
   const who = holder
-    ? `Box ${holder.number} for ${holder.client} has it until ${holder.until.toISOString().slice(0, 10)}.`
+    ? `Box ${holder.number} for ${holder.client} has it${holder.until ? ` until ${dayIn((await shopOf(tx, actor.shopId)).zone, holder.until)}` : ', packed'}.`
     : 'The last one is sold or with a client.';
   const nearest =
     near.length > 0

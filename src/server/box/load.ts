@@ -1,9 +1,9 @@
 import { type BoxState, hasLeft, stepOf } from '@core/box';
-import { altered } from '@core/fit';
-import { NOBODY } from '@core/look';
+import { altered, ALTERATION_WORDS } from '@core/fit';
+import { type GuardFinding, packerWords } from '@core/guard';
 import { boxTotal, type BoxTotal, type MoneyTerms } from '@core/money';
-import { dueDates, earliestOccasion } from '@core/schedule';
-import type { BoxView, LineView } from '@contracts/views';
+import { type DueDates, dueDates, earliestOccasion } from '@core/schedule';
+import type { BoxView, LineView, PackLine, PackView } from '@contracts/views';
 import type { Piece } from '@core/piece';
 import { sizeWords } from '@core/stock';
 import type { Reader } from '@data/db';
@@ -18,16 +18,18 @@ import {
   hold,
   location,
   look,
+  occasion,
   ownedItem,
   promotion,
   variant,
 } from '@data/schema';
-import { and, asc, desc, eq, inArray, isNull, ne } from 'drizzle-orm';
+import { and, asc, desc, eq, inArray, isNull, min, ne } from 'drizzle-orm';
 import { occasionsOf } from '../client/occasions';
 import { clientOf } from '../client/profile';
-import type { Actor } from '../context';
+import { type Actor, seesPersons, stylistsOnly } from '../context';
 import { isId, notFound } from '../problem';
 import { photosOf } from '../photo/photos';
+import { guardOf, guardOfBox, passesOf } from './guard';
 import { calendarOf, dayIn, leadTimes, type ShopRow, shopOf, shopView } from '../shop/settings';
 
 export type BoxRecord = typeof box.$inferSelect;
@@ -67,6 +69,10 @@ export async function linesOf(db: Reader, boxId: string) {
       : [];
   return rows.map((row) => ({ ...row, alterations: jobs.filter((job) => job.boxLineId === row.line.id) }));
 }
+
+/** Lines in the one order in which stock is locked, so that two boxes cannot wait for each other. */
+export const inLockOrder = (lines: readonly LineRecord[]): LineRecord[] =>
+  [...lines].sort((a, b) => (a.line.variantId < b.line.variantId ? -1 : 1));
 
 /** Price of a line now, or as frozen when the box went out. */
 export const priceOf = ({ line, garment: row }: Pick<LineRecord, 'line' | 'garment'>): number =>
@@ -123,9 +129,17 @@ export function totalOf(lines: readonly LineRecord[], terms: MoneyTerms, shop: S
   );
 }
 
-function lineView(record: LineRecord, state: BoxState, now: Date, zone: string): LineView {
+/** A unit is held for a line until somebody takes it back; one that ran out is still held until it is released. */
+export const isHeld = ({ hold: held }: Pick<LineRecord, 'hold'>): boolean => held?.state === 'active';
+
+function lineView(
+  record: LineRecord,
+  state: BoxState,
+  zone: string,
+  guard: readonly GuardFinding[],
+): LineView {
   const { line, variant: size } = record;
-  const active = record.hold?.state === 'active' && record.hold.expiresAt > now;
+  const until = isHeld(record) ? record.hold?.expiresAt : undefined;
   return {
     id: line.id,
     variantId: line.variantId,
@@ -135,8 +149,8 @@ function lineView(record: LineRecord, state: BoxState, now: Date, zone: string):
     sku: size.sku,
     priceMinor: priceOf(record),
     fit: line.fit,
-    held: active || hasLeft(state),
-    holdUntil: active && record.hold ? dayIn(zone, record.hold.expiresAt) : undefined,
+    held: isHeld(record) || hasLeft(state),
+    holdUntil: until ? dayIn(zone, until) : undefined,
     decision: line.decision,
     reason: line.reason,
     note: line.note,
@@ -153,6 +167,7 @@ function lineView(record: LineRecord, state: BoxState, now: Date, zone: string):
     })),
     mayReturn: mayReturn(record.alterations),
     netMinor: line.netMinor ?? undefined,
+    guard,
   };
 }
 
@@ -189,8 +204,31 @@ async function learnedFrom(db: Reader, clientId: string, boxId: string): Promise
   ];
 }
 
-/** A box with everything its six steps show; without the client's person where the role has no need of it. */
+/** Latest dates of a box, worked backwards from the first day of its occasions. */
+export async function dueOf(
+  db: Reader,
+  row: BoxRecord,
+  shop: ShopRow,
+  lines: readonly LineRecord[],
+): Promise<DueDates | undefined> {
+  const [first] = await db
+    .select({ day: min(occasion.day) })
+    .from(boxOccasion)
+    .innerJoin(occasion, eq(occasion.id, boxOccasion.occasionId))
+    .where(eq(boxOccasion.boxId, row.id));
+  return first?.day
+    ? dueDates(
+        first.day,
+        leadTimes(shop),
+        calendarOf(shop),
+        alteringDays(lines.flatMap(({ alterations }) => alterations)),
+      )
+    : undefined;
+}
+
+/** A box with everything its six steps show, for those who dress its client. */
 export async function boxView(db: Reader, actor: Actor, id: string, now: Date): Promise<BoxView> {
+  stylistsOnly(actor);
   const { shopId } = actor;
   const row = await boxOf(db, shopId, id);
   const shop = await shopOf(db, shopId);
@@ -221,14 +259,14 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
   );
   const today = dayIn(shop.zone, now);
   const occasionIds = chosen.map((each) => each.occasionId);
-  const day = occasions
-    .filter((each) => occasionIds.includes(each.id) && each.occasion.date)
-    .map((each) => each.occasion.date as string)
-    .sort()[0];
   const altering = alteringDays(lines.flatMap(({ alterations }) => alterations));
-  const due = day ? dueDates(day, leadTimes(shop), calendarOf(shop), altering) : undefined;
+  const due = await dueOf(db, row, shop, lines);
   const decided = hasLeft(row.state);
-  const whole: BoxView = {
+  const guard = decided
+    ? undefined
+    : guardOf({ client: profile, lines, owned, looks }, await passesOf(db, id));
+  return {
+    sees: 'all',
     id: row.id,
     number: row.number,
     state: row.state,
@@ -255,7 +293,7 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
       due && due.styleBy < today && !decided
         ? earliestOccasion(today, leadTimes(shop), calendarOf(shop), altering)
         : undefined,
-    lines: lines.map((record) => lineView(record, row.state, now, shop.zone)),
+    lines: lines.map((record) => lineView(record, row.state, shop.zone, guard?.get(record.line.id) ?? [])),
     owned: owned.map(pieceOfOwned),
     loved: owned.filter(({ loved }) => loved).map(({ id: ownedId }) => `owned:${ownedId}`),
     photos: Object.fromEntries([
@@ -285,27 +323,52 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
     notesNext: row.notesNext,
     learned: await learnedFrom(db, row.clientId, id),
   };
-  return actor.role === 'packer' ? forPacker(whole) : whole;
 }
 
-/** What a packer needs: lines, dates, state. Measures, closet, limits and letter stay with the stylists. */
-function forPacker(view: BoxView): BoxView {
+/** A box as whoever packs it sees it: every field is listed, and none is of the person but the name. */
+export async function packView(db: Reader, actor: Actor, id: string): Promise<PackView> {
+  const row = await boxOf(db, actor.shopId, id);
+  const shop = await shopOf(db, actor.shopId);
+  const { row: person } = await clientOf(db, actor.shopId, row.clientId);
+  const lines = await linesOf(db, id);
+  const gone = hasLeft(row.state);
+  const guard = gone ? undefined : await guardOfBox(db, row, lines);
+  const due = gone ? undefined : await dueOf(db, row, shop, lines);
   return {
-    ...view,
-    step: view.step === 'tally' ? 'tally' : 'out',
-    client: { ...view.client, about: '', pieceBudgetMinor: {}, profile: NOBODY },
-    // Wishes, limits and occasions can name an allergy, a faith, a body; none of it is needed to pack.
-    asks: [],
-    mood: [],
-    notToSend: '',
-    occasions: [],
-    occasionIds: [],
-    owned: [],
-    loved: [],
-    photos: Object.fromEntries(Object.entries(view.photos).filter(([ref]) => ref.startsWith('line:'))),
-    looks: [],
-    letter: view.letter && { greeting: '', pieces: [], looks: [], closing: '' },
-    learned: [],
-    notesNext: '',
+    sees: 'parcel',
+    id: row.id,
+    number: row.number,
+    state: row.state,
+    step: stepOf(row.state) === 'tally' ? 'tally' : 'out',
+    version: row.version,
+    today: dayIn(shop.zone, new Date()),
+    shop: { name: shop.name, currency: shop.currency },
+    client: { name: person.name },
+    due: due && { shipBy: due.shipBy },
+    letter: row.letter !== null,
+    parcel: row.parcel,
+    outDay: row.outAt ? dayIn(shop.zone, row.outAt) : undefined,
+    returnBy: row.returnBy ?? undefined,
+    lines: lines.map((record): PackLine => {
+      const { line, variant: size } = record;
+      return {
+        id: line.id,
+        piece: pieceOfGarment(record.garment, size, `line:${line.id}`),
+        size: sizeWords(size),
+        sku: size.sku,
+        location: record.location,
+        priceMinor: priceOf(record),
+        held: isHeld(record) || gone,
+        scanned: line.scannedAt !== null,
+        jobs: record.alterations.map(({ job }) => ALTERATION_WORDS[job]),
+        decision: line.decision,
+        checkedIn: line.checkedInAt !== null,
+        ruledOut: packerWords(guard?.get(line.id) ?? []),
+      };
+    }),
   };
 }
+
+/** The box as the role of an actor sees it. */
+export const viewFor = (db: Reader, actor: Actor, id: string, now: Date): Promise<BoxView | PackView> =>
+  seesPersons(actor) ? boxView(db, actor, id, now) : packView(db, actor, id);

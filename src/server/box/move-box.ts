@@ -2,14 +2,26 @@ import { type BoxState, mayMove } from '@core/box';
 import { addDays, workingDaysAfter } from '@core/schedule';
 import { moveStock } from '@data/ledger';
 import { box, boxLine, hold, payment } from '@data/schema';
-import { eq, sql } from 'drizzle-orm';
+import { and, eq, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import type { Context } from '../context';
 import { conflict, forbidden, Refusal, stale } from '../problem';
 import { calendarOf, dayIn, shopOf } from '../shop/settings';
-import { releaseExpired, releaseHold } from '../stock/holds';
+import { releaseHold } from '../stock/holds';
 import { defineUseCase } from '../use-case';
-import { boxOf, type BoxRecord, boxView, type LineRecord, linesOf, priceOf, termsOf } from './load';
+import { guardFaults } from './guard';
+import { setHoldClock } from './hold-clock';
+import {
+  boxOf,
+  type BoxRecord,
+  inLockOrder,
+  isHeld,
+  type LineRecord,
+  linesOf,
+  priceOf,
+  termsOf,
+  viewFor,
+} from './load';
 
 const PACKER_MOVES: readonly BoxState[] = ['packed', 'out'];
 
@@ -24,34 +36,37 @@ export const moveBox = defineUseCase({
     if (row.version !== version) throw stale([{ path: 'state', message: `the box is ${row.state} now` }]);
     if (to === 'tallying' || to === 'closed')
       throw conflict('A box is tallied line by line, and closed at the end.');
-    await releaseExpired(
-      tx,
-      now,
-      (await linesOf(tx, boxId)).map((record) => record.line.variantId),
-    );
     const lines = await linesOf(tx, boxId);
     const allowed = mayMove(row.state, to, factsOf(row, lines));
     if (!allowed.ok) throw new Refusal(409, allowed.faults[0]?.message ?? 'Not yet.', allowed.faults);
+    // Where the deed is done: what a client is allergic to, or never wears, leaves the shop with nobody's hand.
+    if (to === 'packed' || to === 'out') {
+      const faults = await guardFaults(tx, actor, row, lines);
+      if (faults.length > 0) throw new Refusal(409, faults[0]?.message ?? 'Not yet.', faults);
+    }
     if (to === 'out') await sendOut(context, row, lines, parcel);
-    if (to === 'cancelled') for (const { line } of lines) await releaseHold(tx, line.id, actor.id);
+    if (to === 'cancelled')
+      for (const { line } of inLockOrder(lines)) await releaseHold(tx, line.id, actor.id);
     await tx
       .update(box)
       .set({ state: to, version: sql`${box.version} + 1` })
       .where(eq(box.id, boxId));
+    // Packed pieces are on no clock; unpacked ones are on theirs again.
+    if (to === 'packed' || row.state === 'packed') await setHoldClock(context, { ...row, state: to }, lines);
     await note(context, `move to ${to}`, 'box', boxId, { from: row.state });
-    return boxView(tx, actor, boxId, now);
+    return viewFor(tx, actor, boxId, now);
   },
 });
 
 /** What the guards of a box look at. */
 export const factsOf = (row: BoxRecord, lines: readonly LineRecord[]) => ({
   hasLetter: row.letter !== null,
-  lines: lines.map(({ line, garment, hold: held }) => ({
-    title: garment.title,
-    held: held?.state === 'active' || row.outAt !== null,
-    told: row.letter?.pieces.some(({ ref }) => ref === `line:${line.id}`) ?? false,
-    decision: line.decision,
-    checkedIn: line.checkedInAt !== null,
+  lines: lines.map((record) => ({
+    title: record.garment.title,
+    held: isHeld(record) || row.outAt !== null,
+    told: row.letter?.pieces.some(({ ref }) => ref === `line:${record.line.id}`) ?? false,
+    decision: record.line.decision,
+    checkedIn: record.line.checkedInAt !== null,
   })),
 });
 
@@ -65,24 +80,29 @@ async function sendOut(
   const shop = await shopOf(tx, actor.shopId);
   const today = dayIn(shop.zone, now);
   const terms = await termsOf(tx, row, shop, today);
-  const ordered = [...lines].sort((a, b) => (a.line.variantId < b.line.variantId ? -1 : 1));
-  for (const record of ordered) {
-    const { line } = record;
+  for (const record of inLockOrder(lines)) {
+    const { line, garment } = record;
+    // The very unit this line holds: a line without one must not take somebody else's.
+    const [own] = await tx
+      .update(hold)
+      .set({ state: 'shipped' })
+      .where(and(eq(hold.boxLineId, line.id), eq(hold.state, 'active')))
+      .returning();
+    if (!own)
+      throw conflict(`${garment.title} is not held for this box any more.`, [
+        { path: `lines[${lines.indexOf(record)}]`, message: 'hold it again or take it out' },
+      ]);
     await moveStock(tx, {
-      variantId: line.variantId,
-      locationId: line.locationId,
+      variantId: own.variantId,
+      locationId: own.locationId,
       qty: 1,
       cause: 'ship',
       boxLineId: line.id,
       actorId: actor.id,
     });
     await tx
-      .update(hold)
-      .set({ state: 'shipped' })
-      .where(sql`${hold.boxLineId} = ${line.id} and ${hold.state} = 'active'`);
-    await tx
       .update(boxLine)
-      .set({ priceMinor: priceOf(record), taxBp: record.garment.taxBp ?? shop.taxBp })
+      .set({ priceMinor: priceOf(record), taxBp: garment.taxBp ?? shop.taxBp })
       .where(eq(boxLine.id, line.id));
   }
   const arrives = workingDaysAfter(today, shop.transitDays, calendarOf(shop));

@@ -1,12 +1,19 @@
 import type { Step } from '@core/box';
-import type { BoxView } from '@contracts/views';
-import type { Actor } from '../context';
+import type { BoxView, PackView } from '@contracts/views';
+import { type Actor, seesPersons } from '../context';
 import { database } from '../database';
 import { forbidden } from '../problem';
-import { boxView } from './load';
+import { boxView, viewFor } from './load';
 
-/** The box for one of its pages; a packer has the two steps where parcels go out and come back. */
-export async function boxPage(actor: Actor, id: string, step: Step | 'any'): Promise<BoxView> {
-  if (actor.role === 'packer' && step !== 'out' && step !== 'tally' && step !== 'any') throw forbidden();
+/** The box for one of the pages of those who dress its client. */
+export async function boxPage(actor: Actor, id: string): Promise<BoxView> {
+  if (!seesPersons(actor)) throw forbidden();
   return boxView(database(), actor, id, new Date());
 }
+
+/** The box for the two pages where parcels go out and come back: each role has its own view. */
+export const parcelPage = (actor: Actor, id: string): Promise<BoxView | PackView> =>
+  viewFor(database(), actor, id, new Date());
+
+/** The step a box opens at, for this role. */
+export const stepFor = async (actor: Actor, id: string): Promise<Step> => (await parcelPage(actor, id)).step;

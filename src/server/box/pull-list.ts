@@ -1,4 +1,5 @@
 import { lab, type Lab } from '@core/colour';
+import { type GuardFinding, guardPiece, guardWords, isRefused } from '@core/guard';
 import { choiceWords, fitOf, wearable } from '@core/fit';
 import { rankPull, type Ranked, type RankSetting } from '@core/pull';
 import type { Parsed } from '@contracts/api';
@@ -30,12 +31,15 @@ export const pullList = defineUseCase({
       setting,
     );
     const shown = ranked.filter((each) => !input.fitsOnly || fits(each));
-    const first = shown.slice(0, MOST_ROWS);
+    const guards = new Map(shown.map((each) => [each, guardRanked(each, setting)]));
+    const isOut = (each: Ranked): boolean => (guards.get(each) ?? []).some(isRefused);
+    // What she may not wear stands last, and says why.
+    const first = [...shown.filter((each) => !isOut(each)), ...shown.filter(isOut)].slice(0, MOST_ROWS);
     const places = await placesByVariant(
       context.tx,
       first.map(({ choice }) => choice.size.variantId),
     );
-    const rows = first.map((each) => rowOf(each, setting, places));
+    const rows = first.map((each) => rowOf(each, setting, places, guards.get(each) ?? []));
     // Of everything there is, nobody asks what is gone.
     const isNarrow = wish.categories?.length !== 0 || input.search !== '';
     const gone = (isNarrow ? await soldOut(context.tx, wish) : []).map(({ title }) => ({
@@ -48,7 +52,14 @@ export const pullList = defineUseCase({
         ? [{ title: candidate.piece.title, why: `${choice.instead} ${choice.size.size} is shown` }]
         : [],
     );
-    return { rows, leftOut: [...gone, ...unfit, ...sizeGone].slice(0, MOST_LEFT_OUT) };
+    const ruledOut = shown
+      .filter((each) => isOut(each) && !first.includes(each))
+      .flatMap((each) =>
+        (guards.get(each) ?? [])
+          .slice(0, 1)
+          .map((finding) => ({ title: each.candidate.piece.title, why: guardWords(finding) })),
+      );
+    return { rows, leftOut: [...ruledOut, ...gone, ...unfit, ...sizeGone].slice(0, MOST_LEFT_OUT) };
   },
 });
 
@@ -58,6 +69,13 @@ const unfitOf = ({ candidate, choice }: Ranked): LeftOut => ({
   title: candidate.piece.title,
   why: `${choice.fit} in the nearest size, ${choice.size.size}`,
 });
+
+/** What stands between a candidate, in the size chosen for it, and the client. */
+const guardRanked = (
+  { candidate, choice }: Ranked,
+  { client, owned }: RankSetting,
+): readonly GuardFinding[] =>
+  guardPiece(inSize(candidate.piece, choice.size), { client, looks: [], closet: owned });
 
 /** What a list is asked for: how it is ranked, what is looked for, and what is in the box already. */
 async function askedFor(
@@ -95,20 +113,23 @@ function rowOf(
   { candidate, choice, points, reasons, doubt }: Ranked,
   { body }: RankSetting,
   places: Awaited<ReturnType<typeof placesByVariant>>,
+  guard: readonly GuardFinding[],
 ): PullRow {
   const { piece, sizes, offset, label = '' } = candidate;
   const { size, verdict } = choice;
+  const sized = inSize(piece, size);
   const at = places.get(size.variantId) ?? [];
   return {
     garmentId: piece.id,
     variantId: size.variantId,
     label,
-    piece: inSize(piece, size),
+    piece: sized,
     size: size.size,
     free: size.free,
     verdict,
     fit: choiceWords(choice),
     fitPoints: choice.points ?? [],
+    guard,
     points,
     reasons,
     doubt,
@@ -151,7 +172,7 @@ export const whyNot = defineUseCase({
     const found: LeftOut[] = [
       ...ranked.map((each) => ({
         title: each.candidate.piece.title,
-        why: reasonFor(each, wish, inBox, input),
+        why: reasonFor(each, setting, wish, inBox, input),
       })),
       ...gone.map(({ title }) => ({ title, why: SOLD_OUT })),
       ...archived.map(({ title }) => ({ title, why: 'Archived: it is pulled no more' })),
@@ -162,12 +183,15 @@ export const whyNot = defineUseCase({
 
 function reasonFor(
   each: Ranked,
+  setting: RankSetting,
   { categories = [], mostMinor = null }: PullWish,
   inBox: ReadonlySet<string>,
   { fitsOnly }: { readonly fitsOnly: boolean },
 ): string {
   const { piece } = each.candidate;
   if (inBox.has(piece.id)) return 'In the box already';
+  const refused = guardRanked(each, setting).find(isRefused);
+  if (refused) return guardWords(refused);
   if (categories.length > 0 && !categories.includes(piece.category))
     return 'Not of the kind that is looked for';
   if (mostMinor !== null && (piece.priceMinor ?? 0) > mostMinor)

@@ -6,6 +6,7 @@ import { and, eq, inArray, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import { conflict, invalid, stale } from '../problem';
 import { defineUseCase } from '../use-case';
+import { setHoldClock } from './hold-clock';
 import { boxOf, type BoxRecord, boxView } from './load';
 
 export const saveBrief = defineUseCase({
@@ -50,6 +51,7 @@ export const saveBrief = defineUseCase({
         version: sql`${box.version} + 1`,
       })
       .where(eq(box.id, row.id));
+    await setHoldClock(context, row);
     await note(context, 'brief', 'box', row.id, { asks: input.asks.length, budgetMinor: input.budgetMinor });
     return boxView(tx, actor, row.id, now);
   },

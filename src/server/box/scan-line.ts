@@ -5,7 +5,7 @@ import { note } from '../audit';
 import { conflict } from '../problem';
 import { variantOfCode } from '../stock/find-code';
 import { defineUseCase } from '../use-case';
-import { boxOf, boxView, linesOf } from './load';
+import { boxOf, linesOf, viewFor } from './load';
 
 /** A piece read by the scanner goes into the parcel; another size than the one that was pulled does not. */
 export const scanLine = defineUseCase({
@@ -33,6 +33,6 @@ export const scanLine = defineUseCase({
       await tx.update(boxLine).set({ scannedAt: now }).where(eq(boxLine.id, found.line.id));
       await note(context, 'scan in', 'box_line', found.line.id, { boxId });
     }
-    return { view: await boxView(tx, actor, boxId, now), lineId: found.line.id, fresh };
+    return { view: await viewFor(tx, actor, boxId, now), lineId: found.line.id, fresh };
   },
 });

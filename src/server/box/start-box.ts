@@ -1,7 +1,7 @@
-import { client, box } from '@data/schema';
-import { and, eq, max, sql } from 'drizzle-orm';
+import { box } from '@data/schema';
+import { eq, max, sql } from 'drizzle-orm';
 import { note } from '../audit';
-import { notFound } from '../problem';
+import { clientOf } from '../client/profile';
 import { defineUseCase } from '../use-case';
 
 export const startBox = defineUseCase({
@@ -10,11 +10,8 @@ export const startBox = defineUseCase({
   writes: true,
   async run(context, { clientId }) {
     const { tx, actor, now } = context;
-    const [person] = await tx
-      .select()
-      .from(client)
-      .where(and(eq(client.id, clientId), eq(client.shopId, actor.shopId)));
-    if (!person) throw notFound('That client');
+    // Locked: somebody who is being erased takes no new box.
+    const { row: person } = await clientOf(tx, actor.shopId, clientId, true);
     // Box numbers are given one at a time per shop.
     await tx.execute(sql`select pg_advisory_xact_lock(hashtext(${`box-number:${actor.shopId}`}))`);
     const [last] = await tx

@@ -13,12 +13,14 @@ import {
   boxOf,
   type BoxRecord,
   boxView,
+  inLockOrder,
   type LineRecord,
   linesOf,
   mayReturn,
   pieceOfLine,
   termsOf,
   totalOf,
+  viewFor,
 } from './load';
 import { factsOf } from './move-box';
 
@@ -27,11 +29,11 @@ async function tallied(context: Context, boxId: string): Promise<BoxRecord> {
   if (row.state === 'closed')
     throw conflict('This box is closed; what comes back later is a return of its own.');
   if (row.state !== 'out' && row.state !== 'tallying') throw conflict('This box has not gone out yet.');
-  if (row.state === 'out')
-    await context.tx
-      .update(box)
-      .set({ state: 'tallying', version: sql`${box.version} + 1` })
-      .where(eq(box.id, boxId));
+  // A version for every decision: whoever closes has seen the sum that is charged.
+  await context.tx
+    .update(box)
+    .set({ state: 'tallying', version: sql`${box.version} + 1` })
+    .where(eq(box.id, boxId));
   return row;
 }
 
@@ -49,8 +51,6 @@ export const decideLine = defineUseCase({
     }
     if (line.checkedInAt && decision !== 'return')
       throw conflict('This piece has been checked in already; it came back.');
-    if (decision === 'return' && !reason)
-      throw invalid([{ path: 'reason', message: 'say why it came back' }]);
     await tx
       .update(boxLine)
       .set({
@@ -87,7 +87,7 @@ export const checkInLine = defineUseCase({
     await moveStock(tx, { ...unit, cause: 'check-in' });
     await tx.update(boxLine).set({ checkedInAt: now }).where(eq(boxLine.id, lineId));
     await note(context, 'check in', 'box_line', lineId, { boxId });
-    return boxView(tx, actor, boxId, now);
+    return viewFor(tx, actor, boxId, now);
   },
 });
 
@@ -98,13 +98,14 @@ export const closeBox = defineUseCase({
   async run(context, { boxId, version, notesNext }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);
-    if (row.version !== version) throw stale([{ path: 'state', message: `the box is ${row.state} now` }]);
+    if (row.version !== version)
+      throw stale([{ path: 'lines', message: 'a decision was changed; the sum may be another one' }]);
     const lines = await linesOf(tx, boxId);
     const allowed = mayMove(row.state, 'closed', factsOf(row, lines));
     if (!allowed.ok) throw new Refusal(409, allowed.faults[0]?.message ?? 'Not yet.', allowed.faults);
     const shop = await shopOf(tx, actor.shopId);
     const total = totalOf(lines, await termsOf(tx, row, shop, dayIn(shop.zone, now)), shop);
-    for (const record of [...lines].sort((a, b) => (a.line.variantId < b.line.variantId ? -1 : 1))) {
+    for (const record of inLockOrder(lines)) {
       if (record.line.decision !== 'keep') continue;
       await keep(context, row, record);
       const sums = total.lines.find((each) => each.id === record.line.id);

@@ -1,5 +1,6 @@
 import { createHash, randomBytes } from 'node:crypto';
-import { type BriefField, briefAnswersSchema } from '@contracts/own-brief';
+import { type BriefField, briefAnswersSchema, readableAnswers } from '@contracts/own-brief';
+import { unkeepable } from '@contracts/text';
 import type { BriefLinkView, OwnBriefView } from '@contracts/views';
 import { faultsOf } from '@contracts/faults';
 import { BLANK_OCCASION } from '@core/look';
@@ -9,7 +10,7 @@ import { and, count, desc, eq, inArray, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import { readPhoto } from '../photo/read-photo';
 import { conflict, invalid, notFound, Refusal } from '../problem';
-import { mayTry } from '../sign-in';
+import { isSpent, spend } from '../limits';
 import { defineUseCase } from '../use-case';
 import { clientOf } from './profile';
 
@@ -20,6 +21,7 @@ const TOKEN_BYTES = 32;
 const LINK_DAYS = 14;
 const DAY_MS = 86_400_000;
 const PHOTOS_MOST = 12;
+const NOTES_MOST = 20_000;
 
 const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
 
@@ -31,7 +33,8 @@ export const makeBriefLink = defineUseCase({
   writes: false,
   async run(context, { clientId }) {
     const { tx, actor, now } = context;
-    await clientOf(tx, actor.shopId, clientId);
+    // One after the other: of links made at the same moment the last one is open.
+    await clientOf(tx, actor.shopId, clientId, true);
     await tx
       .update(briefLink)
       .set({ revokedAt: now })
@@ -76,7 +79,7 @@ export const settleBrief = defineUseCase({
   writes: true,
   async run(context, { clientId, id, take }) {
     const { tx, actor, now } = context;
-    const { row, profile } = await clientOf(tx, actor.shopId, clientId);
+    const { row, profile } = await clientOf(tx, actor.shopId, clientId, true);
     const [link] = await tx
       .select()
       .from(briefLink)
@@ -84,7 +87,7 @@ export const settleBrief = defineUseCase({
       .for('update');
     if (!link?.sentAt) throw notFound('That brief');
     if (link.settledAt) throw conflict('Somebody went through this brief already.');
-    const said = link.draft;
+    const { answers: said, unread } = readableAnswers(link.draft);
     const { measures: _measures, ...stored } = profile;
     const chosen = (field: BriefField): boolean => take.includes(field) && said[field] !== undefined;
     const union = (before: readonly string[], after: readonly string[] | undefined): string[] => [
@@ -120,9 +123,11 @@ export const settleBrief = defineUseCase({
           row.notes,
           chosen('notes') && said.notes,
           chosen('asks') && said.asks?.length && `Asked for: ${said.asks.join('; ')}`,
+          unread.length > 0 && `From the brief, not taken over by itself: ${unread.join('; ')}`,
         ]
           .filter(Boolean)
-          .join('\n'),
+          .join('\n')
+          .slice(0, NOTES_MOST),
         version: sql`${client.version} + 1`,
       })
       .where(eq(client.id, clientId));
@@ -195,11 +200,14 @@ async function guessed(db: Database, token: string, address: string, now: Date):
   try {
     return await linkOf(db, token, now);
   } catch (error) {
-    if (!(await mayTry(db, 'brief-link', address, now)))
+    if (error instanceof Refusal && (await spend('link', address)) > GUESSES_MOST)
       throw new Refusal(429, 'Too many tries. Please wait ten minutes.');
     throw error;
   }
 }
+const GUESSES_MOST = 8;
+
+const SENT = 'This brief was sent already. Thank you; your stylist has it.';
 
 /** Keeps what the client wrote so far; with `send` it goes to the stylist and the form is done. */
 export async function saveOwnBrief(
@@ -209,36 +217,57 @@ export async function saveOwnBrief(
   address: string,
   now: Date,
 ): Promise<{ saved: true; sent: boolean }> {
-  await guessed(db, token, address, now);
+  const open = await guessed(db, token, address, now);
+  if (open.sentAt) throw new Refusal(409, SENT);
+  const odd = unkeepable(raw);
+  if (odd.length > 0) throw invalid(odd);
   const { answers, send, photoBase64, caption } = (raw ?? {}) as Record<string, unknown>;
+  if (typeof photoBase64 === 'string')
+    return savePicture(db, token, open.id, photoBase64, String(caption ?? '').slice(0, 120), now);
+  const parsed = briefAnswersSchema.safeParse(answers ?? {});
+  if (!parsed.success) throw invalid(faultsOf(parsed.error));
+  if (send === true && Object.keys(parsed.data).length === 0)
+    throw invalid([{ path: '(whole)', message: 'nothing is written yet' }]);
   return db.transaction(async (tx) => {
     const link = await linkOf(tx, token, now, true);
-    if (link.sentAt) throw new Refusal(409, 'This brief was sent already. Thank you; your stylist has it.');
-    if (typeof photoBase64 === 'string') {
-      const [sum] = await tx.select({ n: count() }).from(photo).where(eq(photo.briefLinkId, link.id));
-      if ((sum?.n ?? 0) >= PHOTOS_MOST)
-        throw invalid([{ path: 'photo', message: `at most ${PHOTOS_MOST} photos` }]);
-      const kept = await readPhoto(Buffer.from(photoBase64, 'base64'));
-      const [person] = await tx.select().from(client).where(eq(client.id, link.clientId));
-      if (!person) throw new Refusal(404, GONE);
-      await tx.insert(photo).values({
-        ...kept,
-        shopId: person.shopId,
-        briefLinkId: link.id,
-        caption: String(caption ?? '').slice(0, 120),
-        createdAt: now,
-      });
-      return { saved: true as const, sent: false };
-    }
-    const parsed = briefAnswersSchema.safeParse(answers ?? {});
-    if (!parsed.success) throw invalid(faultsOf(parsed.error));
-    if (send === true && Object.keys(parsed.data).length === 0)
-      throw invalid([{ path: '(whole)', message: 'nothing is written yet' }]);
+    if (link.sentAt) throw new Refusal(409, SENT);
     await tx
       .update(briefLink)
       .set({ draft: parsed.data, savedAt: now, sentAt: send === true ? now : null })
       .where(eq(briefLink.id, link.id));
     return { saved: true as const, sent: send === true };
+  });
+}
+
+/** A picture is decoded before anything is locked, and whoever sends what is none is soon told to wait. */
+async function savePicture(
+  db: Database,
+  token: string,
+  linkId: string,
+  base64: string,
+  caption: string,
+  now: Date,
+): Promise<{ saved: true; sent: false }> {
+  if (await isSpent('picture', linkId))
+    throw new Refusal(429, 'Too many files that are no pictures. Please wait ten minutes.');
+  const tooMany = invalid([{ path: 'photo', message: `at most ${PHOTOS_MOST} photos` }]);
+  const countOf = async (at: Reader): Promise<number> =>
+    (await at.select({ n: count() }).from(photo).where(eq(photo.briefLinkId, linkId)))[0]?.n ?? 0;
+  if ((await countOf(db)) >= PHOTOS_MOST) throw tooMany;
+  const kept = await readPhoto(Buffer.from(base64, 'base64')).catch(async (error: unknown) => {
+    await spend('picture', linkId);
+    throw error;
+  });
+  return db.transaction(async (tx) => {
+    const link = await linkOf(tx, token, now, true);
+    if (link.sentAt) throw new Refusal(409, SENT);
+    if ((await countOf(tx)) >= PHOTOS_MOST) throw tooMany;
+    const [person] = await tx.select().from(client).where(eq(client.id, link.clientId));
+    if (!person) throw new Refusal(404, GONE);
+    await tx
+      .insert(photo)
+      .values({ ...kept, shopId: person.shopId, briefLinkId: link.id, caption, createdAt: now });
+    return { saved: true as const, sent: false as const };
   });
 }
 

@@ -2,9 +2,9 @@ import { closetKey, storedOf } from '@contracts/closet-file';
 import { type GivenPiece, pieceFrom } from '@core/piece';
 import type { StoredAttributes } from '@contracts/piece';
 import { ownedItem } from '@data/schema';
-import { and, eq, isNull } from 'drizzle-orm';
+import { and, eq, isNull, sql } from 'drizzle-orm';
 import { note } from '../audit';
-import { notFound } from '../problem';
+import { notFound, stale } from '../problem';
 import { defineUseCase } from '../use-case';
 import { clientOf } from './profile';
 
@@ -12,20 +12,39 @@ export const saveOwned = defineUseCase({
   name: 'save-owned',
   roles: ['owner', 'stylist'],
   writes: true,
-  async run(context, { id, clientId, formality, ...input }) {
+  async run(context, { id, version: seen, clientId, formality, ...input }) {
     const { tx, actor, now } = context;
     await clientOf(tx, actor.shopId, clientId);
     const usual = pieceFrom({ id: 'new', category: input.category, colours: input.colours }).formality;
     const values = { ...input, formality: formality ?? usual };
     if (id) {
-      const changed = await tx
-        .update(ownedItem)
-        .set(values)
+      const [row] = await tx
+        .select()
+        .from(ownedItem)
         .where(and(eq(ownedItem.id, id), eq(ownedItem.clientId, clientId)))
-        .returning({ id: ownedItem.id });
-      if (changed.length === 0) throw notFound('That piece');
+        .for('update');
+      if (!row) throw notFound('That piece');
+      if (row.version !== seen)
+        throw stale([{ path: 'piece', message: `${row.title} was saved elsewhere` }], {
+          id,
+          clientId,
+          version: row.version,
+          title: row.title,
+          category: row.category,
+          formality: row.formality,
+          colours: row.colours,
+          attributes: row.attributes,
+          assumed: row.assumed,
+          loved: row.loved,
+          wornWeekly: row.wornWeekly,
+        });
+      const version = row.version + 1;
+      await tx
+        .update(ownedItem)
+        .set({ ...values, version })
+        .where(eq(ownedItem.id, id));
       await note(context, 'change', 'owned_item', id, { clientId });
-      return { id };
+      return { id, version };
     }
     const [made] = await tx
       .insert(ownedItem)
@@ -33,7 +52,7 @@ export const saveOwned = defineUseCase({
       .returning({ id: ownedItem.id });
     if (!made) throw new Error('the piece was not added');
     await note(context, 'add', 'owned_item', made.id, { clientId });
-    return { id: made.id };
+    return { id: made.id, version: 1 };
   },
 });
 
@@ -42,9 +61,11 @@ export const saveOwnedMany = defineUseCase({
   name: 'save-owned-many',
   roles: ['owner', 'stylist'],
   writes: true,
+  bodyMostBytes: 2_000_000,
   async run(context, { clientId, items }) {
     const { tx, actor, now } = context;
-    await clientOf(tx, actor.shopId, clientId);
+    // Locked, so that one list sent twice at once is added once.
+    await clientOf(tx, actor.shopId, clientId, true);
     const held = await tx
       .select({ title: ownedItem.title, category: ownedItem.category, colours: ownedItem.colours })
       .from(ownedItem)
@@ -80,14 +101,14 @@ export const retireOwned = defineUseCase({
   writes: true,
   async run(context, { id, retired }) {
     const { tx, actor, now } = context;
-    const [item] = await tx.select().from(ownedItem).where(eq(ownedItem.id, id));
+    const [item] = await tx.select().from(ownedItem).where(eq(ownedItem.id, id)).for('update');
     if (!item) throw notFound('That piece');
     await clientOf(tx, actor.shopId, item.clientId);
     await tx
       .update(ownedItem)
-      .set({ retiredAt: retired ? now : null })
+      .set({ retiredAt: retired ? now : null, version: sql`${ownedItem.version} + 1` })
       .where(eq(ownedItem.id, id));
     await note(context, retired ? 'retire' : 'bring back', 'owned_item', id);
-    return { id };
+    return { id, version: item.version + 1 };
   },
 });

@@ -23,6 +23,7 @@ export async function occasionsOf(db: Reader, clientId: string): Promise<Occasio
     .orderBy(asc(occasionStage.position));
   return rows.map((row) => ({
     id: row.id,
+    version: row.version,
     occasion: {
       ...row.details,
       title: row.title,

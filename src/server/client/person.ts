@@ -14,13 +14,14 @@ import {
   clientMeasure,
   garment,
   idempotency,
+  limitPass,
   look,
   occasion,
   ownedItem,
   user,
   variant,
 } from '@data/schema';
-import { and, desc, eq, gt, inArray, notInArray, or, sql } from 'drizzle-orm';
+import { and, desc, eq, inArray, notInArray, or, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import { conflict } from '../problem';
 import { dayIn } from '../shop/settings';
@@ -114,7 +115,7 @@ export const eraseClient = defineUseCase({
   writes: true,
   async run(context, { clientId, name }) {
     const { tx, actor, now } = context;
-    const { row } = await clientOf(tx, actor.shopId, clientId);
+    const { row } = await clientOf(tx, actor.shopId, clientId, true);
     if (row.name !== name) throw conflict('The name does not match; nothing was erased.');
     const open = await tx
       .select({ number: box.number })
@@ -136,12 +137,26 @@ export const eraseClient = defineUseCase({
       await tx.delete(boxAsk).where(inArray(boxAsk.boxId, ids));
       await tx
         .update(box)
-        .set({ letter: null, mood: [], notToSend: '', notesNext: '' })
+        .set({ letter: null, mood: [], notToSend: '', notesNext: '', parcel: null })
         .where(inArray(box.id, ids));
+      // Why a limit was let pass, and what was asked, say something of the person; the audit keeps the code alone.
+      await tx
+        .delete(limitPass)
+        .where(
+          inArray(
+            limitPass.boxLineId,
+            tx.select({ id: boxLine.id }).from(boxLine).where(inArray(boxLine.boxId, ids)),
+          ),
+        );
     }
     await tx.delete(occasion).where(eq(occasion.clientId, clientId));
-    // Answers kept for second senders may hold this person; none is waited for after so long.
-    await tx.delete(idempotency).where(gt(idempotency.status, 0));
+    // Answers kept for second senders may hold this person, and nobody else's are touched; keys stay, so that no deed is
+    // done again.
+    for (const id of [clientId, ...ids])
+      await tx
+        .update(idempotency)
+        .set({ answer: null })
+        .where(sql`${idempotency.answer}::text like ${`%${id}%`}`);
     const { measures: _measures, ...nobody } = NOBODY;
     await tx
       .update(client)
@@ -157,6 +172,7 @@ export const eraseClient = defineUseCase({
         pieceBudgetMinor: {},
         notes: '',
         erasedAt: now,
+        version: row.version + 1,
       })
       .where(eq(client.id, clientId));
     await note(context, 'erase', 'client', clientId, { boxes: ids.length });

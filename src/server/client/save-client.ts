@@ -26,9 +26,10 @@ export const saveClient = defineUseCase({
     let id = input.id;
     let version = 1;
     if (id) {
-      const { row } = await clientOf(tx, actor.shopId, id);
+      const known = await clientOf(tx, actor.shopId, id, true);
+      const { row } = known;
       if (row.version !== input.version)
-        throw stale([{ path: 'client', message: `${row.name} was saved elsewhere` }]);
+        throw stale([{ path: 'client', message: `${row.name} was saved elsewhere` }], currentOf(known));
       version = row.version + 1;
       await tx
         .update(client)
@@ -62,3 +63,24 @@ export const saveClient = defineUseCase({
     return { id, version };
   },
 });
+
+/** A client as it stands, in the shape it is saved in. */
+function currentOf({ row, given, profile }: Awaited<ReturnType<typeof clientOf>>) {
+  const { estimated = [], ...measures } = given;
+  const { measures: _measures, ...stored } = profile;
+  return {
+    id: row.id,
+    version: row.version,
+    name: row.name,
+    about: row.about,
+    email: row.email ?? '',
+    phone: row.phone ?? '',
+    sizes: row.sizes,
+    measures,
+    estimated,
+    profile: stored,
+    boxBudgetMinor: row.boxBudgetMinor,
+    pieceBudgetMinor: row.pieceBudgetMinor,
+    notes: row.notes,
+  };
+}

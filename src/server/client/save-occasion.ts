@@ -1,31 +1,51 @@
 import { repeatDays } from '@core/look';
 import type { Writer } from '@data/db';
-import { boxOccasion, occasion, occasionStage } from '@data/schema';
-import { and, eq } from 'drizzle-orm';
+import { box, boxOccasion, look, occasion, occasionStage } from '@data/schema';
+import { and, asc, eq } from 'drizzle-orm';
 import { note } from '../audit';
-import { conflict, notFound } from '../problem';
+import { setHoldClock } from '../box/hold-clock';
+import { conflict, notFound, stale } from '../problem';
 import { defineUseCase } from '../use-case';
+import { occasionsOf } from './occasions';
 import { clientOf } from './profile';
 
 export const saveOccasion = defineUseCase({
   name: 'save-occasion',
   roles: ['owner', 'stylist'],
   writes: true,
-  async run(context, { id, clientId, occasion: given, stages, repeat }) {
+  async run(context, { id, version: seen, clientId, occasion: given, stages, repeat }) {
     const { tx, actor, now } = context;
     await clientOf(tx, actor.shopId, clientId);
     const { title, date, formality, ...details } = given;
     const values = { title, day: date, formalityLo: formality[0], formalityHi: formality[1], details };
     if (id) {
-      const changed = await tx
+      const row = await lockedOccasion(tx, clientId, id);
+      if (row.version !== seen) {
+        const before = (await occasionsOf(tx, clientId)).find((each) => each.id === id);
+        throw stale([{ path: 'occasion', message: `${row.title} was saved elsewhere` }], {
+          id,
+          clientId,
+          version: row.version,
+          occasion: before?.occasion,
+          stages: before?.stages ?? [],
+        });
+      }
+      const version = row.version + 1;
+      await tx
         .update(occasion)
-        .set(values)
-        .where(and(eq(occasion.id, id), eq(occasion.clientId, clientId)))
-        .returning({ id: occasion.id });
-      if (changed.length === 0) throw notFound('That occasion');
+        .set({ ...values, version })
+        .where(eq(occasion.id, id));
       await keepStages(tx, id, stages);
+      // Boxes for it hold their pieces to another day now.
+      const boxes = await tx
+        .select({ box })
+        .from(box)
+        .innerJoin(boxOccasion, eq(boxOccasion.boxId, box.id))
+        .where(eq(boxOccasion.occasionId, id))
+        .orderBy(asc(box.id));
+      for (const { box: each } of boxes) await setHoldClock(context, each);
       await note(context, 'change', 'occasion', id, { clientId });
-      return { id };
+      return { id, version };
     }
     // Each day of a repeating occasion is one of its own: it may be moved, dressed for and boxed by itself.
     const days = repeat ? repeatDays(date, repeat.everyDays, repeat.times) : [date];
@@ -40,9 +60,19 @@ export const saveOccasion = defineUseCase({
       first ||= made.id;
     }
     await note(context, 'add', 'occasion', first, { clientId, days: days.length });
-    return { id: first };
+    return { id: first, version: 1 };
   },
 });
+
+async function lockedOccasion(tx: Writer, clientId: string, id: string) {
+  const [row] = await tx
+    .select()
+    .from(occasion)
+    .where(and(eq(occasion.id, id), eq(occasion.clientId, clientId)))
+    .for('update');
+  if (!row) throw notFound('That occasion');
+  return row;
+}
 
 async function keepStages(
   tx: Writer,
@@ -65,13 +95,13 @@ export const removeOccasion = defineUseCase({
   async run(context, { clientId, id }) {
     const { tx, actor } = context;
     await clientOf(tx, actor.shopId, clientId);
+    await lockedOccasion(tx, clientId, id);
     const used = await tx.select().from(boxOccasion).where(eq(boxOccasion.occasionId, id)).limit(1);
     if (used.length > 0) throw conflict('A box is styled for this occasion; take it off the brief first.');
-    const gone = await tx
-      .delete(occasion)
-      .where(and(eq(occasion.id, id), eq(occasion.clientId, clientId)))
-      .returning({ id: occasion.id });
-    if (gone.length === 0) throw notFound('That occasion');
+    const worn = await tx.select({ id: look.id }).from(look).where(eq(look.occasionId, id)).limit(1);
+    if (worn.length > 0)
+      throw conflict('A saved look is for this occasion; give the look another one or delete it first.');
+    await tx.delete(occasion).where(eq(occasion.id, id));
     await note(context, 'remove', 'occasion', id, { clientId });
     return { id };
   },

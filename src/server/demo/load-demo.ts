@@ -1,4 +1,5 @@
 import { HOUSE_SCHOOLS } from '@core/look';
+import { CATEGORY } from '@core/piece';
 import { addDays } from '@core/schedule';
 import { shopEan } from '@core/stock';
 import type { Answer, Input, UseCaseName } from '@contracts/api';
@@ -6,7 +7,7 @@ import { readList } from '@core/closet';
 import { readColourList } from '@contracts/piece-cells';
 import type { StockCsvRow } from '@contracts/stock-csv';
 import type { StoredAttributes } from '@contracts/piece';
-import type { BoxView } from '@contracts/views';
+import type { BoxView, PackView } from '@contracts/views';
 import type { Database } from '@data/db';
 import { DEMO_BOXES, type DemoBox } from '@data/demo/boxes';
 import { DEMO_CLIENTS } from '@data/demo/clients';
@@ -101,6 +102,8 @@ export function stockRows(): StockCsvRow[] {
         unknown
       >;
       const { formality, set, ...rest } = attributes;
+      // The label of everything sewn or knitted says how it is washed.
+      const care = CATEGORY[style.category].main ? { care: 'machine' } : {};
       if (solid) delete rest.pattern;
       return sizesOf(style).map(({ size, length, measures }, i): StockCsvRow => {
         number++;
@@ -115,7 +118,7 @@ export function stockRows(): StockCsvRow[] {
           category: style.category,
           colours,
           formality: formality as number | undefined,
-          attributes: rest as StoredAttributes,
+          attributes: { ...care, ...rest } as StoredAttributes,
           size,
           length,
           sku: `HR-${String(number).padStart(4, '0')}`,
@@ -261,13 +264,24 @@ async function playBox(
   if (plan.until === 'combining') return;
   const { letter } = await call(db, actor, start, 'draft-letter', { boxId });
   view = await call(db, actor, start, 'save-letter', { boxId, version: view.version, letter });
-  for (const to of ['packed', 'out'] as const)
-    view = await call(db, actor, start, 'move-box', {
+  const asked = view.lines.flatMap(({ id: lineId, guard }) =>
+    guard.map(({ code, about }) => ({ lineId, code, about })),
+  );
+  if (asked.length > 0)
+    view = await call(db, actor, start, 'pass-limits', {
       boxId,
-      version: view.version,
-      to,
-      ...(to === 'out' ? { parcel: `HM-${4100 + view.number}` } : {}),
+      passes: asked,
+      reason: 'Spoken through with the client on the telephone.',
     });
+  for (const to of ['packed', 'out'] as const)
+    view = whole(
+      await call(db, actor, start, 'move-box', {
+        boxId,
+        version: view.version,
+        to,
+        ...(to === 'out' ? { parcel: `HM-${4100 + view.number}` } : {}),
+      }),
+    );
   if (plan.until === 'out') return;
   const end = new Date(start.getTime() + 9 * DAY_MS);
   for (const [i, decision] of (plan.decisions ?? []).entries()) {
@@ -288,9 +302,15 @@ async function playBox(
             note: decision.note ?? '',
           },
     );
-    if (decision !== 'keep') view = await call(db, actor, end, 'check-in-line', { boxId, lineId });
+    if (decision !== 'keep') view = whole(await call(db, actor, end, 'check-in-line', { boxId, lineId }));
   }
   await call(db, actor, end, 'close-box', { boxId, version: view.version, notesNext: plan.notesNext ?? '' });
+}
+
+/** The stylist's view of a box; the demo is played by one. */
+function whole(view: BoxView | PackView): BoxView {
+  if (view.sees !== 'all') throw new Error('the demo is played by a stylist');
+  return view;
 }
 
 /** `name` or `name@mode`, as a piece of the box or the closet. */

@@ -15,10 +15,10 @@ export const savePhoto = defineUseCase({
   roles: ['owner', 'stylist'],
   writes: true,
   bodyMostBytes: PHOTO_BODY_BYTES,
-  async run(context, { of, id, dataBase64 }) {
+  prepare: ({ dataBase64 }) => readPhoto(Buffer.from(dataBase64, 'base64')),
+  async run(context, { of, id }, kept) {
     const { tx, actor, now } = context;
     await mustBeHere(tx, actor, of, id);
-    const kept = await readPhoto(Buffer.from(dataBase64, 'base64'));
     await tx.delete(photo).where(eq(of === 'garment' ? photo.garmentId : photo.ownedItemId, id));
     const [made] = await tx
       .insert(photo)
@@ -48,29 +48,35 @@ export const removePhoto = defineUseCase({
   },
 });
 
+/** Locked: of two photos put on a thing at the same moment the later one stays. */
 async function mustBeHere(db: Reader, actor: Actor, of: 'garment' | 'owned', id: string): Promise<void> {
   if (of === 'garment') {
     const [row] = await db
       .select({ id: garment.id })
       .from(garment)
-      .where(and(eq(garment.id, id), eq(garment.shopId, actor.shopId)));
+      .where(and(eq(garment.id, id), eq(garment.shopId, actor.shopId)))
+      .for('no key update');
     if (!row) throw notFound('That garment');
     return;
   }
-  const [item] = await db.select().from(ownedItem).where(eq(ownedItem.id, id));
+  const [item] = await db.select().from(ownedItem).where(eq(ownedItem.id, id)).for('no key update');
   if (!item) throw notFound('That piece');
   await clientOf(db, actor.shopId, item.clientId);
 }
 
 /** The bytes of a photo of this shop. Photos of what a client owns are personal: a packer gets none. */
-export async function photoBytes(db: Reader, actor: Actor, id: string): Promise<Buffer> {
+export async function photoBytes(
+  db: Reader,
+  actor: Actor,
+  id: string,
+): Promise<{ readonly jpeg: Buffer; readonly personal: boolean }> {
   if (!isId(id)) throw notFound('That photo');
   const [row] = await db
     .select()
     .from(photo)
     .where(and(eq(photo.id, id), eq(photo.shopId, actor.shopId)));
   if (!row || (row.garmentId === null && !PERSONAL_ROLES.includes(actor.role))) throw notFound('That photo');
-  return row.jpeg;
+  return { jpeg: row.jpeg, personal: row.garmentId === null };
 }
 
 /** Ids of the photos of garments or owned items, by what they show. */

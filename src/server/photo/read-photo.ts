@@ -1,6 +1,7 @@
 import { PHOTO_MOST_BYTES } from '@contracts/photo';
+import pLimit from 'p-limit';
 import sharp from 'sharp';
-import { invalid } from '../problem';
+import { invalid, Refusal } from '../problem';
 
 /** A photo as it is kept: JPEG, upright, without what the camera wrote into it. */
 export interface KeptPhoto {
@@ -14,6 +15,11 @@ export const PHOTO_MOST_PX = 1200;
 /** A picture of more pixels than a camera has is a trap. */
 const PIXELS_MOST = 80_000_000;
 
+/** Pictures decoded at a time, and those that may wait: whoever comes later is told to try again. */
+const AT_ONCE = 2;
+const WAITING_MOST = 20;
+const decoding = pLimit(AT_ONCE);
+
 const refused = (message: string) => invalid([{ path: 'photo', message }]);
 
 /**
@@ -26,6 +32,12 @@ export async function readPhoto(bytes: Buffer): Promise<KeptPhoto> {
     throw refused(`larger than ${PHOTO_MOST_BYTES / 1_000_000} MB; send a smaller copy`);
   const kind = kindOf(bytes);
   if (kind !== 'jpeg' && kind !== 'png' && kind !== 'webp') throw refused(WHY_NOT[kind]);
+  if (decoding.pendingCount >= WAITING_MOST)
+    throw new Refusal(503, 'Many pictures are coming in just now. Please send it again in a moment.');
+  return decoding(() => decode(bytes));
+}
+
+async function decode(bytes: Buffer): Promise<KeptPhoto> {
   try {
     const { data, info } = await sharp(bytes, { limitInputPixels: PIXELS_MOST, failOn: 'error' })
       .rotate()

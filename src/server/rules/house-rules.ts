@@ -21,9 +21,13 @@ export const saveRules = defineUseCase({
   writes: true,
   async run(context, { version, settings, schools }) {
     const { tx, actor } = context;
-    const row = await shopOf(tx, actor.shopId);
+    const row = await shopOf(tx, actor.shopId, true);
     if (row.version !== version)
-      throw stale([{ path: 'rules', message: 'the house rules were saved elsewhere' }]);
+      throw stale([{ path: 'rules', message: 'the house rules were saved elsewhere' }], {
+        version: row.version,
+        settings: row.ruleSettings,
+        schools: row.schools,
+      });
     await tx
       .update(shop)
       .set({ ruleSettings: asSettings(settings), schools, version: sql`${shop.version} + 1` })
@@ -81,9 +85,13 @@ export const savePullSettings = defineUseCase({
   writes: true,
   async run(context, { version, settings, alteredMayReturn }) {
     const { tx, actor } = context;
-    const row = await shopOf(tx, actor.shopId);
+    const row = await shopOf(tx, actor.shopId, true);
     if (row.version !== version)
-      throw stale([{ path: 'settings', message: 'the settings were saved elsewhere' }]);
+      throw stale([{ path: 'settings', message: 'the settings were saved elsewhere' }], {
+        version: row.version,
+        settings: row.pullSettings,
+        alteredMayReturn: row.alteredMayReturn,
+      });
     await tx
       .update(shop)
       .set({ pullSettings: settings, alteredMayReturn, version: sql`${shop.version} + 1` })

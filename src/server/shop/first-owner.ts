@@ -1,5 +1,7 @@
+import { passwordFault } from '../password';
 import { inputs, type Parsed } from '@contracts/api';
 import { faultsOf } from '@contracts/faults';
+import { unkeepable } from '@contracts/text';
 import { HOUSE_SCHOOLS } from '@core/look';
 import type { Database, Reader } from '@data/db';
 import { location, shop, user } from '@data/schema';
@@ -20,8 +22,12 @@ export async function firstOwner(
   raw: unknown,
 ): Promise<{ email: string; password: string }> {
   const parsed = inputs['first-owner'].safeParse(raw);
+  const odd = unkeepable(raw);
+  if (odd.length > 0) throw invalid(odd);
   if (!parsed.success) throw invalid(faultsOf(parsed.error));
   const input: Parsed<'first-owner'> = parsed.data;
+  const weak = passwordFault(input.password, [input.shopName, input.town, input.name, input.email]);
+  if (weak) throw invalid([{ path: 'password', message: weak }]);
   await db.transaction(async (tx) => {
     await tx.execute(sql`select pg_advisory_xact_lock(hashtext('first-owner'))`);
     if (!(await isEmptyShop(tx))) throw conflict('This shop has its owner already: sign in.');

@@ -7,8 +7,10 @@ import { notFound } from '../problem';
 
 export type ShopRow = typeof shop.$inferSelect;
 
-export async function shopOf(db: Reader, id: string): Promise<ShopRow> {
-  const [row] = await db.select().from(shop).where(eq(shop.id, id));
+/** The shop, its row locked for the rest of the transaction when `lock` is set. */
+export async function shopOf(db: Reader, id: string, lock = false): Promise<ShopRow> {
+  const query = db.select().from(shop).where(eq(shop.id, id));
+  const [row] = await (lock ? query.for('update') : query);
   if (!row) throw notFound('The shop');
   return row;
 }
@@ -44,3 +46,29 @@ export const dayIn = (zone: string, instant: Date): string =>
     month: '2-digit',
     day: '2-digit',
   }).format(instant);
+
+/** The last instant of a calendar day where the shop is. */
+export function endOfDayIn(zone: string, day: string): Date {
+  // Midnight of the next day there, found from its offset at that instant; a clock change on the day itself is met.
+  const midnight = Date.parse(`${day}T00:00:00Z`) + 86_400_000;
+  let at = midnight;
+  for (let i = 0; i < 2; i++) at = midnight - offsetMs(zone, new Date(at));
+  return new Date(at - 1);
+}
+
+/** How far the clock of a zone is ahead of UTC at an instant, ms. */
+function offsetMs(zone: string, instant: Date): number {
+  const parts = new Intl.DateTimeFormat('en-US', {
+    timeZone: zone,
+    hourCycle: 'h23',
+    year: 'numeric',
+    month: 'numeric',
+    day: 'numeric',
+    hour: 'numeric',
+    minute: 'numeric',
+    second: 'numeric',
+  }).formatToParts(instant);
+  const at = (type: string): number => Number(parts.find((part) => part.type === type)?.value ?? 0);
+  const shown = Date.UTC(at('year'), at('month') - 1, at('day'), at('hour'), at('minute'), at('second'));
+  return shown - Math.floor(instant.getTime() / 1000) * 1000;
+}

@@ -4,7 +4,7 @@ import type { Reader } from '@data/db';
 import { pieceOfGarment } from '@data/pieces';
 import { box, boxLine, client, garment, location, stockBalance, variant } from '@data/schema';
 import { and, asc, eq, gt, isNull, ne, notInArray, or, sql } from 'drizzle-orm';
-import type { Actor } from '../context';
+import { type Actor, forRole, seesPersons } from '../context';
 import { notFound } from '../problem';
 import { shopOf } from '../shop/settings';
 import { defineUseCase } from '../use-case';
@@ -65,10 +65,10 @@ export const findCode = defineUseCase({
       size: sizeWords(size),
       sku: size.sku,
       ean: size.ean ?? '',
-      priceMinor: row.priceMinor,
+      priceMinor: seesPersons(actor) ? row.priceMinor : null,
       currency,
       archived: row.archivedAt !== null,
-      piece: pieceOfGarment(row, size),
+      piece: forRole(actor, pieceOfGarment(row, size)),
       places: places.map((each) => ({ ...each, place: each.place as Place })),
       boxes: boxes.map(({ state, ...each }) => ({ ...each, step: stepOf(state) })),
     };

@@ -7,6 +7,7 @@ import { splitMeasures } from '@data/pieces';
 import { garment, stockMovement, variant } from '@data/schema';
 import { and, asc, eq, sql } from 'drizzle-orm';
 import { note } from '../audit';
+import { seesPersons } from '../context';
 import { photosOf } from '../photo/photos';
 import { isId, notFound, stale } from '../problem';
 import { defineUseCase } from '../use-case';
@@ -30,13 +31,13 @@ export function garmentFacts(given: {
   };
 }
 
-async function garmentOf(db: Reader, shopId: string, id: string) {
-  const [row] = isId(id)
-    ? await db
-        .select()
-        .from(garment)
-        .where(and(eq(garment.id, id), eq(garment.shopId, shopId)))
-    : [];
+async function garmentOf(db: Reader, shopId: string, id: string, lock = false) {
+  if (!isId(id)) throw notFound('That garment');
+  const query = db
+    .select()
+    .from(garment)
+    .where(and(eq(garment.id, id), eq(garment.shopId, shopId)));
+  const [row] = await (lock ? query.for('update') : query);
   if (!row) throw notFound('That garment');
   return row;
 }
@@ -82,8 +83,9 @@ export const garmentSheet = defineUseCase({
       .orderBy(asc(variant.position));
     return {
       ...sheetOf(row),
-      // What the shop paid is nothing a parcel needs.
-      costMinor: actor.role === 'packer' ? null : row.costMinor,
+      // What it costs, and what the shop paid, is nothing a parcel needs.
+      priceMinor: seesPersons(actor) ? row.priceMinor : null,
+      costMinor: seesPersons(actor) ? row.costMinor : null,
       version: row.version,
       photo: (await photosOf(tx, 'garment', [id])).get(id),
       archived: row.archivedAt !== null,
@@ -109,9 +111,18 @@ export const saveGarment = defineUseCase({
     let id = known;
     let version = 1;
     if (id) {
-      const row = await garmentOf(tx, actor.shopId, id);
+      const row = await garmentOf(tx, actor.shopId, id, true);
       if (row.version !== seen)
-        throw stale([{ path: 'garment', message: `${row.title} was saved elsewhere` }]);
+        throw stale([{ path: 'garment', message: `${row.title} was saved elsewhere` }], {
+          ...sheetOf(row),
+          version: row.version,
+          sizes: (
+            await tx.select().from(variant).where(eq(variant.garmentId, id)).orderBy(asc(variant.position))
+          ).map((size) => {
+            const { moved: _moved, ...sheet } = sizeSheet(size);
+            return { ...sheet, qty: 0 };
+          }),
+        });
       version = row.version + 1;
       await tx
         .update(garment)

@@ -38,7 +38,8 @@ export interface NewHold {
   readonly boxLineId: string;
   readonly variantId: string;
   readonly locationId: string;
-  readonly expiresAt: Date;
+  /** Null: on no clock. */
+  readonly expiresAt: Date | null;
   readonly actorId: string;
 }
 

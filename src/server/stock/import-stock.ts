@@ -14,6 +14,7 @@ export const importStock = defineUseCase({
   name: 'import-stock',
   roles: ['owner', 'stylist'],
   writes: true,
+  bodyMostBytes: 12_000_000,
   async run(context, { csv, take }): Promise<ImportAnswer> {
     const read = readStock(csv);
     const { fresh, known, faults: clashes } = await compare(context, read.rows);

@@ -1,12 +1,22 @@
-import { type Cause, countDifference, type Place } from '@core/stock';
-import type { LedgerView } from '@contracts/views';
+import { type Cause, countDifference, type Place, PROPOSED, sizeWords } from '@core/stock';
+import type { LedgerView, ProposalView } from '@contracts/views';
 import type { Reader, Writer } from '@data/db';
 import { moveStock, type Movement, NothingThere } from '@data/ledger';
-import { box, boxLine, location, stockBalance, stockMovement, user, variant } from '@data/schema';
-import { and, desc, eq } from 'drizzle-orm';
+import {
+  box,
+  boxLine,
+  garment,
+  location,
+  stockBalance,
+  stockMovement,
+  stockProposal,
+  user,
+  variant,
+} from '@data/schema';
+import { and, asc, desc, eq, isNull } from 'drizzle-orm';
 import { note } from '../audit';
 import type { Actor } from '../context';
-import { conflict, notFound } from '../problem';
+import { conflict, invalid, notFound } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
 import { defineUseCase } from '../use-case';
 import { releaseExpired } from './holds';
@@ -35,6 +45,11 @@ export const countStock = defineUseCase({
     const { tx, actor, now } = context;
     await mustBeOurs(tx, actor, variantId, locationId);
     await releaseExpired(tx, now, [variantId]);
+    // A shelf that never held it has no row to lock yet: two counts at once must still be one after the other.
+    await tx
+      .insert(stockBalance)
+      .values({ variantId, locationId, place: 'shelf', qty: 0 })
+      .onConflictDoNothing();
     const [row] = await tx
       .select({ qty: stockBalance.qty })
       .from(stockBalance)
@@ -66,11 +81,97 @@ export const moveByHand = defineUseCase({
     const { tx, actor, now } = context;
     await mustBeOurs(tx, actor, variantId, locationId);
     await releaseExpired(tx, now, [variantId]);
+    if (actor.role === 'packer' && PROPOSED.includes(cause)) {
+      if (reason === '') throw invalid([{ path: 'reason', message: 'say why, for the owner' }]);
+      await tx.insert(stockProposal).values({
+        shopId: actor.shopId,
+        variantId,
+        locationId,
+        cause,
+        qty,
+        reason,
+        actorId: actor.id,
+        createdAt: now,
+      });
+      await note(context, `propose ${cause}`, 'variant', variantId, { qty });
+      return ledgerOf(tx, actor, variantId);
+    }
     await move(tx, { variantId, locationId, cause, qty, reason: reason || undefined, actorId: actor.id });
     await note(context, cause, 'variant', variantId, { qty });
     return ledgerOf(tx, actor, variantId);
   },
 });
+
+/** The owner books what a packer proposed, in the packer's words, or leaves it. */
+export const settleProposal = defineUseCase({
+  name: 'settle-proposal',
+  roles: ['owner'],
+  writes: true,
+  async run(context, { id, accept }) {
+    const { tx, actor, now } = context;
+    const [row] = await tx
+      .select()
+      .from(stockProposal)
+      .where(and(eq(stockProposal.id, id), eq(stockProposal.shopId, actor.shopId)))
+      .for('update');
+    if (!row) throw notFound('That proposal');
+    if (row.settledAt) throw conflict('Somebody settled this already.');
+    const { variantId, locationId, qty, reason } = row;
+    const cause = row.cause as Cause;
+    if (accept) {
+      await releaseExpired(tx, now, [variantId]);
+      await move(tx, { variantId, locationId, cause, qty, reason, actorId: actor.id });
+    }
+    await tx
+      .update(stockProposal)
+      .set({ settledAt: now, settledBy: actor.id, accepted: accept })
+      .where(eq(stockProposal.id, id));
+    await note(context, accept ? `confirm ${cause}` : `leave ${cause}`, 'variant', variantId, { qty });
+    return ledgerOf(tx, actor, variantId);
+  },
+});
+
+/** Proposals that wait for an owner, oldest first; of one size or of the whole shop. */
+export async function openProposals(
+  db: Reader,
+  { shopId }: Actor,
+  zone: string,
+  variantId?: string,
+): Promise<ProposalView[]> {
+  const rows = await db
+    .select({
+      row: stockProposal,
+      title: garment.title,
+      size: variant,
+      location: location.title,
+      by: user.name,
+    })
+    .from(stockProposal)
+    .innerJoin(variant, eq(variant.id, stockProposal.variantId))
+    .innerJoin(garment, eq(garment.id, variant.garmentId))
+    .innerJoin(location, eq(location.id, stockProposal.locationId))
+    .leftJoin(user, eq(user.id, stockProposal.actorId))
+    .where(
+      and(
+        eq(stockProposal.shopId, shopId),
+        isNull(stockProposal.settledAt),
+        variantId ? eq(stockProposal.variantId, variantId) : undefined,
+      ),
+    )
+    .orderBy(asc(stockProposal.createdAt));
+  return rows.map(({ row, title, size, location: at, by }) => ({
+    id: row.id,
+    variantId: row.variantId,
+    title,
+    size: sizeWords(size),
+    location: at,
+    cause: row.cause as Cause,
+    qty: row.qty,
+    reason: row.reason,
+    by: by ?? 'somebody',
+    day: dayIn(zone, row.createdAt),
+  }));
+}
 
 export const stockLedger = defineUseCase({
   name: 'stock-ledger',
@@ -129,5 +230,6 @@ async function ledgerOf(db: Reader, actor: Actor, variantId: string): Promise<Le
       shelfAfter,
     };
   });
-  return { variantId, balances, movements: oldestFirst.reverse() };
+  const proposals = await openProposals(db, actor, zone, variantId);
+  return { variantId, balances, proposals, movements: oldestFirst.reverse() };
 }

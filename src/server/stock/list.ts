@@ -6,7 +6,7 @@ import { garmentPage, sizesByGarment, stockWhere } from '@data/stock';
 import { count } from 'drizzle-orm';
 import type { Database, Reader } from '@data/db';
 import { inputs, type Parsed } from '@contracts/api';
-import type { Actor } from '../context';
+import { type Actor, forRole, seesPersons } from '../context';
 import { photosOf } from '../photo/photos';
 import { shopOf } from '../shop/settings';
 import { defineUseCase } from '../use-case';
@@ -43,8 +43,8 @@ async function stockPage(db: Reader, actor: Actor, input: Parsed<'stock-list'>):
       return {
         id: row.id,
         label: row.label,
-        piece: pieceOfGarment(row, own[0]?.variant),
-        priceMinor: row.priceMinor,
+        piece: forRole(actor, pieceOfGarment(row, own[0]?.variant)),
+        priceMinor: seesPersons(actor) ? row.priceMinor : null,
         photo: photos.get(row.id),
         sizes: own.map(({ variant, at }) => ({
           variantId: variant.id,

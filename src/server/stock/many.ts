@@ -1,3 +1,4 @@
+import { MOST_MINOR } from '@contracts/piece';
 import { stockCsv, stockJson } from '@contracts/stock-file';
 import { garment } from '@data/schema';
 import { sizesByGarment } from '@data/stock';
@@ -5,12 +6,14 @@ import { and, asc, eq, inArray, isNull, sql } from 'drizzle-orm';
 import type { PgUpdateSetSource } from 'drizzle-orm/pg-core';
 import { noteAll } from '../audit';
 import type { Context } from '../context';
-import { notFound } from '../problem';
+import { invalid, notFound } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
 import { defineUseCase } from '../use-case';
 import { sheetOf, sizeSheet } from './garment';
 
 const ROLES = ['owner', 'stylist'] as const;
+/** Twenty thousand ids. */
+const IDS_BYTES = 1_200_000;
 
 /** Changes garments of the shop all in one, each with its place in the record of changes. */
 async function changeMany(
@@ -41,6 +44,7 @@ export const archiveGarments = defineUseCase({
   name: 'archive-garments',
   roles: ROLES,
   writes: true,
+  bodyMostBytes: IDS_BYTES,
   run: (context, { ids, archived }) =>
     changeMany(
       context,
@@ -55,14 +59,24 @@ export const priceGarments = defineUseCase({
   name: 'price-garments',
   roles: ROLES,
   writes: true,
-  run: (context, { ids, percent }) =>
-    changeMany(
-      context,
-      ids,
-      { priceMinor: sql`round(${garment.priceMinor}::numeric * (100 + ${percent}::numeric) / 100)::int` },
-      'price',
-      { percent },
-    ),
+  bodyMostBytes: IDS_BYTES,
+  async run(context, { ids, percent }) {
+    const raised = sql`round(${garment.priceMinor}::numeric * (100 + ${percent}::numeric) / 100)`;
+    const [beyond] = await context.tx
+      .select({ title: garment.title })
+      .from(garment)
+      .where(
+        and(
+          eq(garment.shopId, context.actor.shopId),
+          inArray(garment.id, [...ids]),
+          sql`${raised} > ${MOST_MINOR}`,
+        ),
+      )
+      .limit(1);
+    if (beyond)
+      throw invalid([{ path: 'percent', message: `${beyond.title} would cost more than a price can be` }]);
+    return changeMany(context, ids, { priceMinor: sql`${raised}::int` }, 'price', { percent });
+  },
 });
 
 /** Gives many garments the same label, formality, seasons, care, moods or cost; the rest of each stays. */
@@ -70,6 +84,7 @@ export const editGarments = defineUseCase({
   name: 'edit-garments',
   roles: ROLES,
   writes: true,
+  bodyMostBytes: IDS_BYTES,
   run: (context, { ids, set: { label, formality, costMinor, ...attributes } }) =>
     changeMany(
       context,

@@ -21,7 +21,7 @@ const given: GivenPiece = {
 
 describe('a piece that is changed', () => {
   const flags = { assumed: true, loved: true, wornWeekly: false };
-  const item = { id: '1', piece: pieceFrom({ ...given, owned: true }), fromBox: false, ...flags };
+  const item = { id: '1', piece: pieceFrom({ ...given, owned: true }), version: 1, fromBox: false, ...flags };
   it('keeps what the form does not show: metal content for an allergy, measures, ways of wearing', () => {
     const { attributes, ...sent } = inputOf(draftOf(item));
     expect(storedAttributesSchema.parse(JSON.parse(JSON.stringify(attributes)))).toMatchObject({

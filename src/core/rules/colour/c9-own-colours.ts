@@ -6,6 +6,20 @@ import { solid } from '../given';
 import { COMMON_PRACTICE, type Said, USUAL_WEIGHT } from '../rule';
 import { ALONE } from '../reads';
 
+/** Where a colour is seen beside the face. */
+export const AT_THE_FACE = ['top', 'layer', 'whole', 'scarf', 'head', 'neck'] as const;
+
+/** The colour of a card that a piece shows on enough of itself. */
+export const onCard = (
+  { seen }: Pick<Worn, 'seen'>,
+  card: readonly string[],
+  at: { readonly near: number; readonly share: number },
+): string | undefined =>
+  seen
+    .filter(({ share }) => share >= at.share)
+    .map(({ hex }) => card.find((each) => deltaEHex(each, hex) <= at.near))
+    .find(Boolean);
+
 /** C9: the client's own colour card, where it counts most: at the face. */
 export const ownColours = defineRule({
   id: 'C9',
@@ -23,12 +37,8 @@ export const ownColours = defineRule({
   evaluate(scene, at) {
     const { like, avoid, never } = scene.client.colourCard;
     const said: Said[] = [];
-    const on = (worn: Worn, card: readonly string[]): string | undefined =>
-      worn.seen
-        .filter(({ share }) => share >= at.share)
-        .map(({ hex }) => card.find((each) => deltaEHex(each, hex) <= at.near))
-        .find(Boolean);
-    for (const worn of inSlot(scene, 'top', 'layer', 'whole', 'scarf', 'head', 'neck')) {
+    const on = (worn: Worn, card: readonly string[]): string | undefined => onCard(worn, card, at);
+    for (const worn of inSlot(scene, ...AT_THE_FACE)) {
       const [blocked, avoided, liked] = [on(worn, never), on(worn, avoid), on(worn, like)];
       const pieces = [worn.piece.id];
       if (blocked)

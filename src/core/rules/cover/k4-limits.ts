@@ -1,5 +1,7 @@
 import { colourName } from '../../colour';
-import { sameSubstance, type Worn } from '../../piece';
+import type { Limits } from '../../look/client';
+import type { Worn } from '../../piece';
+import { contentOf, meets as substanceIn } from '../../substances';
 import { defineRule } from '../define';
 import { COMMON_PRACTICE, type Said, type Scene, USUAL_WEIGHT } from '../rule';
 import { ALONE } from '../reads';
@@ -68,23 +70,44 @@ export const limits = defineRule({
 
 function neverSaid(worn: Worn, { client }: Scene): Said[] {
   const { piece } = worn;
-  return client.nevers
-    .filter((word) => meets(worn, word))
-    .map((word): Said => ({
-      tone: 'blocks',
-      pieces: [piece.id],
-      text: `${piece.title}: this client never wears ${word}.`,
-    }));
+  return neversMet(worn, client.nevers).map(({ word, says }): Said =>
+    says === 'holds'
+      ? { tone: 'blocks', pieces: [piece.id], text: `${piece.title}: this client never wears ${word}.` }
+      : {
+          tone: 'fights',
+          cannotTell: true,
+          pieces: [piece.id],
+          text: `${piece.title} may contain ${word}, which this client never wears. Read the label.`,
+        },
+  );
 }
 
-/** A stated never meets a category, a texture, a fibre, a pattern or a colour by name. */
-function meets({ piece, swatches }: Worn, word: string): boolean {
+export interface NeverMet {
+  readonly word: string;
+  readonly says: 'holds' | 'may';
+  /** As the label says it; absent for a kind, a texture or a colour. */
+  readonly named?: string | undefined;
+}
+
+/** Stated nevers that a piece meets, or may meet. */
+export function neversMet(worn: Worn, nevers: readonly string[]): readonly NeverMet[] {
+  return nevers.flatMap((word): NeverMet[] => {
+    if (isNamed(worn, word)) return [{ word, says: 'holds' }];
+    const content = contentOf(worn.piece, word);
+    // What nobody entered is asked about for an allergy; a never is a wish.
+    return content.says === 'holds' || content.says === 'may'
+      ? [{ word, says: content.says, named: content.named }]
+      : [];
+  });
+}
+
+/** A stated never names a category, a texture, a pattern or a colour. */
+function isNamed({ piece, swatches }: Worn, word: string): boolean {
   const said = word.trim().toLowerCase();
   return (
     said === piece.category ||
     said === piece.fabric.texture ||
     said === piece.pattern.kind ||
-    piece.fabric.fibres.some((fibre) => sameSubstance(said, fibre.name)) ||
     swatches.some(
       (swatch) =>
         swatch.share >= 0.1 && (swatch.name?.toLowerCase() === said || colourName(swatch.hex) === said),
@@ -92,31 +115,84 @@ function meets({ piece, swatches }: Worn, word: string): boolean {
   );
 }
 
-function limitSaid(worn: Worn, { client: { limits: at } }: Scene): Said[] {
-  const { piece, measures, slot } = worn;
-  const said: Said[] = [];
-  const fights = (text: string, measured?: string): void => {
-    said.push({ tone: 'fights', pieces: [piece.id], text: `${piece.title}: ${text}`, measured });
-  };
-  const heel = measures.heel ?? 0;
-  if (slot === 'shoes' && at.heelMaxMm !== undefined && heel > at.heelMaxMm) {
-    fights('the heel is higher than this client wears.', `${heel} mm; up to ${at.heelMaxMm} mm`);
-  }
-  if (slot === 'shoes' && at.openToe === false && piece.cut.toe === 'open')
-    fights('an open toe, which this client leaves out.');
-  for (const fibre of piece.fabric.fibres) {
-    const avoided = at.avoidFibres.find((word) => sameSubstance(word, fibre.name));
-    if (avoided) fights(`${fibre.pct} % ${fibre.name}, and this client avoids ${avoided}.`);
-  }
-  for (const metal of piece.metalContent) {
-    const avoided = at.avoidMetals.find((word) => sameSubstance(word, metal));
-    if (avoided) fights(`holds ${metal}, and this client avoids ${avoided}.`);
-  }
-  if (slot === 'bag' && at.bagMaxG !== undefined && (piece.weightG ?? 0) > at.bagMaxG) {
-    fights('heavier than this client carries.', `${piece.weightG} g; up to ${at.bagMaxG} g`);
-  }
-  if (at.washableOnly && worn.facts.main && piece.care !== 'machine' && piece.care !== 'hand') {
-    fights('cannot be washed at home.', piece.care);
-  }
-  return said;
+/** A limit of the client that a piece goes past: data; the words are made below. */
+export interface LimitMet {
+  readonly limit: 'heel' | 'open-toe' | 'fibre' | 'metal' | 'bag' | 'care' | 'care-unknown';
+  /** What exactly is past what: another limit is another matter. */
+  readonly about: string;
+  /** What the client leaves out, and as the label says it. */
+  readonly declared?: string | undefined;
+  readonly named?: string | undefined;
+  readonly measured?: string | undefined;
 }
+
+/** Limits of a client that a piece goes past. Heel in mm, bag in g; a care nobody entered is asked about. */
+export function limitsMet(worn: Worn, at: Limits): LimitMet[] {
+  const { piece, measures, slot } = worn;
+  const met: LimitMet[] = [];
+  const heel = measures.heel ?? 0;
+  if (slot === 'shoes' && at.heelMaxMm !== undefined && heel > at.heelMaxMm)
+    met.push({
+      limit: 'heel',
+      about: `${heel} > ${at.heelMaxMm}`,
+      measured: `${heel} mm; up to ${at.heelMaxMm} mm`,
+    });
+  if (slot === 'shoes' && at.openToe === false && piece.cut.toe === 'open')
+    met.push({ limit: 'open-toe', about: 'open toe' });
+  for (const declared of at.avoidFibres) {
+    const fibre = piece.fabric.fibres.find(
+      ({ name, pct }) => pct > 0 && substanceIn(declared, name) === 'holds',
+    );
+    if (fibre)
+      met.push({
+        limit: 'fibre',
+        about: `${declared}: ${fibre.name}`,
+        declared,
+        named: `${fibre.pct} % ${fibre.name}`,
+      });
+  }
+  for (const declared of at.avoidMetals) {
+    const named = piece.metalContent.find((name) => substanceIn(declared, name) === 'holds');
+    if (named !== undefined) met.push({ limit: 'metal', about: `${declared}: ${named}`, declared, named });
+  }
+  const weight = piece.weightG ?? 0;
+  if (slot === 'bag' && at.bagMaxG !== undefined && weight > at.bagMaxG)
+    met.push({
+      limit: 'bag',
+      about: `${weight} > ${at.bagMaxG}`,
+      measured: `${weight} g; up to ${at.bagMaxG} g`,
+    });
+  if (at.washableOnly && worn.facts.main) {
+    if (piece.care === undefined) met.push({ limit: 'care-unknown', about: 'care' });
+    else if (piece.care !== 'machine' && piece.care !== 'hand')
+      met.push({ limit: 'care', about: piece.care, measured: piece.care });
+  }
+  return met;
+}
+
+function overWords({ limit, declared, named }: LimitMet): string {
+  switch (limit) {
+    case 'heel':
+      return 'the heel is higher than this client wears.';
+    case 'open-toe':
+      return 'an open toe, which this client leaves out.';
+    case 'fibre':
+    case 'metal':
+      return `${named}, and this client avoids ${declared}.`;
+    case 'bag':
+      return 'heavier than this client carries.';
+    case 'care':
+      return 'cannot be washed at home.';
+    case 'care-unknown':
+      return 'nobody has entered how to wash it, and everything should be washable.';
+  }
+}
+
+const limitSaid = (worn: Worn, { client }: Scene): Said[] =>
+  limitsMet(worn, client.limits).map((met): Said => ({
+    tone: met.limit === 'care-unknown' ? 'note' : 'fights',
+    cannotTell: met.limit === 'care-unknown' || undefined,
+    pieces: [worn.piece.id],
+    text: `${worn.piece.title}: ${overWords(met)}`,
+    measured: met.measured,
+  }));

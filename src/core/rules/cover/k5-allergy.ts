@@ -1,9 +1,8 @@
-import { sameSubstance, type Worn } from '../../piece';
+import type { Worn } from '../../piece';
+import { contentOf } from '../../substances';
 import { defineRule } from '../define';
 import { type Said, USUAL_WEIGHT } from '../rule';
 import { ALONE } from '../reads';
-
-const METALS = ['nickel', 'cobalt', 'chromium', 'copper'];
 
 /** K5: a declared allergy stops a piece; unknown content warns. */
 export const allergy = defineRule({
@@ -52,39 +51,37 @@ export const allergy = defineRule({
   ],
 });
 
-function check(worn: Worn, declared: string): Said[] {
-  const { piece } = worn;
-  const cloths = [piece.fabric, ...piece.parts.flatMap((part) => (part.fabric ? [part.fabric] : []))];
-  const fibre = cloths.flatMap((cloth) => cloth.fibres).find(({ name }) => sameSubstance(declared, name));
-  const blocks = (text: string): Said[] => [
-    { tone: 'blocks', pieces: [piece.id], text: `${piece.title} ${text}` },
-  ];
-  if (fibre) return blocks(`holds ${fibre.name}; ${declared} is a declared allergy.`);
-  if (!METALS.includes(declared.toLowerCase())) {
-    const known = piece.fabric.fibres.length > 0 || worn.facts.shape === 'jewel';
-    return known || !worn.facts.main
-      ? []
-      : [
-          {
-            tone: 'fights',
-            cannotTell: true,
-            pieces: [piece.id],
-            text: `${piece.title}: its fibres are not known, and ${declared} is a declared allergy. Read the label.`,
-          },
-        ];
-  }
-  const metal = piece.metalContent.find((name) => sameSubstance(declared, name));
-  if (metal) return blocks(`holds ${metal}; ${declared} is a declared allergy.`);
-  const bare =
-    piece.metal !== 'none' && (piece.metalContent.length === 0 || piece.metalContent.includes('unknown'));
-  return bare
-    ? [
+function check({ piece }: Worn, declared: string): Said[] {
+  const content = contentOf(piece, declared);
+  const pieces = [piece.id];
+  switch (content.says) {
+    case 'holds':
+      return [
+        {
+          tone: 'blocks',
+          pieces,
+          text: `${piece.title} contains ${content.named}; ${declared} is a declared allergy.`,
+        },
+      ];
+    case 'may':
+      return [
         {
           tone: 'fights',
           cannotTell: true,
-          pieces: [piece.id],
-          text: `${piece.title}: its metal is not known, and ${declared} is a declared allergy. Ask the maker.`,
+          pieces,
+          text: `${piece.title} may contain ${declared} (${content.named}), a declared allergy. Ask the maker.`,
         },
-      ]
-    : [];
+      ];
+    case 'unknown':
+      return [
+        {
+          tone: 'fights',
+          cannotTell: true,
+          pieces,
+          text: `Nobody has entered what ${piece.title} is made of, and ${declared} is a declared allergy. Read the label.`,
+        },
+      ];
+    case 'clear':
+      return [];
+  }
 }

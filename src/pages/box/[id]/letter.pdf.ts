@@ -9,7 +9,7 @@ export const prerender = false;
 
 export const GET: APIRoute = ({ params, locals }) =>
   pdfResponse('/letter.pdf', async () => {
-    const view = await boxPage(signedIn(locals), params.id ?? '', 'letter');
+    const view = await boxPage(signedIn(locals), params.id ?? '');
     if (!view.letter) throw notFound('A written letter');
     return { fileName: `letter-${view.number}.pdf`, pdf: await letterPdf(view, view.letter) };
   });

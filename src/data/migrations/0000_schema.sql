@@ -22,9 +22,11 @@ CREATE TABLE "alteration" (
 	"id" uuid PRIMARY KEY DEFAULT gen_random_uuid() NOT NULL,
 	"box_line_id" uuid NOT NULL,
 	"job" text NOT NULL,
+	"mm" integer NOT NULL,
 	"price_minor" integer NOT NULL,
 	"lead_days" integer NOT NULL,
-	"may_return" boolean DEFAULT false NOT NULL
+	"may_return" boolean DEFAULT false NOT NULL,
+	"created_at" timestamp with time zone DEFAULT now() NOT NULL
 );
 --> statement-breakpoint
 CREATE TABLE "box" (
@@ -68,7 +70,9 @@ CREATE TABLE "box_line" (
 	"tax_bp" integer,
 	"decision" text DEFAULT 'undecided' NOT NULL,
 	"reason" text,
+	"fit_point" text,
 	"note" text DEFAULT '' NOT NULL,
+	"scanned_at" timestamp with time zone,
 	"checked_in_at" timestamp with time zone,
 	"net_minor" integer,
 	"tax_minor" integer,
@@ -101,6 +105,8 @@ CREATE TABLE "look" (
 	"title" text DEFAULT '' NOT NULL,
 	"pieces" jsonb NOT NULL,
 	"overrules" jsonb DEFAULT '[]'::jsonb NOT NULL,
+	"stages" jsonb DEFAULT '[]'::jsonb NOT NULL,
+	"spoke" jsonb DEFAULT '[]'::jsonb NOT NULL,
 	"version" integer DEFAULT 1 NOT NULL,
 	"created_at" timestamp with time zone DEFAULT now() NOT NULL
 );
@@ -112,6 +118,19 @@ CREATE TABLE "payment" (
 	"amount_minor" integer NOT NULL,
 	"at" timestamp with time zone DEFAULT now() NOT NULL,
 	"actor_id" text
+);
+--> statement-breakpoint
+CREATE TABLE "brief_link" (
+	"id" uuid PRIMARY KEY DEFAULT gen_random_uuid() NOT NULL,
+	"client_id" uuid NOT NULL,
+	"token_hash" text NOT NULL,
+	"expires_at" timestamp with time zone NOT NULL,
+	"revoked_at" timestamp with time zone,
+	"draft" jsonb DEFAULT '{}'::jsonb NOT NULL,
+	"saved_at" timestamp with time zone,
+	"sent_at" timestamp with time zone,
+	"settled_at" timestamp with time zone,
+	"created_at" timestamp with time zone DEFAULT now() NOT NULL
 );
 --> statement-breakpoint
 CREATE TABLE "client" (
@@ -127,6 +146,7 @@ CREATE TABLE "client" (
 	"box_budget_minor" integer,
 	"piece_budget_minor" jsonb DEFAULT '{}'::jsonb NOT NULL,
 	"notes" text DEFAULT '' NOT NULL,
+	"erased_at" timestamp with time zone,
 	"version" integer DEFAULT 1 NOT NULL,
 	"created_at" timestamp with time zone DEFAULT now() NOT NULL
 );
@@ -177,6 +197,19 @@ CREATE TABLE "owned_item" (
 	CONSTRAINT "owned_item_box_line_id_unique" UNIQUE("box_line_id")
 );
 --> statement-breakpoint
+CREATE TABLE "photo" (
+	"id" uuid PRIMARY KEY DEFAULT gen_random_uuid() NOT NULL,
+	"shop_id" uuid NOT NULL,
+	"garment_id" uuid,
+	"owned_item_id" uuid,
+	"brief_link_id" uuid,
+	"jpeg" "bytea" NOT NULL,
+	"width" integer NOT NULL,
+	"height" integer NOT NULL,
+	"caption" text DEFAULT '' NOT NULL,
+	"created_at" timestamp with time zone DEFAULT now() NOT NULL
+);
+--> statement-breakpoint
 CREATE TABLE "location" (
 	"id" uuid PRIMARY KEY DEFAULT gen_random_uuid() NOT NULL,
 	"shop_id" uuid NOT NULL,
@@ -216,6 +249,8 @@ CREATE TABLE "shop" (
 	"holidays" jsonb DEFAULT '[]'::jsonb NOT NULL,
 	"schools" jsonb NOT NULL,
 	"rule_settings" jsonb DEFAULT '{}'::jsonb NOT NULL,
+	"pull_settings" jsonb DEFAULT '{}'::jsonb NOT NULL,
+	"altered_may_return" boolean DEFAULT false NOT NULL,
 	"version" integer DEFAULT 1 NOT NULL,
 	"created_at" timestamp with time zone DEFAULT now() NOT NULL
 );
@@ -286,6 +321,7 @@ CREATE TABLE "garment" (
 	"category" text NOT NULL,
 	"formality" real NOT NULL,
 	"price_minor" integer NOT NULL,
+	"cost_minor" integer,
 	"tax_bp" integer,
 	"colours" jsonb NOT NULL,
 	"main_l" real NOT NULL,
@@ -309,6 +345,7 @@ CREATE TABLE "stock_balance" (
 --> statement-breakpoint
 CREATE TABLE "stock_movement" (
 	"id" uuid PRIMARY KEY DEFAULT gen_random_uuid() NOT NULL,
+	"no" bigint GENERATED ALWAYS AS IDENTITY (sequence name "stock_movement_no_seq" INCREMENT BY 1 MINVALUE 1 MAXVALUE 9223372036854775807 START WITH 1 CACHE 1),
 	"variant_id" uuid NOT NULL,
 	"location_id" uuid NOT NULL,
 	"qty" integer NOT NULL,
@@ -316,6 +353,7 @@ CREATE TABLE "stock_movement" (
 	"to_place" text NOT NULL,
 	"cause" text NOT NULL,
 	"box_line_id" uuid,
+	"reason" text,
 	"actor_id" text,
 	"at" timestamp with time zone DEFAULT now() NOT NULL,
 	CONSTRAINT "stock_movement_qty" CHECK ("stock_movement"."qty" > 0),
@@ -351,11 +389,16 @@ ALTER TABLE "hold" ADD CONSTRAINT "hold_location_id_location_id_fk" FOREIGN KEY 
 ALTER TABLE "look" ADD CONSTRAINT "look_box_id_box_id_fk" FOREIGN KEY ("box_id") REFERENCES "public"."box"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "look" ADD CONSTRAINT "look_occasion_id_occasion_id_fk" FOREIGN KEY ("occasion_id") REFERENCES "public"."occasion"("id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "payment" ADD CONSTRAINT "payment_box_id_box_id_fk" FOREIGN KEY ("box_id") REFERENCES "public"."box"("id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "brief_link" ADD CONSTRAINT "brief_link_client_id_client_id_fk" FOREIGN KEY ("client_id") REFERENCES "public"."client"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "client" ADD CONSTRAINT "client_shop_id_shop_id_fk" FOREIGN KEY ("shop_id") REFERENCES "public"."shop"("id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "client_measure" ADD CONSTRAINT "client_measure_client_id_client_id_fk" FOREIGN KEY ("client_id") REFERENCES "public"."client"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "occasion" ADD CONSTRAINT "occasion_client_id_client_id_fk" FOREIGN KEY ("client_id") REFERENCES "public"."client"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "occasion_stage" ADD CONSTRAINT "occasion_stage_occasion_id_occasion_id_fk" FOREIGN KEY ("occasion_id") REFERENCES "public"."occasion"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "owned_item" ADD CONSTRAINT "owned_item_client_id_client_id_fk" FOREIGN KEY ("client_id") REFERENCES "public"."client"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "photo" ADD CONSTRAINT "photo_shop_id_shop_id_fk" FOREIGN KEY ("shop_id") REFERENCES "public"."shop"("id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "photo" ADD CONSTRAINT "photo_garment_id_garment_id_fk" FOREIGN KEY ("garment_id") REFERENCES "public"."garment"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "photo" ADD CONSTRAINT "photo_owned_item_id_owned_item_id_fk" FOREIGN KEY ("owned_item_id") REFERENCES "public"."owned_item"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "photo" ADD CONSTRAINT "photo_brief_link_id_brief_link_id_fk" FOREIGN KEY ("brief_link_id") REFERENCES "public"."brief_link"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "location" ADD CONSTRAINT "location_shop_id_shop_id_fk" FOREIGN KEY ("shop_id") REFERENCES "public"."shop"("id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "promotion" ADD CONSTRAINT "promotion_shop_id_shop_id_fk" FOREIGN KEY ("shop_id") REFERENCES "public"."shop"("id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "account" ADD CONSTRAINT "account_user_id_user_id_fk" FOREIGN KEY ("user_id") REFERENCES "public"."user"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
@@ -376,13 +419,23 @@ CREATE INDEX "box_line_box" ON "box_line" USING btree ("box_id");--> statement-b
 CREATE INDEX "hold_active" ON "hold" USING btree ("state","expires_at");--> statement-breakpoint
 CREATE INDEX "hold_variant" ON "hold" USING btree ("variant_id","state");--> statement-breakpoint
 CREATE INDEX "look_box" ON "look" USING btree ("box_id","position");--> statement-breakpoint
+CREATE UNIQUE INDEX "brief_link_token" ON "brief_link" USING btree ("token_hash");--> statement-breakpoint
+CREATE INDEX "brief_link_client" ON "brief_link" USING btree ("client_id","created_at");--> statement-breakpoint
 CREATE INDEX "client_shop" ON "client" USING btree ("shop_id","name");--> statement-breakpoint
 CREATE INDEX "occasion_client" ON "occasion" USING btree ("client_id","day");--> statement-breakpoint
 CREATE INDEX "owned_item_client" ON "owned_item" USING btree ("client_id","category");--> statement-breakpoint
+CREATE UNIQUE INDEX "photo_garment" ON "photo" USING btree ("garment_id");--> statement-breakpoint
+CREATE UNIQUE INDEX "photo_owned_item" ON "photo" USING btree ("owned_item_id");--> statement-breakpoint
+CREATE INDEX "photo_brief_link" ON "photo" USING btree ("brief_link_id");--> statement-breakpoint
 CREATE UNIQUE INDEX "location_title" ON "location" USING btree ("shop_id","title");--> statement-breakpoint
 CREATE INDEX "garment_shop_category" ON "garment" USING btree ("shop_id","category","title");--> statement-breakpoint
 CREATE INDEX "garment_style" ON "garment" USING btree ("shop_id","style_id");--> statement-breakpoint
-CREATE INDEX "stock_movement_variant" ON "stock_movement" USING btree ("variant_id","at");--> statement-breakpoint
+CREATE INDEX "garment_colour" ON "garment" USING btree ("shop_id","main_l","main_a","main_b","id") WHERE "garment"."archived_at" is null;--> statement-breakpoint
+CREATE INDEX "garment_words" ON "garment" USING btree ("shop_id","title","label","id") WHERE "garment"."archived_at" is null;--> statement-breakpoint
+CREATE INDEX "garment_newest" ON "garment" USING btree ("shop_id","created_at" DESC NULLS LAST,"id") WHERE "garment"."archived_at" is null;--> statement-breakpoint
+CREATE INDEX "stock_balance_on_shelf" ON "stock_balance" USING btree ("variant_id","qty") WHERE "stock_balance"."place" = 'shelf' and "stock_balance"."qty" > 0;--> statement-breakpoint
+CREATE INDEX "stock_movement_variant" ON "stock_movement" USING btree ("variant_id","no");--> statement-breakpoint
 CREATE UNIQUE INDEX "variant_sku" ON "variant" USING btree ("shop_id","sku");--> statement-breakpoint
 CREATE UNIQUE INDEX "variant_ean" ON "variant" USING btree ("shop_id","ean");--> statement-breakpoint
+CREATE INDEX "variant_sku_begins" ON "variant" USING btree ("shop_id",upper("sku") text_pattern_ops);--> statement-breakpoint
 CREATE UNIQUE INDEX "variant_size" ON "variant" USING btree ("garment_id","size","length");

@@ -1,0 +1,70 @@
+// Keeps a server and a worker running: node bin/keep.mjs [FOLDER]. One that dies is started again after a pause that grows
+// while it keeps dying. What they say goes to FOLDER/server.log and FOLDER/worker.log, readable by their owner alone, in
+// files that are turned over and never emptied at a start.
+import { spawn } from 'node:child_process';
+import { mkdirSync } from 'node:fs';
+import { createStream } from 'rotating-file-stream';
+
+const folder = process.argv[2] ?? 'var';
+mkdirSync(folder, { recursive: true, mode: 0o700 });
+
+const PAUSE = { first: 500, most: 30_000 };
+/** Whoever ran so long was well: the next pause is the first one again. */
+const WELL_MS = 60_000;
+const LOG = { size: '5M', maxFiles: 6, mode: 0o600, path: folder };
+
+const CHILDREN = {
+  server: ['bin/serve.mjs'],
+  worker: ['--import', 'tsx', 'src/cli/work.ts'],
+};
+
+let stopping = false;
+const running = new Map();
+
+ 
+const CONTROL = /[\u0000-\u0008\u000b-\u001f\u007f-\u009f\u2028\u2029]/g;
+/** Control characters are shown, not obeyed: no line is forged and no terminal is driven. */
+const plain = (text) =>
+  text.replace(CONTROL, (sign) => `\\u${sign.charCodeAt(0).toString(16).padStart(4, '0')}`);
+
+function keep(name, pause = PAUSE.first) {
+  const log = logOf(name);
+  const started = Date.now();
+  const child = spawn(process.execPath, CHILDREN[name], { stdio: ['ignore', 'pipe', 'pipe'] });
+  running.set(name, child);
+  for (const stream of [child.stdout, child.stderr]) {
+    stream.setEncoding('utf8');
+    stream.on('data', (text) => log.write(plain(text)));
+  }
+  child.on('exit', (code, signal) => {
+    running.delete(name);
+    if (stopping) return finish();
+    const next = Date.now() - started > WELL_MS ? PAUSE.first : Math.min(PAUSE.most, pause * 2);
+    const wait = Date.now() - started > WELL_MS ? PAUSE.first : pause;
+    log.write(
+      `${JSON.stringify({ level: 50, time: Date.now(), msg: `${name} ended; it is started again`, code, signal, waitMs: wait })}\n`,
+    );
+    setTimeout(() => !stopping && keep(name, next), wait);
+  });
+}
+
+const logs = new Map();
+function logOf(name) {
+  if (!logs.has(name)) logs.set(name, createStream(`${name}.log`, LOG));
+  return logs.get(name);
+}
+
+function finish() {
+  if (running.size === 0) process.exit(0);
+}
+
+for (const signal of ['SIGINT', 'SIGTERM']) {
+  process.on(signal, () => {
+    stopping = true;
+    for (const child of running.values()) child.kill('SIGTERM');
+    setTimeout(() => process.exit(0), 5000).unref();
+    finish();
+  });
+}
+
+for (const name of Object.keys(CHILDREN)) keep(name);

@@ -1,0 +1,12 @@
+export {
+  baredBy,
+  GUARD_CODES,
+  type GuardCode,
+  type GuardFinding,
+  type GuardGround,
+  guardPiece,
+  isRefused,
+  type Passed,
+  unanswered,
+} from './guard';
+export { guardWords, packerWords } from './words';

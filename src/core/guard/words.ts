@@ -1,0 +1,51 @@
+import type { Zone } from '../piece';
+import { listed } from '../sentence';
+import { type GuardFinding, isRefused } from './guard';
+
+const zoneWords = (zones: readonly Zone[]): string => listed(zones.map((zone) => zone.replace('-', ' ')));
+
+/** For whoever dresses her: what it is, in a sentence. */
+export function guardWords({
+  code,
+  declared = '',
+  named = '',
+  measured = '',
+  zones = [],
+}: GuardFinding): string {
+  switch (code) {
+    case 'allergy':
+      return `Ruled out: contains ${named}, and ${declared} is a declared allergy.`;
+    case 'never':
+      return `Ruled out: ${declared} is on the never list.`;
+    case 'never-colour':
+      return 'Ruled out: this colour is on the never list.';
+    case 'may-contain':
+      return `May contain ${declared} (${named}), a declared allergy. Ask the maker.`;
+    case 'content':
+      return `Nobody has entered what it is made of, and ${declared} is a declared allergy. Read the label.`;
+    case 'may-be-never':
+      return `May contain ${declared}, which is on the never list. Read the label.`;
+    case 'heel':
+      return `The heel is above the limit: ${measured}.`;
+    case 'open-toe':
+      return 'An open toe, against the stated limits.';
+    case 'fibre':
+    case 'metal':
+      return `Contains ${named}; ${declared} is on the list to avoid.`;
+    case 'bag':
+      return `Heavier than the limit: ${measured}.`;
+    case 'care':
+      return 'It can’t be washed at home, and everything should be washable.';
+    case 'care-unknown':
+      return 'Nobody has entered how to wash it, and everything should be washable. Read the label.';
+    case 'cover':
+      return `Leaves the ${zoneWords(zones)} bare, and no look or closet piece covers ${zones.length === 1 && !(zones[0] ?? '').endsWith('s') ? 'it' : 'them'}.`;
+  }
+}
+
+/** For whoever packs: that it is ruled out and what is in it, nothing of the person. */
+export const packerWords = (found: readonly GuardFinding[]): string | undefined => {
+  const refused = found.find(isRefused);
+  if (refused) return refused.named ? `Ruled out: contains ${refused.named}` : 'Ruled out: ask the stylist';
+  return found.length > 0 ? 'Ask the stylist before you pack it' : undefined;
+};

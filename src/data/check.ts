@@ -1,0 +1,73 @@
+import { type SQL, sql } from 'drizzle-orm';
+import type { Reader } from './db';
+
+/** Each finds rows that should not be; `says` is built in the database so that the reader needs no second look. */
+const CHECKS: readonly SQL<{ says: string }>[] = [
+  // Balances are the sums of the movements.
+  sql`with moved as (
+      select variant_id, location_id, to_place as place, qty from stock_movement
+      union all select variant_id, location_id, from_place, -qty from stock_movement
+    ), summed as (select variant_id, location_id, place, sum(qty) as qty from moved group by 1, 2, 3)
+    select format('size %s at %s, %s: the balance says %s, the movements %s', coalesce(b.variant_id, s.variant_id),
+                  coalesce(b.location_id, s.location_id), coalesce(b.place, s.place), coalesce(b.qty, 0), coalesce(s.qty, 0)) as says
+    from stock_balance b full join summed s using (variant_id, location_id, place)
+    where coalesce(b.qty, 0) <> coalesce(s.qty, 0)`,
+  // Active holds are what is held, size by size and place by place.
+  sql`with held as (select variant_id, location_id, count(*) as qty from hold where state = 'active' group by 1, 2),
+      balance as (select variant_id, location_id, qty from stock_balance where place = 'held')
+    select format('size %s at %s: %s active holds, %s held', coalesce(h.variant_id, b.variant_id),
+                  coalesce(h.location_id, b.location_id), coalesce(h.qty, 0), coalesce(b.qty, 0)) as says
+    from held h full join balance b using (variant_id, location_id)
+    where coalesce(h.qty, 0) <> coalesce(b.qty, 0)`,
+  // What is out is with a client: shipped lines that are neither kept nor back.
+  sql`with out as (
+      select l.variant_id, l.location_id, count(*) as qty
+      from hold h join box_line l on l.id = h.box_line_id join box b on b.id = l.box_id
+      where h.state = 'shipped' and l.removed_at is null and l.checked_in_at is null
+        and not (b.state = 'closed' and l.decision = 'keep')
+      group by 1, 2),
+      balance as (select variant_id, location_id, qty from stock_balance where place = 'out')
+    select format('size %s at %s: %s lines are with clients, %s out', coalesce(o.variant_id, b.variant_id),
+                  coalesce(o.location_id, b.location_id), coalesce(o.qty, 0), coalesce(b.qty, 0)) as says
+    from out o full join balance b using (variant_id, location_id)
+    where coalesce(o.qty, 0) <> coalesce(b.qty, 0)`,
+  // A hold is of the size and place of its line, and of a line that is in its box.
+  sql`select format('box %s, line %s: its hold is of another size or place, or the line has left', b.number, l.id) as says
+    from hold h join box_line l on l.id = h.box_line_id join box b on b.id = l.box_id
+    where h.state = 'active' and (h.variant_id <> l.variant_id or h.location_id <> l.location_id or l.removed_at is not null)`,
+  // A packed box has a unit for every line, on no clock.
+  sql`select format('box %s is packed, and line %s has no unit of its own', b.number, l.id) as says
+    from box b join box_line l on l.box_id = b.id and l.removed_at is null
+    left join hold h on h.box_line_id = l.id and h.state = 'active' and h.expires_at is null
+    where b.state = 'packed' and h.id is null`,
+  // A box that is out, being tallied or closed shipped every line once, and held none back.
+  sql`select format('box %s is %s, and line %s was not sent', b.number, b.state, l.id) as says
+    from box b join box_line l on l.box_id = b.id and l.removed_at is null
+    left join hold h on h.box_line_id = l.id and h.state = 'shipped'
+    where b.state in ('out', 'tallying', 'closed') and h.id is null`,
+  // Cancelled boxes hold nothing.
+  sql`select format('box %s is cancelled and still holds line %s', b.number, l.id) as says
+    from box b join box_line l on l.box_id = b.id join hold h on h.box_line_id = l.id and h.state = 'active'
+    where b.state = 'cancelled'`,
+  // The styling fee is charged once, when a box goes out; a closed box has charged what its total says.
+  sql`select format('box %s: the fee was charged %s times', b.number, count(*)) as says
+    from payment p join box b on b.id = p.box_id where p.kind = 'fee' group by b.id having count(*) > 1`,
+  sql`select format('box %s is closed: its total says %s, %s was charged', b.number, b.total ->> 'dueMinor',
+                    coalesce(sum(p.amount_minor), 0)) as says
+    from box b left join payment p on p.box_id = b.id and p.kind = 'charge'
+    where b.state = 'closed' group by b.id
+    having greatest((b.total ->> 'dueMinor')::int, 0) <> coalesce(sum(p.amount_minor), 0)`,
+  // What the kept lines came to is what the total says.
+  sql`select format('box %s: its kept lines come to %s, its total to %s', b.number, coalesce(sum(l.net_minor), 0), b.total ->> 'netMinor') as says
+    from box b left join box_line l on l.box_id = b.id and l.removed_at is null and l.decision = 'keep'
+    where b.state = 'closed' group by b.id
+    having coalesce(sum(l.net_minor), 0) <> (b.total ->> 'netMinor')::int`,
+];
+
+/** Everything in which stock, holds, parcels and money do not agree, a line each; empty proves that they do. */
+export async function disagreements(db: Reader): Promise<string[]> {
+  const found: string[] = [];
+  for (const each of CHECKS)
+    found.push(...(await db.execute<{ says: string }>(each)).rows.map(({ says }) => says));
+  return found;
+}

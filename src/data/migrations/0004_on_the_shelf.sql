@@ -1,3 +1,0 @@
-CREATE INDEX "garment_colour" ON "garment" USING btree ("shop_id","main_l","main_a","main_b","id") WHERE "garment"."archived_at" is null;--> statement-breakpoint
-CREATE INDEX "garment_newest" ON "garment" USING btree ("shop_id","created_at" DESC NULLS LAST,"id") WHERE "garment"."archived_at" is null;--> statement-breakpoint
-CREATE INDEX "stock_balance_on_shelf" ON "stock_balance" USING btree ("variant_id") WHERE "stock_balance"."place" = 'shelf' and "stock_balance"."qty" > 0;

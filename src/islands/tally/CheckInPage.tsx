@@ -1,0 +1,61 @@
+import type { PackView } from '@contracts/views';
+import { hasLeft } from '@core/box';
+import { Button } from '@mantine/core';
+import { GarmentSketch } from '@ui/GarmentSketch';
+import { Providers } from '@ui/Providers';
+import { useBox } from '@ui/useBox';
+import '../pull/pull.css';
+
+/** Step 6 for whoever unpacks: what came back is checked in. */
+export function CheckInPage({ initial }: { readonly initial: PackView }) {
+  const { view, busy, run } = useBox(initial);
+  const back = view.lines.filter(({ decision }) => decision === 'return');
+  return (
+    <Providers>
+      <section className="sheet" aria-label="Check in">
+        <h2>Check in what came back</h2>
+        {!hasLeft(view.state) && <p className="empty">This box has not gone out yet.</p>}
+        {hasLeft(view.state) && back.length === 0 && (
+          <p className="empty">Nothing to check in: no piece of this box is marked as coming back.</p>
+        )}
+        <ul className="rows">
+          {back.map((line) => (
+            <li
+              key={line.id}
+              className="pull-line"
+              style={{ gridTemplateColumns: '56px 1fr auto', alignItems: 'center' }}
+            >
+              <span className="pull-sketch small-sketch">
+                <GarmentSketch piece={line.piece} fit={48} decorative />
+              </span>
+              <div>
+                {line.piece.title}
+                <div className="small soft">
+                  size {line.size}, {line.sku}
+                </div>
+              </div>
+              {line.checkedIn ? (
+                <span className="tone tone-works">checked in</span>
+              ) : (
+                <Button
+                  size="xs"
+                  aria-label={`Check in ${line.piece.title}`}
+                  loading={busy === 'check-in-line'}
+                  onClick={() =>
+                    void run(
+                      'check-in-line',
+                      { boxId: view.id, lineId: line.id },
+                      `${line.piece.title} is back on the shelf.`,
+                    )
+                  }
+                >
+                  Check in
+                </Button>
+              )}
+            </li>
+          ))}
+        </ul>
+      </section>
+    </Providers>
+  );
+}

@@ -1,0 +1,46 @@
+import { isOpen } from '@core/box';
+import { addDays } from '@core/schedule';
+import { hold } from '@data/schema';
+import { and, eq, inArray } from 'drizzle-orm';
+import type { Context } from '../context';
+import { endOfDayIn, dayIn, shopOf } from '../shop/settings';
+import { type BoxRecord, dueOf, type LineRecord, linesOf } from './load';
+
+/**
+ * Until when a box holds its pieces: to the end of the day it is to be packed by, and for the shop's days of holding at
+ * the least. Null once it is packed: then it is on no clock.
+ */
+export async function holdUntil(
+  { tx, now }: Context,
+  row: BoxRecord,
+  lines: readonly LineRecord[],
+): Promise<Date | null> {
+  if (row.state === 'packed') return null;
+  const shop = await shopOf(tx, row.shopId);
+  const least = addDays(dayIn(shop.zone, now), shop.holdDays);
+  const packBy = (await dueOf(tx, row, shop, lines))?.packBy ?? least;
+  return endOfDayIn(shop.zone, packBy > least ? packBy : least);
+}
+
+/** Sets the clock of every hold of a box anew: its day has moved, or it was packed or unpacked. */
+export async function setHoldClock(
+  context: Context,
+  row: BoxRecord,
+  known?: readonly LineRecord[],
+): Promise<void> {
+  if (!isOpen(row.state) && row.state !== 'packed') return;
+  const lines = known ?? (await linesOf(context.tx, row.id));
+  if (lines.length === 0) return;
+  await context.tx
+    .update(hold)
+    .set({ expiresAt: await holdUntil(context, row, lines) })
+    .where(
+      and(
+        inArray(
+          hold.boxLineId,
+          lines.map(({ line }) => line.id),
+        ),
+        eq(hold.state, 'active'),
+      ),
+    );
+}

@@ -1,0 +1,54 @@
+import { isOpen } from '@core/box';
+import { isRefused } from '@core/guard';
+import { limitPass } from '@data/schema';
+import { note } from '../audit';
+import { conflict, invalid } from '../problem';
+import { defineUseCase } from '../use-case';
+import { guardOfBox } from './guard';
+import { boxOf, boxView, linesOf } from './load';
+
+/**
+ * Lets limits pass by name, and answers what was asked about content, each for one line. An allergy or a never cannot be
+ * passed. The audit holds who, when and the code; the reason and what it is about stand where erasing empties them.
+ */
+export const passLimits = defineUseCase({
+  name: 'pass-limits',
+  roles: ['owner', 'stylist'],
+  writes: true,
+  async run(context, { boxId, passes, reason }) {
+    const { tx, actor, now } = context;
+    const row = await boxOf(tx, actor.shopId, boxId, true);
+    if (!isOpen(row.state) && row.state !== 'packed')
+      throw conflict('This box has gone out: what was decided stays as it was.');
+    const found = await guardOfBox(tx, row, await linesOf(tx, boxId));
+    const faults = passes.flatMap(({ lineId, code, about }, i) => {
+      const asked = found.get(lineId)?.find((each) => each.code === code && each.about === about);
+      if (!asked) return [{ path: `passes[${i}]`, message: 'this is not asked of that piece any more' }];
+      return isRefused(asked)
+        ? [
+            {
+              path: `passes[${i}]`,
+              message: 'nobody can pass this: take the piece out, or change the client’s page',
+            },
+          ]
+        : [];
+    });
+    if (faults.length > 0) throw invalid(faults);
+    await tx
+      .insert(limitPass)
+      .values(
+        passes.map(({ lineId, code, about }) => ({
+          boxLineId: lineId,
+          code,
+          about,
+          reason,
+          actorId: actor.id,
+          at: now,
+        })),
+      )
+      .onConflictDoNothing();
+    for (const { lineId, code } of passes)
+      await note(context, `pass ${code}`, 'box_line', lineId, { boxId, code });
+    return boxView(tx, actor, boxId, now);
+  },
+});

@@ -1,0 +1,20 @@
+import { zxcvbn, zxcvbnOptions } from '@zxcvbn-ts/core';
+import { adjacencyGraphs, dictionary } from '@zxcvbn-ts/language-common';
+
+zxcvbnOptions.setOptions({ dictionary, graphs: adjacencyGraphs });
+
+export const SHORTEST_PASSWORD = 12;
+/** 0 is among the first tried, 4 is not found by trying. */
+const LEAST_SCORE = 2;
+
+/**
+ * Why a password cannot be taken, in words; undefined when it can. Common ones are refused by a list of them and of what
+ * people make of them; `about` are words nobody should use for theirs: their name, their shop.
+ */
+export function passwordFault(password: string, about: readonly string[]): string | undefined {
+  if (password.length < SHORTEST_PASSWORD) return `at least ${SHORTEST_PASSWORD} characters`;
+  const words = about.flatMap((each) => each.toLowerCase().split(/[^\p{L}\d]+/u)).filter(Boolean);
+  return zxcvbn(password.slice(0, 100), words).score < LEAST_SCORE
+    ? 'this is among the passwords tried first: choose another, four words that do not belong together for example'
+    : undefined;
+}
