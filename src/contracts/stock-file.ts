@@ -6,6 +6,7 @@ import { jsonList } from './json-list';
 import { measuresSchema, minorSchema, pieceSchema, type StoredAttributes } from './piece';
 import { cellsOfPiece } from './piece-cells';
 import { garmentKeyOf, readStockCsv, type StockCsv, type StockCsvRow } from './stock-csv';
+import { unkeepable } from './text';
 import type { GarmentSheet } from './views';
 
 export const STOCK_FORMAT = 'ivory-rail/stock@1';
@@ -36,7 +37,15 @@ const garmentFileSchema = z.strictObject({
 /** Reads a stock file, CSV or JSON. Every faulty row is told with its reason; the others come back ready to import. */
 export function readStock(text: string): StockCsv {
   const start = text.replace(/^\uFEFF/, '').trimStart();
-  return start.startsWith('{') || start.startsWith('[') ? readStockJson(start) : readStockCsv(text);
+  const { rows, faults } =
+    start.startsWith('{') || start.startsWith('[') ? readStockJson(start) : readStockCsv(text);
+  const odd = rows.flatMap((each) =>
+    unkeepable(each)
+      .slice(0, 1)
+      .map((fault) => ({ row: each.row, ...fault })),
+  );
+  const bad = new Set(odd.map(({ row }) => row));
+  return { rows: rows.filter(({ row }) => !bad.has(row)), faults: [...faults, ...odd] };
 }
 
 function readStockJson(text: string): StockCsv {

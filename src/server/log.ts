@@ -60,7 +60,6 @@ function deepest(error: unknown): object {
 
 /** Control characters made visible, so that no line is forged and no terminal is driven. */
 const plain = (text: string): string =>
-   
   text.replace(
     /[\u0000-\u0008\u000b-\u001f\u007f-\u009f\u2028\u2029]/g,
     (sign) => `\\u${sign.charCodeAt(0).toString(16).padStart(4, '0')}`,

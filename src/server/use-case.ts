@@ -16,6 +16,8 @@ export interface UseCase<N extends UseCaseName = UseCaseName, P = unknown> {
   readonly writes: boolean;
   /** Largest request body, bytes, where it is not the usual. */
   readonly bodyMostBytes?: number;
+  /** Fields that hold a whole file: what of it cannot be kept is named by its own reader, row by row. */
+  readonly files?: readonly string[];
   /** Work that needs no database, done before the transaction: nobody waits on a locked row for it. */
   readonly prepare?: (input: Parsed<N>) => Promise<P>;
   readonly run: (context: Context, input: Parsed<N>, prepared: P) => Promise<Answer<N>>;
@@ -41,7 +43,7 @@ const KEY_MOST = 100;
 /** Runs a use case: role, input, one transaction, once per key, again when the database asks for it. */
 export async function perform<N extends UseCaseName>(called: UseCase<N>, call: Call): Promise<Answer<N>> {
   if (!called.roles.includes(call.actor.role)) throw forbidden();
-  const odd = unkeepable(call.input);
+  const odd = unkeepable(withoutFiles(call.input, called.files));
   if (odd.length > 0) throw invalid(odd);
   if (call.key !== undefined && !/^[\x21-\x7e]{1,100}$/.test(call.key))
     throw invalid([
@@ -65,6 +67,11 @@ export async function perform<N extends UseCaseName>(called: UseCase<N>, call: C
       await pause(Math.random() * PAUSE_MS * attempt);
     }
   }
+}
+
+function withoutFiles(input: unknown, files: readonly string[] = []): unknown {
+  if (files.length === 0 || input === null || typeof input !== 'object') return input;
+  return Object.fromEntries(Object.entries(input).filter(([name]) => !files.includes(name)));
 }
 
 /** What the database said, as somebody can act on it; undefined for a fault of ours. */

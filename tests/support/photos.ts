@@ -71,3 +71,7 @@ export async function photograph(
     : raw;
   return { width: SIZE, height: SIZE, data: taken, heightMm: h };
 }
+
+/** A small JPEG of one colour. */
+export const jpegOf = (size = 64): Promise<Buffer> =>
+  sharp({ create: { width: size, height: size, channels: 3, background: '#2f6b4f' } }).jpeg().toBuffer();

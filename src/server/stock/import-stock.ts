@@ -15,6 +15,7 @@ export const importStock = defineUseCase({
   roles: ['owner', 'stylist'],
   writes: true,
   bodyMostBytes: 12_000_000,
+  files: ['csv'],
   async run(context, { csv, take }): Promise<ImportAnswer> {
     const read = readStock(csv);
     const { fresh, known, faults: clashes } = await compare(context, read.rows);
