@@ -74,4 +74,6 @@ export async function photograph(
 
 /** A small JPEG of one colour. */
 export const jpegOf = (size = 64): Promise<Buffer> =>
-  sharp({ create: { width: size, height: size, channels: 3, background: '#2f6b4f' } }).jpeg().toBuffer();
+  sharp({ create: { width: size, height: size, channels: 3, background: '#2f6b4f' } })
+    .jpeg()
+    .toBuffer();

@@ -23,7 +23,11 @@ export interface TestServer {
 }
 
 /** The built server on a free port, on a test's own database. */
-export async function startServer(databaseUrl: string, wantedPort?: number): Promise<TestServer> {
+export async function startServer(
+  databaseUrl: string,
+  wantedPort?: number,
+  environment: Readonly<Record<string, string>> = {},
+): Promise<TestServer> {
   const port = wantedPort ?? (await freePort());
   const child: ChildProcess = spawn('node', ['bin/serve.mjs'], {
     env: {
@@ -34,6 +38,7 @@ export async function startServer(databaseUrl: string, wantedPort?: number): Pro
       PORT: String(port),
       NODE_ENV: 'production',
       LOG_LEVEL: 'silent',
+      ...environment,
     },
     stdio: 'ignore',
   });
