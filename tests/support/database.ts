@@ -65,13 +65,18 @@ export interface TestDatabase extends Connection {
 let count = 0;
 
 /** A database of its own for a test file, empty or with the demo scenario. */
-export async function freshDatabase(kind: 'empty' | 'demo' = 'demo'): Promise<TestDatabase> {
-  const from = await template(kind);
+export const freshDatabase = async (kind: 'empty' | 'demo' = 'demo'): Promise<TestDatabase> =>
+  made(await template(kind));
+
+/** A database without a table. */
+export const emptyDatabase = (): Promise<TestDatabase> => made('template0');
+
+async function made(from: string): Promise<TestDatabase> {
   const name = `t_${process.pid}_${Date.now()}_${count++}`;
   await asAdmin(async (admin) => {
     await admin.query('select pg_advisory_lock(4711)');
     await admin.query(`create database ${name} template ${from}`);
   });
   const adminUrl = urlOf(name);
-  return { ...connect(adminUrl, 8), url: urlOf(name, APP), adminUrl, backupUrl: urlOf(name, BACKUP) };
+  return { ...connect(adminUrl, 8), adminUrl, url: urlOf(name, APP), backupUrl: urlOf(name, BACKUP) };
 }
