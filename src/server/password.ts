@@ -13,7 +13,12 @@ const LEAST_SCORE = 2;
  */
 export function passwordFault(password: string, about: readonly string[]): string | undefined {
   if (password.length < SHORTEST_PASSWORD) return `at least ${SHORTEST_PASSWORD} characters`;
-  const parts = about.map((each) => each.toLowerCase().split(/[^\p{L}\d]+/u).filter(Boolean));
+  const parts = about.map((each) =>
+    each
+      .toLowerCase()
+      .split(/[^\p{L}\d]+/u)
+      .filter(Boolean),
+  );
   // Each word, and any that stand together: "heronroom" of "The Heron Room".
   const words = parts.flatMap((own) =>
     own.flatMap((_, from) => own.slice(from).map((_word, more) => own.slice(from, from + more + 1).join(''))),

@@ -8,7 +8,7 @@ import type { Browser, ElementHandle, Page } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { openShop } from '../support/open-shop';
 import { launch, openPage, signInAs } from './chromium';
-import { byKeyboard, byMouse, type Person, tabTo } from './person';
+import { byKeyboard, byMouse, drag, type Person, tabTo } from './person';
 
 const shop = openShop();
 let browser: Browser;
@@ -111,7 +111,7 @@ async function walk({ prefix, client, page, person, wear }: Trial): Promise<void
   await person.press('link', 'Pack');
   await person.arrive(/\/out$/);
   for (const piece of ['tee', 'slacks']) await person.press('checkbox', `${prefix} ${piece} is in`);
-  await person.press('button', 'It is packed');
+  await person.press('button', 'Mark as packed');
   await person.fill('textbox', 'Parcel number', 'PX-7');
   await person.press('button', 'Send it out');
   await person.see('Went out');
@@ -164,27 +164,22 @@ describe('the whole line, from a file of stock to a closed box', () => {
     await signInAs(page, shop.origin, 'stylist@heronroom.invalid', 'heron-stylist-demo');
     const person = byMouse(page, shop.origin);
     const wear = async (name: string): Promise<void> => {
-      const piece = await page.waitForSelector(`.hanging[title^="${name}"]`);
-      await piece?.evaluate((element) => element.scrollIntoView({ block: 'center' }));
-      const from = await piece?.boundingBox();
-      const stage = await (await page.waitForSelector('.figure-stage'))?.boundingBox();
-      if (!from || !stage) throw new Error('nothing to drag');
-      await page.mouse.move(from.x + from.width / 2, from.y + 20);
-      await page.mouse.down();
-      await page.mouse.move(from.x + from.width / 2 + 12, from.y + 26, { steps: 3 });
-      await page.mouse.move(stage.x + stage.width / 2, Math.max(60, stage.y + 120), { steps: 8 });
-      await page.mouse.up();
-      await page.waitForSelector(`.hanging[title^="${name}"][aria-pressed="true"]`, { timeout: 8000 });
+      await drag(page, `.hanging[title^="${name}"]`, '.figure-stage');
+      await page.waitForSelector(`.hanging[title^="${name}"][aria-pressed="true"]`);
     };
     await walk({ prefix: 'Mous', client: 'Bettine Quarles', page, person, wear });
     await person.press('button', 'Keep Mous slacks');
     await person.see('€60.50');
     await person.press('button', 'Return Mous tee');
     await page.waitForSelector('select[aria-label="Why Mous tee came back"]');
+    // Stored as it shows, before anybody said why.
+    await person.see('reason not said');
     await page.select('select[aria-label="Why Mous tee came back"]', 'colour');
     await person.press('button', 'Check in');
     await person.see('checked in');
-    await person.press('button', 'Close the box');
+    await person.press('button', 'Close the box…');
+    await person.see('Back, and not charged');
+    await person.press('button', 'Charge €60.50 and close');
     await person.see('The box is closed.');
     await settledRight('Mous');
     expect(errors).toEqual([]);
@@ -210,7 +205,7 @@ describe('the whole line, from a file of stock to a closed box', () => {
         await page.keyboard.press('Tab');
       }
       await page.keyboard.press('Enter');
-      await page.waitForSelector(`.hanging[title^="${name}"][aria-pressed="true"]`, { timeout: 8000 });
+      await page.waitForSelector(`.hanging[title^="${name}"][aria-pressed="true"]`);
     };
     await walk({ prefix: 'Keyb', client: 'Bettine Quarles', page, person, wear });
     await person.press('button', 'Keep Keyb slacks');
@@ -220,7 +215,9 @@ describe('the whole line, from a file of stock to a closed box', () => {
     await page.keyboard.type('colour');
     await person.press('button', 'Check in');
     await person.see('checked in');
-    await person.press('button', 'Close the box');
+    await person.press('button', 'Close the box…');
+    await person.see('Back, and not charged');
+    await person.press('button', 'Charge €60.50 and close');
     await person.see('The box is closed.');
     await settledRight('Keyb');
     expect(errors).toEqual([]);

@@ -1,4 +1,4 @@
-import type { KeyInput, Page } from 'puppeteer-core';
+import type { ElementHandle, KeyInput, Page } from 'puppeteer-core';
 import { settled } from './chromium';
 
 /** A person before the screen: finds things by role and name, never by class. */
@@ -30,6 +30,19 @@ const arriveAt = async (page: Page, path: RegExp): Promise<void> => {
   await settled(page);
 };
 
+/** True once an element has the focus; false when it has not taken it within a moment. */
+const hasFocus = (page: Page, target: ElementHandle | null): Promise<boolean> =>
+  page
+    .waitForFunction(
+      (element) => element === document.activeElement,
+      { timeout: 1500, polling: 'raf' },
+      target,
+    )
+    .then(
+      () => true,
+      () => false,
+    );
+
 /** By mouse. */
 export const byMouse = (page: Page, origin: string): Person => ({
   go: async (path) => {
@@ -42,8 +55,7 @@ export const byMouse = (page: Page, origin: string): Person => ({
     for (let i = 0; i < 20; i++) {
       await page.locator(aria(role, name)).setTimeout(15_000).click({ count: 3 });
       const target = await page.$(aria(role, name));
-      await new Promise((done) => setTimeout(done, 150));
-      if (await page.evaluate((element) => element === document.activeElement, target)) break;
+      if (await hasFocus(page, target)) break;
     }
     await page.keyboard.type(text);
   },
@@ -86,8 +98,10 @@ export async function tabTo(page: Page, role: string, name: string): Promise<voi
 export async function openBy(page: Page, key: KeyInput): Promise<void> {
   for (let i = 0; i < 40; i++) {
     await page.keyboard.press(key);
-    await new Promise((done) => setTimeout(done, 250));
-    if (await page.$('[role="dialog"] form, [role="dialog"] [role="tab"]')) return;
+    const there = await page
+      .waitForSelector('[role="dialog"] form, [role="dialog"] [role="tab"]', { timeout: 1000 })
+      .catch(() => null);
+    if (there) return;
   }
   throw new Error(`the key ${key} opens nothing`);
 }
@@ -110,4 +124,31 @@ export async function sideBySide(page: Page, count: number): Promise<void> {
   await page.keyboard.press('V');
   await page.keyboard.up('Shift');
   await page.waitForSelector(`.compare article:nth-child(${count})`);
+}
+
+/** Drags one thing onto another: once it stands still, and each part of the way only when the page has seen the last. */
+export async function drag(page: Page, what: string, onto: string): Promise<void> {
+  await settled(page);
+  const piece = await page.waitForSelector(what);
+  await piece?.evaluate((element) => element.scrollIntoView({ block: 'center' }));
+  await page.waitForFunction(
+    (selector) => {
+      const { x, y } = document.querySelector(selector)?.getBoundingClientRect() ?? { x: -1, y: -1 };
+      const seen = document.body.dataset.seenAt;
+      document.body.dataset.seenAt = `${x} ${y}`;
+      return seen === `${x} ${y}`;
+    },
+    { polling: 'raf' },
+    what,
+  );
+  const from = await piece?.boundingBox();
+  const to = await (await page.waitForSelector(onto))?.boundingBox();
+  if (!from || !to) throw new Error(`nothing to drag: ${what} onto ${onto}`);
+  await page.mouse.move(from.x + from.width / 2, from.y + 20);
+  await page.mouse.down();
+  await page.mouse.move(from.x + from.width / 2 + 12, from.y + 26, { steps: 3 });
+  await page.waitForSelector(`${what}[data-dragging]`);
+  await page.mouse.move(to.x + to.width / 2, Math.max(60, to.y + 120), { steps: 8 });
+  await page.waitForSelector(`${onto}[data-over]`);
+  await page.mouse.up();
 }

@@ -110,6 +110,7 @@ const Hanging = memo(function Hanging({ piece, currency, photo, worn, dim, onPre
       className={`hanging${worn ? ' hanging-worn' : ''}${piece.owned ? ' hanging-owned' : ''}`}
       style={{ opacity: isDragging ? 0.3 : dim ? 0.35 : undefined }}
       aria-pressed={worn}
+      data-dragging={isDragging || undefined}
       data-ref={piece.id}
       title={`${piece.title}: ${worn ? 'take off' : 'wear'} (Enter)`}
       onClick={() => onPress(piece)}

@@ -35,7 +35,11 @@ export function Stage({
   return (
     <section className="stage-column" aria-label="Look on the figure">
       {children}
-      <div ref={setNodeRef} className={`stage figure-stage${isOver ? ' figure-over' : ''}`}>
+      <div
+        ref={setNodeRef}
+        className={`stage figure-stage${isOver ? ' figure-over' : ''}`}
+        data-over={isOver || undefined}
+      >
         <Figure
           pieces={pieces}
           client={client}
