@@ -1,7 +1,8 @@
 import { isOpen } from '@core/box';
-import { type GuardFinding, guardWords, isRefused } from '@core/guard';
+import { type GuardFinding, isRefused } from '@core/guard';
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
+import { GuardWords } from './GuardWords';
 import type { BoxState } from './useBox';
 import './guard.css';
 
@@ -36,7 +37,7 @@ export function GuardList({ view, run }: Pick<BoxState, 'view' | 'run'>) {
           <li key={`${lineId} ${finding.code} ${finding.about}`} className="guard-row">
             <div>
               <strong>{title}</strong>
-              <div className="tone tone-blocks">{guardWords(finding)}</div>
+              <GuardWords findings={[finding]} />
             </div>
             {isOpen(view.state) && (
               <Button
@@ -84,7 +85,7 @@ function Question({
     <li className="guard-row">
       <div>
         <strong>{titles}</strong>
-        <div className="tone tone-fights">{guardWords(first.finding)}</div>
+        <GuardWords findings={[first.finding]} />
         {open && (
           <form
             className="guard-form"

@@ -18,7 +18,8 @@ function labelOf({ fabric, parts, metalContent, material }: Known): string[] {
   return [
     ...cloths.flatMap(({ fibres }) => fibres.filter(({ pct }) => pct > 0).map(({ name }) => name)),
     ...metalContent.filter((name) => name.trim().toLowerCase() !== 'unknown'),
-    ...(material ? [material] : []),
+    // "Metal" says that it is one, not which; that is what the content is for.
+    ...(material && material !== 'metal' ? [material] : []),
   ];
 }
 

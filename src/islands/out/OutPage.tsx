@@ -90,7 +90,7 @@ export function OutPage({ initial }: { readonly initial: BoxView | PackView }) {
                       <div key={job}>{job}: wait for the tailor</div>
                     ))}
                     {'ruledOut' in line && line.ruledOut && (
-                      <div className="tone tone-blocks">{line.ruledOut}</div>
+                      <div className="guard-words guard-refused">{line.ruledOut}</div>
                     )}
                     {!line.held && <span className="tone tone-blocks"> not held any more</span>}
                   </div>

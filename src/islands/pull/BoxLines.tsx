@@ -1,8 +1,8 @@
 import type { LineView } from '@contracts/views';
 import { alterationWords } from '@core/fit';
-import { guardWords, isRefused } from '@core/guard';
 import { dayWords } from '@ui/days';
 import { GarmentSketch } from '@ui/GarmentSketch';
+import { GuardWords } from '@ui/GuardWords';
 import { Money } from '@ui/Money';
 import type { BoxState } from '@ui/useBox';
 
@@ -40,14 +40,7 @@ export function BoxLines({ box: { view, run }, open, onOpen, onRelease }: Props)
               {line.alterations.map((job) => (
                 <div key={job.id}>{alterationWords(job)}</div>
               ))}
-              {line.guard.map((finding) => (
-                <div
-                  key={`${finding.code} ${finding.about}`}
-                  className={`tone tone-${isRefused(finding) ? 'blocks' : 'fights'}`}
-                >
-                  {guardWords(finding)}
-                </div>
-              ))}
+              <GuardWords findings={line.guard} />
             </div>
           </div>
           <div style={{ textAlign: 'right' }}>

@@ -1,7 +1,8 @@
 import type { BoxView, PullRow, ReasonView } from '@contracts/views';
-import { guardWords, isRefused } from '@core/guard';
+import { isRefused } from '@core/guard';
 import { Button } from '@mantine/core';
 import { GarmentSketch } from '@ui/GarmentSketch';
+import { GuardWords } from '@ui/GuardWords';
 import { Money } from '@ui/Money';
 import { memo } from 'react';
 import type { Else } from './usePullList';
@@ -51,14 +52,7 @@ export const CandidateRow = memo(function CandidateRow({
       <div>
         <div className="serif pull-title">{row.piece.title}</div>
         <Reasons reasons={row.reasons} doubt={row.doubt} />
-        {row.guard.map((finding) => (
-          <div
-            key={`${finding.code} ${finding.about}`}
-            className={`tone tone-${isRefused(finding) ? 'blocks' : 'fights'}`}
-          >
-            {guardWords(finding)}
-          </div>
-        ))}
+        <GuardWords findings={row.guard} />
         {instead?.cheaper && (
           <GoTo
             words="Nearly the same for less"
