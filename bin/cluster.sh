@@ -84,6 +84,8 @@ start_cluster() {
     printf '%s' "$PG_PORT" >"$folder.port"
     local quick=''
     [ "${2:-}" = throwaway ] && quick='-c fsync=off -c synchronous_commit=off -c full_page_writes=off'
+    # Its log says what failed, and repeats no value of any row.
+    quick="$quick -c log_error_verbosity=terse -c log_min_error_statement=panic -c log_parameter_max_length_on_error=0"
     as_postgres "$PG_BIN/pg_ctl" -D "$PG_DATA" -l "$home/log" -w -t 60 \
       -o "-p $PG_PORT -h 127.0.0.1 -k '' $quick" start >/dev/null || { as_postgres tail -n 20 "$home/log" >&2; fail 'PostgreSQL did not start.'; }
     PG_STARTED=1

@@ -2,6 +2,7 @@ import type { Answer, Input, UseCaseName } from '@contracts/api';
 import type { BoxView, PackView } from '@contracts/views';
 import { useCallback, useState } from 'react';
 import { call, showDone, showProblem } from './api';
+import { callMerging } from './merging';
 
 type AnyBox = BoxView | PackView;
 type BoxCall = { [N in UseCaseName]: Answer<N> extends AnyBox ? N : never }[UseCaseName];
@@ -13,7 +14,13 @@ export interface BoxState<V extends AnyBox = BoxView> {
   /** Name of the call under way, or undefined. */
   readonly busy: string | undefined;
   /** Runs a call whose answer is the box, and resolves with it; a refusal is shown, resolves with nothing, and nothing is lost. */
-  readonly run: <N extends BoxCall>(name: N, input: Input<N>, done?: string) => Promise<V | undefined>;
+  readonly run: <N extends BoxCall>(
+    name: N,
+    input: Input<N>,
+    done?: string,
+    /** The input that would change nothing: with it, what somebody else saved meanwhile is merged. */
+    base?: Partial<Input<N>>,
+  ) => Promise<V | undefined>;
 }
 
 /** The box a page works on: kept as the server last answered it, in the view this role has of it. */
@@ -23,10 +30,18 @@ export function useBox<V extends AnyBox>(initial: V): BoxState<V> {
   // The server answers each role in the one view it has.
   const show = useCallback((next: AnyBox) => setView(next as V), []);
   const run = useCallback(
-    async <N extends BoxCall>(name: N, input: Input<N>, done?: string): Promise<V | undefined> => {
+    async <N extends BoxCall>(
+      name: N,
+      input: Input<N>,
+      done?: string,
+      base?: Partial<Input<N>>,
+    ): Promise<V | undefined> => {
       setBusy(name);
       try {
-        const answer = (await call(name, input)) as V;
+        // What was merged is another page than this one shows: it is loaded anew.
+        const answer = (await (base
+          ? callMerging(name, input, base, () => location.reload())
+          : call(name, input))) as V;
         setView(answer);
         if (done) showDone(done);
         return answer;

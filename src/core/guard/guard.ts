@@ -15,6 +15,7 @@ export const ASKED = [
   'may-contain',
   'content',
   'may-be-never',
+  'not-to-send',
   'heel',
   'open-toe',
   'fibre',
@@ -49,6 +50,8 @@ export interface GuardGround {
   /** Pieces of each look that holds the line. */
   readonly looks: readonly (readonly Piece[])[];
   readonly closet: readonly Piece[];
+  /** What the brief of this box says not to send, in its own words. */
+  readonly notToSend?: string | undefined;
 }
 
 /** Zones of the body that pieces of a shape could cover. */
@@ -71,7 +74,10 @@ export function baredBy(piece: Piece, { cover, measures }: Pick<Profile, 'cover'
 }
 
 /** Everything that stands between a piece and a client, what refuses first. Empty when nothing does. */
-export function guardPiece(piece: Piece, { client, looks, closet }: GuardGround): GuardFinding[] {
+export function guardPiece(
+  piece: Piece,
+  { client, looks, closet, notToSend = '' }: GuardGround,
+): GuardFinding[] {
   const worn = wear(piece);
   const found: GuardFinding[] = client.allergies.flatMap((declared): GuardFinding[] => {
     const content = contentOf(piece, declared);
@@ -90,6 +96,10 @@ export function guardPiece(piece: Piece, { client, looks, closet }: GuardGround)
   });
   for (const { word, says, named } of neversMet(worn, client.nevers))
     found.push({ code: says === 'holds' ? 'never' : 'may-be-never', about: word, declared: word, named });
+  const said = found.map(({ declared }) => declared?.toLowerCase());
+  for (const { word, says, named } of neversMet(worn, phrasesOf(notToSend)))
+    if (says === 'holds' && !said.includes(word))
+      found.push({ code: 'not-to-send', about: word, declared: word, named });
   const never = (AT_THE_FACE as readonly string[]).includes(worn.slot)
     ? onCard(
         worn,
@@ -105,6 +115,14 @@ export function guardPiece(piece: Piece, { client, looks, closet }: GuardGround)
     found.push({ code: 'cover', about: bare.join(' '), zones: bare });
   return found.sort((a, b) => Number(isRefused(b)) - Number(isRefused(a)));
 }
+
+/** "Nickel; nothing in beige, and no wool." as what is meant: nickel, beige, wool. */
+const phrasesOf = (words: string): string[] =>
+  words
+    .toLowerCase()
+    .split(/[.;,\n]|\band\b/)
+    .map((phrase) => phrase.trim().replace(/^(?:(?:no|not|nothing|never|anything|in|of|made)\s+)+/, ''))
+    .filter(Boolean);
 
 /** True when a look with the piece covers what it leaves bare, or one piece of the closet would. */
 function isCovered(

@@ -25,6 +25,8 @@ export function guardWords({
       return `Nobody has entered what it is made of, and ${declared} is a declared allergy. Read the label.`;
     case 'may-be-never':
       return `May contain ${declared}, which is on the never list. Read the label.`;
+    case 'not-to-send':
+      return `The brief of this box says not to send ${declared}.`;
     case 'heel':
       return `The heel is above the limit: ${measured}.`;
     case 'open-toe':

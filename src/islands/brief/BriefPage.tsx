@@ -64,6 +64,13 @@ export function BriefPage({ initial, cheapest }: BriefPageProps) {
         notToSend: values.notToSend,
       },
       'The brief is saved.',
+      {
+        budgetMinor: view.budgetMinor,
+        occasionIds: [...view.occasionIds],
+        asks: view.asks.map(({ ask }) => ask) as never,
+        mood: [...view.mood],
+        notToSend: view.notToSend,
+      },
     );
     return saved !== undefined;
   };

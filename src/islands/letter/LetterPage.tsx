@@ -46,7 +46,12 @@ export function LetterPage({ initial }: { readonly initial: BoxView }) {
   const save = async (): Promise<void> => {
     if (
       letter &&
-      (await run('save-letter', { boxId: view.id, version: view.version, letter }, 'The letter is written.'))
+      (await run(
+        'save-letter',
+        { boxId: view.id, version: view.version, letter },
+        'The letter is written.',
+        view.letter ? { letter: view.letter } : { letter },
+      ))
     ) {
       setDirty(false);
       setRenewed(false);

@@ -24,6 +24,16 @@ const KEYS = [
   { keys: 'Alt N', does: 'Begin a new look' },
 ];
 
+/** A look as it was last saved, in the shape it is saved in; undefined for a new one. */
+const lookOf = (look: LookView | undefined) =>
+  look && {
+    occasionId: look.occasionId,
+    title: look.title,
+    pieces: [...look.pieces],
+    overrules: [...look.overrules],
+    stages: look.stages.map(({ title, off }) => ({ title, off: [...off] })),
+  };
+
 const draftOf = (look: LookView): LookDraft => ({
   worn: look.pieces,
   overrules: look.overrules,
@@ -98,6 +108,7 @@ function Rail({ initial }: { readonly initial: BoxView }) {
         stages: look.stages.map(({ title, off }) => ({ title, off: [...off] })),
       },
       'The look is saved.',
+      lookOf(view.looks.find(({ id }) => id === look.savedId)),
     );
   }, [run, store, initial.id, view.looks]);
   const saveNow = useCallback(() => void save(), [save]);

@@ -37,11 +37,12 @@ interface Ground {
   readonly lines: readonly LineRecord[];
   readonly owned: readonly (typeof ownedItem.$inferSelect)[];
   readonly looks: readonly Pick<typeof look.$inferSelect, 'pieces'>[];
+  readonly notToSend: string;
 }
 
 /** What stands between each line and the client and is not answered yet, by line; lines nothing stands before are left out. */
 export function guardOf(
-  { client, lines, owned, looks }: Ground,
+  { client, lines, owned, looks, notToSend }: Ground,
   passes: Passes,
 ): ReadonlyMap<string, readonly GuardFinding[]> {
   const closet = owned.map(pieceOfOwned);
@@ -58,7 +59,7 @@ export function guardOf(
         }),
       );
     const left = unanswered(
-      guardPiece(piece, { client, looks: within, closet }),
+      guardPiece(piece, { client, looks: within, closet, notToSend }),
       passes.get(record.line.id) ?? [],
     );
     if (left.length > 0) found.set(record.line.id, left);
@@ -74,7 +75,10 @@ export async function guardOfBox(db: Reader, row: BoxRecord, lines: readonly Lin
     .from(ownedItem)
     .where(and(eq(ownedItem.clientId, row.clientId), isNull(ownedItem.retiredAt)));
   const looks = await db.select({ pieces: look.pieces }).from(look).where(eq(look.boxId, row.id));
-  return guardOf({ client: profile, lines, owned, looks }, await passesOf(db, row.id));
+  return guardOf(
+    { client: profile, lines, owned, looks, notToSend: row.notToSend },
+    await passesOf(db, row.id),
+  );
 }
 
 /**

@@ -66,12 +66,15 @@ export const saveLetter = defineUseCase({
     const row = await boxOf(tx, actor.shopId, boxId, true);
     if (isSettled(row.state)) throw conflict('The letter has gone out with the box.');
     if (row.version !== version)
-      throw stale([
-        {
-          path: 'letter',
-          message: row.letter ? 'the letter was saved elsewhere' : `the box is ${row.state} now`,
-        },
-      ]);
+      throw stale(
+        [
+          {
+            path: 'letter',
+            message: row.letter ? 'the letter was saved elsewhere' : `the box is ${row.state} now`,
+          },
+        ],
+        { version: row.version, letter: row.letter ?? letter },
+      );
     const state = ['brief', 'pulling', 'combining'].includes(row.state) ? 'written' : row.state;
     await tx
       .update(box)

@@ -264,7 +264,7 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
   const decided = hasLeft(row.state);
   const guard = decided
     ? undefined
-    : guardOf({ client: profile, lines, owned, looks }, await passesOf(db, id));
+    : guardOf({ client: profile, lines, owned, looks, notToSend: row.notToSend }, await passesOf(db, id));
   return {
     sees: 'all',
     id: row.id,

@@ -24,14 +24,14 @@ export const pullList = defineUseCase({
   roles: ['owner', 'stylist'],
   writes: false,
   async run(context, input): Promise<PullAnswer> {
-    const { setting, wish, inBox } = await askedFor(context, input);
+    const { setting, wish, inBox, notToSend } = await askedFor(context, input);
     const candidates = await candidatesFor(context.tx, wish, context.now);
     const ranked = rankPull(
       candidates.filter(({ piece }) => !inBox.has(piece.id)),
       setting,
     );
     const shown = ranked.filter((each) => !input.fitsOnly || fits(each));
-    const guards = new Map(shown.map((each) => [each, guardRanked(each, setting)]));
+    const guards = new Map(shown.map((each) => [each, guardRanked(each, setting, notToSend)]));
     const isOut = (each: Ranked): boolean => (guards.get(each) ?? []).some(isRefused);
     // What she may not wear stands last, and says why.
     const first = [...shown.filter((each) => !isOut(each)), ...shown.filter(isOut)].slice(0, MOST_ROWS);
@@ -74,14 +74,20 @@ const unfitOf = ({ candidate, choice }: Ranked): LeftOut => ({
 const guardRanked = (
   { candidate, choice }: Ranked,
   { client, owned }: RankSetting,
+  notToSend: string,
 ): readonly GuardFinding[] =>
-  guardPiece(inSize(candidate.piece, choice.size), { client, looks: [], closet: owned });
+  guardPiece(inSize(candidate.piece, choice.size), { client, looks: [], closet: owned, notToSend });
 
 /** What a list is asked for: how it is ranked, what is looked for, and what is in the box already. */
 async function askedFor(
   { tx, actor, now }: Context,
   input: Pick<Parsed<'pull-list'>, 'boxId' | 'askId' | 'categories' | 'search' | 'mostMinor'>,
-): Promise<{ setting: RankSetting; wish: PullWish; inBox: ReadonlySet<string> }> {
+): Promise<{
+  setting: RankSetting;
+  wish: PullWish;
+  inBox: ReadonlySet<string>;
+  notToSend: string;
+}> {
   const row = await boxOf(tx, actor.shopId, input.boxId);
   await releaseExpired(tx, now);
   const lines = await linesOf(tx, row.id);
@@ -89,6 +95,7 @@ async function askedFor(
   const setting = { ...(await rankSetting(tx, actor, row, lines)), ask };
   return {
     setting,
+    notToSend: row.notToSend,
     wish: {
       shopId: actor.shopId,
       search: input.search,
@@ -190,7 +197,7 @@ function reasonFor(
 ): string {
   const { piece } = each.candidate;
   if (inBox.has(piece.id)) return 'In the box already';
-  const refused = guardRanked(each, setting).find(isRefused);
+  const refused = guardRanked(each, setting, '').find(isRefused);
   if (refused) return guardWords(refused);
   if (categories.length > 0 && !categories.includes(piece.category))
     return 'Not of the kind that is looked for';

@@ -2,7 +2,7 @@ import { type Ask, readAsk, isSettled } from '@core/box';
 import type { Fault } from '@contracts/faults';
 import type { Writer } from '@data/db';
 import { box, boxAsk, boxOccasion, occasion } from '@data/schema';
-import { and, eq, inArray, sql } from 'drizzle-orm';
+import { and, asc, eq, inArray, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import { conflict, invalid, stale } from '../problem';
 import { defineUseCase } from '../use-case';
@@ -16,7 +16,7 @@ export const saveBrief = defineUseCase({
   async run(context, input) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, input.boxId, true);
-    if (row.version !== input.version) throw stale(whatChanged(row, input));
+    if (row.version !== input.version) throw stale(whatChanged(row, input), await currentOf(tx, row));
     if (isSettled(row.state)) throw conflict('The brief of a box that has gone out stays as it was.');
     const known =
       input.occasionIds.length > 0
@@ -56,6 +56,20 @@ export const saveBrief = defineUseCase({
     return boxView(tx, actor, row.id, now);
   },
 });
+
+/** The brief as it stands, in the shape it is saved in. */
+async function currentOf(tx: Writer, row: BoxRecord) {
+  const chosen = await tx.select().from(boxOccasion).where(eq(boxOccasion.boxId, row.id));
+  const asks = await tx.select().from(boxAsk).where(eq(boxAsk.boxId, row.id)).orderBy(asc(boxAsk.position));
+  return {
+    version: row.version,
+    budgetMinor: row.budgetMinor,
+    occasionIds: chosen.map(({ occasionId }) => occasionId),
+    asks: asks.map(({ ask }) => ask),
+    mood: row.mood,
+    notToSend: row.notToSend,
+  };
+}
 
 /** Asks keep their identity by their words, so that lines pulled for one stay with it. */
 async function keepAsks(tx: Writer, boxId: string, asks: readonly Ask[]): Promise<void> {

@@ -57,7 +57,14 @@ export const saveLook = defineUseCase({
       const current = before.looks.find((each) => each.id === input.id);
       if (!current) throw notFound('That look');
       if (current.version !== input.version)
-        throw stale([{ path: 'look', message: `${current.title || 'the look'} was saved again elsewhere` }]);
+        throw stale([{ path: 'look', message: `${current.title || 'the look'} was saved again elsewhere` }], {
+          version: current.version,
+          occasionId: current.occasionId,
+          title: current.title,
+          pieces: current.pieces,
+          overrules: current.overrules,
+          stages: current.stages,
+        });
       await tx
         .update(look)
         .set({ ...values, version: sql`${look.version} + 1` })
