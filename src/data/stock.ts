@@ -1,5 +1,6 @@
 import { lab, type Lab } from '@core/colour';
 import { CATEGORIES, type Piece, pieceFrom } from '@core/piece';
+import { substancesIn } from '@core/substances';
 import type { Place } from '@core/stock';
 import {
   and,
@@ -145,6 +146,7 @@ export function stockWhere(db: Reader, filter: StockFilter): SQL | undefined {
       : or(
           ilike(garment.title, `%${literal(search)}%`),
           ilike(garment.label, `%${literal(search)}%`),
+          madeOf(search),
           // Looked up once by its index, not for every garment.
           inArray(
             garment.id,
@@ -162,6 +164,18 @@ export function stockWhere(db: Reader, filter: StockFilter): SQL | undefined {
               ),
           ),
         ),
+  );
+}
+
+/** Garments whose label names a substance that was asked for, by any of its names: "wool" finds merino. */
+function madeOf(search: string): SQL | undefined {
+  const names = substancesIn(search).flatMap((substance) => substance.names);
+  if (names.length === 0) return undefined;
+  const wanted = sql`${sql.param(names)}::text[]`;
+  return or(
+    sql`exists (select 1 from jsonb_array_elements(coalesce(${garment.attributes} #> '{fabric,fibres}', '[]'::jsonb)) fibre
+      where lower(fibre ->> 'name') = any(${wanted}))`,
+    sql`(${garment.attributes} -> 'metalContent') ?| ${wanted}`,
   );
 }
 

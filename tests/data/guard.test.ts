@@ -103,6 +103,20 @@ describe('a piece a client must not have', () => {
   });
 });
 
+describe('the stockroom', () => {
+  it('finds what a label names, by whichever name somebody types', async () => {
+    const titles = async (search: string) =>
+      (await stylist().call('stock-list', { search })).answer.rows.map(({ piece }) => piece.title);
+    await makeGarment(stylist(), {
+      title: 'Byre vest',
+      category: 'tank',
+      attributes: withFibres(['merino', 100]),
+    });
+    expect((await titles('wool')).some((title) => title.startsWith('Byre vest'))).toBe(true);
+    expect((await titles('silk')).some((title) => title.startsWith('Byre vest'))).toBe(false);
+  });
+});
+
 describe('a limit', () => {
   it('is asked for by name, passed with a reason that stands apart, and asked anew when it changes', async () => {
     const clientId = await makeClient(stylist(), {
