@@ -15,13 +15,15 @@ const project = (name: string, timeout: number) => ({
     include: [`tests/${name}/**/*.test.ts`],
     testTimeout: timeout,
     hookTimeout: timeout,
-    // Data and browser tests share one server and one database.
-    fileParallelism: name === 'unit' || name === 'oracle',
+    // Each file has servers and a database of its own; a browser wants the machine to itself.
+    fileParallelism: name !== 'browser',
   },
 });
 
 export default defineConfig({
   test: {
+    // Two cores are what there is; the usual is one less.
+    maxWorkers: 2,
     projects: [
       project('unit', 20_000),
       project('oracle', 20_000),

@@ -21,7 +21,6 @@ const CHILDREN = {
 let stopping = false;
 const running = new Map();
 
- 
 const CONTROL = /[\u0000-\u0008\u000b-\u001f\u007f-\u009f\u2028\u2029]/g;
 /** Control characters are shown, not obeyed: no line is forged and no terminal is driven. */
 const plain = (text) =>

@@ -17,7 +17,7 @@ import {
   variant,
 } from '@data/schema';
 import { and, asc, count, desc, eq, gte, inArray, isNull, min, notInArray } from 'drizzle-orm';
-import { alteringDays } from './box/load';
+import { alteringDays } from './box/lines';
 import { linksOf } from './client/brief-link';
 import { occasionsOf } from './client/occasions';
 import { changesOf } from './client/person';

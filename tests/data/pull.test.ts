@@ -14,7 +14,7 @@ import {
   variant,
 } from '@data/schema';
 import { jobsFor } from '@core/fit';
-import { boxView } from '@server/box/load';
+import { boxView } from '@server/box/box-view';
 import { and, asc, eq, isNull, sql } from 'drizzle-orm';
 import { describe, expect, it } from 'vitest';
 import { openShop } from '../support/open-shop';

@@ -9,7 +9,8 @@ import { pieceOfGarment } from '@data/pieces';
 import { shopOf } from '../shop/settings';
 import { defineUseCase } from '../use-case';
 import { setHoldClock } from './hold-clock';
-import { boxOf, boxView, type LineRecord, linesOf } from './load';
+import { boxView } from './box-view';
+import { boxOf, type LineRecord, linesOf } from './lines';
 
 /** The line of a box that may still be changed. */
 async function openLine({ tx, actor }: Context, boxId: string, lineId: string): Promise<LineRecord> {

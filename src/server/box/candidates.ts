@@ -15,7 +15,7 @@ import { occasionsOf } from '../client/occasions';
 import { clientOf } from '../client/profile';
 import type { Actor } from '../context';
 import { shopOf } from '../shop/settings';
-import { type BoxRecord, type LineRecord, spentOn } from './load';
+import { type BoxRecord, type LineRecord, spentOn } from './lines';
 
 const DAY_MS = 86_400_000;
 

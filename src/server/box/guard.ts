@@ -15,7 +15,7 @@ import { and, eq, isNull } from 'drizzle-orm';
 import type { Fault } from '@contracts/faults';
 import { clientOf } from '../client/profile';
 import { type Actor, seesPersons } from '../context';
-import { type BoxRecord, type LineRecord, pieceOfLine } from './load';
+import { type BoxRecord, type LineRecord, pieceOfLine } from './lines';
 
 /** What was answered, by line. */
 export type Passes = ReadonlyMap<string, readonly Passed[]>;

@@ -4,7 +4,8 @@ import { hold } from '@data/schema';
 import { and, eq, inArray } from 'drizzle-orm';
 import type { Context } from '../context';
 import { endOfDayIn, dayIn, shopOf } from '../shop/settings';
-import { type BoxRecord, dueOf, type LineRecord, linesOf } from './load';
+import { dueOf } from './due';
+import { type BoxRecord, type LineRecord, linesOf } from './lines';
 
 /**
  * Until when a box holds its pieces: to the end of the day it is to be packed by, and for the shop's days of holding at

@@ -21,7 +21,8 @@ import { dayIn, shopOf } from '../shop/settings';
 import { releaseExpired, releaseHold, takeHold } from '../stock/holds';
 import { defineUseCase } from '../use-case';
 import { holdUntil } from './hold-clock';
-import { boxOf, type BoxRecord, boxView, linesOf } from './load';
+import { boxView } from './box-view';
+import { boxOf, type BoxRecord, linesOf } from './lines';
 
 const PACKED = 'This box is packed: take a step back before changing what is in it.';
 

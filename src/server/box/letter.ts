@@ -9,7 +9,8 @@ import { eq, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import { conflict, stale } from '../problem';
 import { defineUseCase } from '../use-case';
-import { boxOf, boxView } from './load';
+import { boxView } from './box-view';
+import { boxOf } from './lines';
 
 /** The letter of a box drafted from its looks, findings and facts. */
 export function draftFor(view: BoxView): LetterDraft {

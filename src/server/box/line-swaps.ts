@@ -7,7 +7,7 @@ import { placesByVariant } from '@data/stock';
 import { defineUseCase } from '../use-case';
 import { releaseExpired } from '../stock/holds';
 import { candidatesFor, inSize, rankSetting } from './candidates';
-import { boxOf, linesOf, pieceOfLine } from './load';
+import { boxOf, linesOf, pieceOfLine } from './lines';
 
 /** What is on the shelf, in the size that was chosen. */
 const shelfOf = ({ candidate, choice }: Ranked): SwapView => ({

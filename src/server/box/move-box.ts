@@ -11,17 +11,9 @@ import { releaseHold } from '../stock/holds';
 import { defineUseCase } from '../use-case';
 import { guardFaults } from './guard';
 import { setHoldClock } from './hold-clock';
-import {
-  boxOf,
-  type BoxRecord,
-  inLockOrder,
-  isHeld,
-  type LineRecord,
-  linesOf,
-  priceOf,
-  termsOf,
-  viewFor,
-} from './load';
+import { boxOf, type BoxRecord, inLockOrder, isHeld, type LineRecord, linesOf, priceOf } from './lines';
+import { termsOf } from './money';
+import { viewFor } from './pack-view';
 
 const PACKER_MOVES: readonly BoxState[] = ['packed', 'out'];
 

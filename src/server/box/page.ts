@@ -3,7 +3,8 @@ import type { BoxView, PackView } from '@contracts/views';
 import { type Actor, seesPersons } from '../context';
 import { database } from '../database';
 import { forbidden } from '../problem';
-import { boxView, viewFor } from './load';
+import { boxView } from './box-view';
+import { viewFor } from './pack-view';
 
 /** The box for one of the pages of those who dress its client. */
 export async function boxPage(actor: Actor, id: string): Promise<BoxView> {

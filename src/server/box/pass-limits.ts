@@ -5,7 +5,8 @@ import { note } from '../audit';
 import { conflict, invalid } from '../problem';
 import { defineUseCase } from '../use-case';
 import { guardOfBox } from './guard';
-import { boxOf, boxView, linesOf } from './load';
+import { boxView } from './box-view';
+import { boxOf, linesOf } from './lines';
 
 /**
  * Lets limits pass by name, and answers what was asked about content, each for one line. An allergy or a never cannot be

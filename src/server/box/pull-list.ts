@@ -12,7 +12,7 @@ import type { Context } from '../context';
 import { defineUseCase } from '../use-case';
 import { releaseExpired } from '../stock/holds';
 import { candidatesFor, inSize, rankSetting } from './candidates';
-import { boxOf, linesOf } from './load';
+import { boxOf, linesOf } from './lines';
 
 const MOST_ROWS = 60;
 /** Other sizes of a candidate that may be held in its place. */

@@ -7,7 +7,8 @@ import { note } from '../audit';
 import { conflict, invalid, stale } from '../problem';
 import { defineUseCase } from '../use-case';
 import { setHoldClock } from './hold-clock';
-import { boxOf, type BoxRecord, boxView } from './load';
+import { boxView } from './box-view';
+import { boxOf, type BoxRecord } from './lines';
 
 export const saveBrief = defineUseCase({
   name: 'save-brief',

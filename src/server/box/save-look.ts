@@ -6,7 +6,8 @@ import { and, eq, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import { conflict, invalid, notFound, stale } from '../problem';
 import { defineUseCase } from '../use-case';
-import { boxOf, boxView } from './load';
+import { boxView } from './box-view';
+import { boxOf } from './lines';
 
 export const saveLook = defineUseCase({
   name: 'save-look',

@@ -5,7 +5,8 @@ import { note } from '../audit';
 import { conflict } from '../problem';
 import { variantOfCode } from '../stock/find-code';
 import { defineUseCase } from '../use-case';
-import { boxOf, linesOf, viewFor } from './load';
+import { boxOf, linesOf } from './lines';
+import { viewFor } from './pack-view';
 
 /** A piece read by the scanner goes into the parcel; another size than the one that was pulled does not. */
 export const scanLine = defineUseCase({

@@ -9,19 +9,18 @@ import { conflict, invalid, Refusal, stale } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
 import { defineUseCase } from '../use-case';
 import { lineOf } from './hold-line';
+import { boxView } from './box-view';
 import {
   boxOf,
   type BoxRecord,
-  boxView,
   inLockOrder,
   type LineRecord,
   linesOf,
   mayReturn,
   pieceOfLine,
-  termsOf,
-  totalOf,
-  viewFor,
-} from './load';
+} from './lines';
+import { termsOf, totalOf } from './money';
+import { viewFor } from './pack-view';
 import { factsOf } from './move-box';
 
 async function tallied(context: Context, boxId: string): Promise<BoxRecord> {

@@ -5,7 +5,7 @@ import type { Reader } from '@data/db';
 import { box, look, shop } from '@data/schema';
 import { and, desc, eq, inArray, sql, type SQL } from 'drizzle-orm';
 import { note } from '../audit';
-import { boxView } from '../box/load';
+import { boxView } from '../box/box-view';
 import { type Actor, stylistsOnly } from '../context';
 import { piecesOf } from '@contracts/look-pieces';
 import { stale } from '../problem';

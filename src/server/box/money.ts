@@ -1,0 +1,34 @@
+import { boxTotal, type BoxTotal, type MoneyTerms } from '@core/money';
+import type { Reader } from '@data/db';
+import { promotion } from '@data/schema';
+import { eq } from 'drizzle-orm';
+import type { ShopRow } from '../shop/settings';
+import { alteringOf, type BoxRecord, type LineRecord, priceOf } from './lines';
+
+/** Terms of money of a box: frozen once it is out, the shop's of today before. */
+export async function termsOf(db: Reader, row: BoxRecord, shop: ShopRow, today: string): Promise<MoneyTerms> {
+  if (row.terms) return row.terms;
+  const running = await db.select().from(promotion).where(eq(promotion.shopId, shop.id));
+  return {
+    promotions: running
+      .filter((each) => each.fromDay <= today && today <= each.toDay)
+      .map((each) => ({ code: each.code, kind: each.kind, value: each.value })),
+    keepAllBp: shop.keepAllBp,
+    styleFeeMinor: shop.styleFeeMinor,
+    taxIncluded: shop.taxIncluded,
+    rounding: shop.rounding,
+  };
+}
+
+export function totalOf(lines: readonly LineRecord[], terms: MoneyTerms, shop: ShopRow): BoxTotal {
+  return boxTotal(
+    lines.map((record) => ({
+      id: record.line.id,
+      priceMinor: priceOf(record),
+      alterationMinor: alteringOf(record),
+      taxBp: record.line.taxBp ?? record.garment.taxBp ?? shop.taxBp,
+      decision: record.line.decision,
+    })),
+    terms,
+  );
+}

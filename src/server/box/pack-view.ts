@@ -1,0 +1,62 @@
+import { hasLeft, stepOf } from '@core/box';
+import { ALTERATION_WORDS } from '@core/fit';
+import { packerWords } from '@core/guard';
+import { sizeWords } from '@core/stock';
+import type { BoxView, PackLine, PackView } from '@contracts/views';
+import type { Reader } from '@data/db';
+import { pieceOfGarment } from '@data/pieces';
+import { clientOf } from '../client/profile';
+import { type Actor, seesPersons } from '../context';
+import { dayIn, shopOf } from '../shop/settings';
+import { boxView } from './box-view';
+import { dueOf } from './due';
+import { guardOfBox } from './guard';
+import { boxOf, isHeld, linesOf, priceOf } from './lines';
+
+/** A box as whoever packs it sees it: every field is listed, and none is of the person but the name. */
+export async function packView(db: Reader, actor: Actor, id: string): Promise<PackView> {
+  const row = await boxOf(db, actor.shopId, id);
+  const shop = await shopOf(db, actor.shopId);
+  const { row: person } = await clientOf(db, actor.shopId, row.clientId);
+  const lines = await linesOf(db, id);
+  const gone = hasLeft(row.state);
+  const guard = gone ? undefined : await guardOfBox(db, row, lines);
+  const due = gone ? undefined : await dueOf(db, row, shop, lines);
+  return {
+    sees: 'parcel',
+    id: row.id,
+    number: row.number,
+    state: row.state,
+    step: stepOf(row.state) === 'tally' ? 'tally' : 'out',
+    version: row.version,
+    today: dayIn(shop.zone, new Date()),
+    shop: { name: shop.name, currency: shop.currency },
+    client: { name: person.name },
+    due: due && { shipBy: due.shipBy },
+    letter: row.letter !== null,
+    parcel: row.parcel,
+    outDay: row.outAt ? dayIn(shop.zone, row.outAt) : undefined,
+    returnBy: row.returnBy ?? undefined,
+    lines: lines.map((record): PackLine => {
+      const { line, variant: size } = record;
+      return {
+        id: line.id,
+        piece: pieceOfGarment(record.garment, size, `line:${line.id}`),
+        size: sizeWords(size),
+        sku: size.sku,
+        location: record.location,
+        priceMinor: priceOf(record),
+        held: isHeld(record) || gone,
+        scanned: line.scannedAt !== null,
+        jobs: record.alterations.map(({ job }) => ALTERATION_WORDS[job]),
+        decision: line.decision,
+        checkedIn: line.checkedInAt !== null,
+        ruledOut: packerWords(guard?.get(line.id) ?? []),
+      };
+    }),
+  };
+}
+
+/** The box as the role of an actor sees it. */
+export const viewFor = (db: Reader, actor: Actor, id: string, now: Date): Promise<BoxView | PackView> =>
+  seesPersons(actor) ? boxView(db, actor, id, now) : packView(db, actor, id);
