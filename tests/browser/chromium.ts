@@ -43,3 +43,16 @@ export async function signInAs(page: Page, origin: string, email: string, passwo
 /** Waits until the island of a page has taken over from the server's markup. */
 export const settled = (page: Page): Promise<unknown> =>
   page.waitForFunction(() => document.querySelector('astro-island[ssr]') === null);
+
+/** Waits until the island has taken over and nothing moves any more: what opens, fades or slides has done so. */
+export async function atRest(page: Page): Promise<void> {
+  await settled(page);
+  await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+  await page.waitForFunction(() =>
+    document
+      .getAnimations()
+      .every(
+        ({ playState, effect }) => playState !== 'running' || effect?.getTiming().iterations === Infinity,
+      ),
+  );
+}

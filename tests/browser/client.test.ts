@@ -10,8 +10,9 @@ import sharp from 'sharp';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { openShopPage } from '../support/open-page';
 import { photograph } from '../support/photos';
+import { until } from '../support/until';
 import { axeOn } from './axe';
-import { openPage, settled } from './chromium';
+import { atRest, openPage, settled } from './chromium';
 import { byKeyboard, byMouse, choose, openBy, type Person, tabTo } from './person';
 
 const shop = openShopPage();
@@ -117,8 +118,7 @@ describe('a closet, entered', () => {
       const before = await count();
       await page.keyboard.type(says);
       await page.keyboard.press('Enter');
-      for (let i = 0; i < 100 && (await count()) === before; i++)
-        await new Promise((done) => setTimeout(done, 50));
+      await until('one more piece', async () => (await count()) > before);
       const stored = await newest();
       expect(stored.category, says).toBe(category);
       expect(deltaE(lab(stored.colours[0]!.hex), lab(hex)), says).toBeLessThan(5);
@@ -192,10 +192,10 @@ describe('a closet, entered', () => {
     const stored = await newest();
     expect(stored.category).toBe('tee');
     expect(deltaE(lab(stored.colours[0]!.hex), lab('#2f6b4f'))).toBeLessThan(3);
-    for (let i = 0; i < 60; i++) {
-      if ((await shop.db.select().from(photo).where(eq(photo.ownedItemId, stored.id))).length === 1) break;
-      await new Promise((done) => setTimeout(done, 100));
-    }
+    await until(
+      'its photo',
+      async () => (await shop.db.select().from(photo).where(eq(photo.ownedItemId, stored.id))).length === 1,
+    );
     await page.reload();
     await settled(page);
     expect(await page.$$eval('.closet img.garment-photo', (shown) => shown.length)).toBe(1);
@@ -207,7 +207,7 @@ describe('a closet, entered', () => {
     await person.see('About, in a line');
     for (const tab of ['Measures', 'Limits', 'Taste', 'Schools']) {
       await person.press('tab', tab);
-      await new Promise((done) => setTimeout(done, 400));
+      await atRest(page);
       expect(await axeOn(page), tab).toEqual([]);
     }
   });

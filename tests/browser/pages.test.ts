@@ -4,7 +4,7 @@ import type { Page } from 'puppeteer-core';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { openShopPage } from '../support/open-page';
 import { axeOn } from './axe';
-import { openPage, settled } from './chromium';
+import { atRest, openPage, settled } from './chromium';
 
 const shop = openShopPage();
 let page: Page;
@@ -37,8 +37,7 @@ describe('every page is clean to axe and throws nothing', () => {
   ];
   it.each(pages)('%s', async (_name, path) => {
     await page.goto(shop.origin + path());
-    await settled(page);
-    await new Promise((done) => setTimeout(done, 700));
+    await atRest(page);
     expect(await axe()).toEqual([]);
     expect(errors).toEqual([]);
   });
@@ -52,10 +51,11 @@ describe('every page is clean to axe and throws nothing', () => {
     expect(await axe()).toEqual([]);
     for (const name of ['Edit', 'Add a piece']) {
       await page.locator(`::-p-aria([name="${name}"][role="button"])`).click();
-      await new Promise((done) => setTimeout(done, 600));
+      await page.waitForSelector('[role="dialog"]');
+      await atRest(page);
       expect(await axe()).toEqual([]);
       await page.keyboard.press('Escape');
-      await new Promise((done) => setTimeout(done, 500));
+      await page.waitForFunction(() => document.querySelector('[role="dialog"]') === null);
     }
     expect(errors).toEqual([]);
   });

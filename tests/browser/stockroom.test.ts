@@ -113,12 +113,13 @@ describe('the stockroom, through the screen', () => {
     await person.go('/stockroom');
     const rows = (): Promise<number> => page.$$eval('.stock tbody tr[data-index]', (all) => all.length);
     expect(await rows()).toBeLessThan(40);
-    for (let i = 0; i < 60; i++) {
-      await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
-      await new Promise((done) => setTimeout(done, 120));
-      if (await page.$('.stock tbody tr[data-index="168"]')) break;
-    }
-    expect(await page.$('.stock tbody tr[data-index="168"]')).not.toBeNull();
+    await page.waitForFunction(
+      () => {
+        window.scrollTo(0, document.body.scrollHeight);
+        return document.querySelector('.stock tbody tr[data-index="168"]') !== null;
+      },
+      { polling: 100, timeout: 60_000 },
+    );
     expect(await rows()).toBeLessThan(40);
     expect(errors).toEqual([]);
     await settled(page);

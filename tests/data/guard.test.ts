@@ -39,6 +39,11 @@ describe('a piece a client must not have', () => {
       'Ruled out: contains latex',
     ]);
     expect(JSON.stringify(told.problem)).not.toMatch(/allerg|declared/i);
+    const scanned = await packer.call('scan-line', { boxId: box.id, code: box.lines[0]!.sku });
+    expect([scanned.status, scanned.problem.title]).toEqual([
+      409,
+      expect.stringContaining('Ruled out: contains latex'),
+    ]);
     const page = await fetch(`${shop.origin}/box/${box.id}/out`, { headers: { cookie: packer.cookie } });
     expect(await page.text()).toContain('Ruled out: contains latex');
     const passed = await stylist().call('pass-limits', {

@@ -1,10 +1,11 @@
 import { disagreements } from '@data/check';
-import { box, boxLine, hold } from '@data/schema';
+import { box, boxLine, hold, stockBalance } from '@data/schema';
 import { and, eq, sql } from 'drizzle-orm';
 import { describe, expect, it } from 'vitest';
 import { openShop } from '../support/open-shop';
 import { callerOf, startServer } from '../support/server';
 import { newBoxes, onShelf, shelfOf } from '../support/shelf';
+import { until } from '../support/until';
 
 const shop = openShop(2);
 
@@ -96,19 +97,32 @@ describe('a server killed with -9 in the middle', () => {
   it('loses and doubles nothing, and the box goes on where it stood', async () => {
     const doomed = await startServer(shop.base.url);
     const caller = await callerOf(doomed.origin);
-    const boxes = await boxesFor(12);
+    const boxes = await boxesFor(8);
     const { variantId } = await withUnits(3, 2);
-    const storm = boxes.map((boxId) =>
-      caller.call('hold-line', { boxId, variantId }).then(
-        ({ status }) => status,
-        () => 0,
-      ),
-    );
-    await new Promise((done) => setTimeout(done, 25));
-    await doomed.stop('SIGKILL');
-    await Promise.all(storm);
-    await new Promise((done) => setTimeout(done, 400));
-    expect(await disagreements(shop.base.db)).toEqual([]);
+    /** Callers that stand in the middle of taking a unit: before the lock that this test holds. */
+    const waiting = async (): Promise<number> => {
+      const found = await shop.base.db.execute<{ n: number }>(sql`
+        select count(*)::int as n from pg_stat_activity
+        where datname = current_database() and usename = 'ivory_app' and wait_event_type = 'Lock'`);
+      return found.rows[0]!.n;
+    };
+    let storm: Promise<unknown> = Promise.resolve();
+    await shop.base.db.transaction(async (tx) => {
+      await tx.select().from(stockBalance).where(eq(stockBalance.variantId, variantId)).for('update');
+      storm = Promise.all(
+        boxes.map((boxId) =>
+          caller.call('hold-line', { boxId, variantId }).then(
+            ({ status }) => status,
+            () => 0,
+          ),
+        ),
+      );
+      await until('callers in the middle of taking a unit', async () => (await waiting()) >= 4);
+      await doomed.stop('SIGKILL');
+    });
+    await storm;
+    await until('nobody left of the dead server', async () => (await waiting()) === 0);
+    await until('books that agree', async () => (await disagreements(shop.base.db)).length === 0);
     const holds = await shop.base.db
       .select()
       .from(hold)
@@ -116,5 +130,6 @@ describe('a server killed with -9 in the middle', () => {
     expect((await shelf(variantId)) + holds.length).toBe(3);
     const again = await shop.callers[0]!.call('hold-line', { boxId: boxes[0]!, variantId });
     expect([200, 409]).toContain(again.status);
+    expect(await disagreements(shop.base.db)).toEqual([]);
   });
 });

@@ -245,7 +245,7 @@ describe('docs/access.md', () => {
     const variantId = await makeGarment(shop.stylist, {
       title: 'Fields',
       category: 'trousers',
-      attributes: { measures: { inseam: 760 }, fabric: { fibres: [{ name: 'latex', pct: 100 }] } },
+      attributes: { measures: { inseam: 760 }, fabric: { fibres: [{ name: 'cotton', pct: 100 }] } },
     });
     const made = await makeBox(shop.stylist, clientId, [variantId]);
     await shop.stylist.call('save-alteration', {

@@ -1,10 +1,12 @@
 import { isOpen } from '@core/box';
+import { isRefused, packerWords } from '@core/guard';
 import { boxLine } from '@data/schema';
 import { eq } from 'drizzle-orm';
 import { note } from '../audit';
 import { conflict } from '../problem';
 import { variantOfCode } from '../stock/find-code';
 import { defineUseCase } from '../use-case';
+import { guardOfBox } from './guard';
 import { boxOf, linesOf } from './lines';
 import { viewFor } from './pack-view';
 
@@ -29,6 +31,9 @@ export const scanLine = defineUseCase({
           : `${garment.title}, size ${variant.size}, is not in this box.`,
       );
     }
+    // What is ruled out does not go into the parcel, and whoever scans it reads what is in it.
+    const standing = (await guardOfBox(tx, row, lines)).get(found.line.id) ?? [];
+    if (standing.some(isRefused)) throw conflict(`${garment.title}: ${packerWords(standing)}`);
     const fresh = found.line.scannedAt === null;
     if (fresh) {
       await tx.update(boxLine).set({ scannedAt: now }).where(eq(boxLine.id, found.line.id));

@@ -50,6 +50,14 @@ export const exportClient = defineUseCase({
             .innerJoin(variant, eq(variant.id, boxLine.variantId))
             .innerJoin(garment, eq(garment.id, variant.garmentId))
             .where(inArray(boxLine.boxId, ids));
+    const passed =
+      ids.length === 0
+        ? []
+        : await tx
+            .select({ pass: limitPass })
+            .from(limitPass)
+            .innerJoin(boxLine, eq(boxLine.id, limitPass.boxLineId))
+            .where(inArray(boxLine.boxId, ids));
     const whole = {
       format: 'ivory-rail/client@1',
       exportedAt: now.toISOString(),
@@ -91,6 +99,9 @@ export const exportClient = defineUseCase({
             reason: line.reason,
             note: line.note,
             priceMinor: line.priceMinor,
+            passed: passed
+              .filter(({ pass }) => pass.boxLineId === line.id)
+              .map(({ pass: { code, about, reason, at } }) => ({ code, about, reason, at })),
           })),
       })),
       ownBriefs: (await tx.select().from(briefLink).where(eq(briefLink.clientId, clientId))).map(
