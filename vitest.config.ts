@@ -15,8 +15,8 @@ const project = (name: string, timeout: number) => ({
     include: [`tests/${name}/**/*.test.ts`],
     testTimeout: timeout,
     hookTimeout: timeout,
-    // Each file has servers and a database of its own; a browser wants the machine to itself.
-    fileParallelism: name !== 'browser',
+    // Files share what they import and nothing else: each has servers, a database and a browser of its own.
+    isolate: false,
   },
 });
 

@@ -23,7 +23,7 @@ const LIMITS = {
   /** Wrong passwords of one account from one address. */
   pair: 8,
   /** Wrong passwords from one address, whatever the accounts: trying one password on many is limited too. */
-  address: 40,
+  address: 24,
   /** Wrong passwords of one account from anywhere: beyond them it is slowed, and never locked. */
   account: 6,
   /** Private links that do not exist, from one address. */

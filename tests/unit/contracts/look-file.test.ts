@@ -134,11 +134,12 @@ describe('npm run -s judge', () => {
     return path;
   };
   const run = (path: string, input = '') =>
-    spawnSync('npx', ['tsx', 'src/cli/judge.ts', path], { input, encoding: 'utf8' });
+    spawnSync(process.execPath, ['--import', 'tsx', 'src/cli/judge.ts', path], { input, encoding: 'utf8' });
 
   it('prints the judgement and exits 0, the same from standard input', () => {
     const path = write('good.json', file());
-    const out = execFileSync('npx', ['tsx', 'src/cli/judge.ts', path], { encoding: 'utf8' });
+    // As a person calls it once; the others spare the package manager.
+    const out = execFileSync('npm', ['run', '-s', 'judge', '--', path], { encoding: 'utf8' });
     expect(JSON.parse(out)).toMatchObject({ format: 'ivory-rail/judgement@1', complete: true });
     const piped = run('-', JSON.stringify(file()));
     expect([piped.status, piped.stdout]).toEqual([0, out]);
