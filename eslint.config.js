@@ -3,19 +3,41 @@ import boundaries from 'eslint-plugin-boundaries';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
-const parts = ['core', 'contracts', 'data', 'server', 'pages', 'islands', 'ui', 'workers', 'cli'];
+/** Rooms of core, floor by floor from the ground; a room imports only from the floors below its own. */
+const floors = [
+  ['colour', 'memo', 'merge', 'money', 'path', 'words'],
+  ['piece'],
+  ['box', 'figure', 'palette', 'stock', 'substances', 'weather'],
+  ['client', 'closet', 'schedule', 'sketch'],
+  ['fit', 'occasion'],
+  ['learn', 'rules'],
+  ['guard', 'look'],
+  ['letter', 'pull'],
+  ['box-rules'],
+];
+const rooms = floors.flat().map((room) => `core/${room}`);
+const below = (room) =>
+  floors
+    .slice(
+      0,
+      floors.findIndex((floor) => floor.includes(room)),
+    )
+    .flat()
+    .map((each) => `core/${each}`);
+
+const parts = ['contracts', 'data', 'server', 'pages', 'islands', 'ui', 'workers', 'cli'];
 
 /** Which part may import which: core ← contracts ← data ← server ← pages; core, contracts ← ui ← islands. */
 const may = {
-  core: ['core'],
-  contracts: ['core', 'contracts'],
-  data: ['core', 'contracts', 'data'],
-  server: ['core', 'contracts', 'data', 'server'],
-  pages: ['core', 'contracts', 'server', 'ui', 'islands', 'pages'],
-  ui: ['core', 'contracts', 'ui'],
-  islands: ['core', 'contracts', 'ui', 'workers', 'islands'],
-  workers: ['core', 'contracts', 'workers'],
-  cli: ['core', 'contracts', 'data', 'server', 'cli'],
+  ...Object.fromEntries(floors.flat().map((room) => [`core/${room}`, [`core/${room}`, ...below(room)]])),
+  contracts: [...rooms, 'contracts'],
+  data: [...rooms, 'contracts', 'data'],
+  server: [...rooms, 'contracts', 'data', 'server'],
+  pages: [...rooms, 'contracts', 'server', 'ui', 'islands', 'pages'],
+  ui: [...rooms, 'contracts', 'ui'],
+  islands: [...rooms, 'contracts', 'ui', 'workers', 'islands'],
+  workers: [...rooms, 'contracts', 'workers'],
+  cli: [...rooms, 'contracts', 'data', 'server', 'cli'],
 };
 
 export default tseslint.config(
@@ -27,6 +49,7 @@ export default tseslint.config(
     plugins: { boundaries },
     settings: {
       'boundaries/elements': [
+        ...rooms.map((type) => ({ type, pattern: `src/${type}/**`, partialMatch: false })),
         ...parts.map((type) => ({ type, pattern: `src/${type}/**`, partialMatch: false })),
       ],
       'import/resolver': { typescript: { project: './tsconfig.json' } },

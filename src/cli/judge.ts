@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { faultsOf } from '@contracts/faults';
 import { judgementOf, type LookFile, readLooks } from '@contracts/look-file';
 import { schoolsSchema } from '@contracts/profile';
-import type { Schools } from '@core/look';
+import type { Schools } from '@core/client';
 import { ruleOf, RULES, type Settings } from '@core/rules';
 
 const USAGE =

@@ -1,5 +1,6 @@
+import { beneathOf } from '@core/letter';
 import { judge, mendsFor, MOST_PIECES, findingKey, type Setting, type Verdict } from '@core/look';
-import { type Piece, pieceFrom } from '@core/piece';
+import { wear, type Piece, pieceFrom } from '@core/piece';
 import type { Settings } from '@core/rules';
 import { z } from 'zod';
 import { type Fault, faultsOf } from './faults';
@@ -108,7 +109,7 @@ export function judgementOf(look: LookFile, settings: Settings = {}): Record<str
       ...finding,
       mends: mends.get(findingKey(finding)) ?? [],
     })),
-    beneath: verdict.beneath,
+    beneath: beneathOf(look.pieces.map(wear)),
     hems: verdict.hems.map(({ defaulted, ...hem }) => (defaulted ? { ...hem, cannotTell: true } : hem)),
     areas: areasPrinted(verdict),
     clo: verdict.clo ?? null,

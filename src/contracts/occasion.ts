@@ -1,5 +1,5 @@
 import { isDay } from '@core/schedule';
-import type { Occasion } from '@core/look';
+import type { Occasion } from '@core/occasion';
 import { z } from 'zod';
 
 /** A day somebody lives to see: years of four digits that are no slip of a key. */

@@ -1,5 +1,5 @@
 import { GOALS, ZONES } from '@core/piece';
-import { HOUSE_SCHOOLS, type Profile } from '@core/look';
+import { HOUSE_SCHOOLS, type Profile } from '@core/client';
 import { z } from 'zod';
 import { hexSchema } from './piece';
 

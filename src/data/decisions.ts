@@ -1,5 +1,6 @@
 import { type FitPoint, hangsBy } from '@core/fit';
-import { type FitDecision, type LabelOffset, labelOffset } from '@core/learn';
+import type { LabelOffset } from '@core/fit';
+import { type FitDecision, labelOffset } from '@core/learn';
 import type { Category } from '@core/piece';
 import type { PastLine } from '@core/pull';
 import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm';

@@ -1,5 +1,5 @@
 import { type BodyMeasure, bodyOf, frameOf, guideOf, zonePath } from '@core/figure';
-import type { Profile } from '@core/look';
+import type { Profile } from '@core/client';
 import { svgPath } from '@core/path';
 import { type Zone, ZONES } from '@core/piece';
 import { figureDrawing, svgItems } from '@core/sketch';

@@ -1,5 +1,5 @@
 import { bodyOf } from '@core/figure';
-import type { Profile } from '@core/look';
+import type { Profile } from '@core/client';
 import { type Piece, wear } from '@core/piece';
 import { figureDrawing, layersOf } from '@core/sketch';
 import { useMemo } from 'react';

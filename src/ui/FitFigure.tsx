@@ -1,6 +1,6 @@
 import { bodyOf, frameOf } from '@core/figure';
 import { type FitMark, fitMarks, type FitVerdict, type PointFit } from '@core/fit';
-import type { Profile } from '@core/look';
+import type { Profile } from '@core/client';
 import { type Piece, wear } from '@core/piece';
 import { figureDrawing, layersOf, svgItems } from '@core/sketch';
 import { useId, useMemo } from 'react';

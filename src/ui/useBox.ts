@@ -27,8 +27,11 @@ export interface BoxState<V extends AnyBox = BoxView> {
 export function useBox<V extends AnyBox>(initial: V): BoxState<V> {
   const [view, setView] = useState(initial);
   const [busy, setBusy] = useState<string>();
-  // The server answers each role in the one view it has.
-  const show = useCallback((next: AnyBox) => setView(next as V), []);
+  // The server answers each role in the one view it has. An answer that was overtaken by a newer one is let go.
+  const show = useCallback(
+    (next: AnyBox) => setView((now) => (next.version >= now.version ? (next as V) : now)),
+    [],
+  );
   const run = useCallback(
     async <N extends BoxCall>(
       name: N,
@@ -42,7 +45,7 @@ export function useBox<V extends AnyBox>(initial: V): BoxState<V> {
         const answer = (await (base
           ? callMerging(name, input, base, () => location.reload())
           : call(name, input))) as V;
-        setView(answer);
+        setView((now) => (answer.version >= now.version ? answer : now));
         if (done) showDone(done);
         return answer;
       } catch (error) {

@@ -1,4 +1,5 @@
-import { BLANK_OCCASION, type Setting } from '@core/look';
+import { BLANK_OCCASION } from '@core/occasion';
+import { type Setting } from '@core/look';
 import { CATEGORY, type Piece, pieceFrom, type Slot } from '@core/piece';
 import { storedProfileSchema } from '@contracts/profile';
 import { DEMO_CLIENTS } from '@data/demo/clients';

@@ -1,4 +1,4 @@
-import type { ElementHandle, KeyInput, Page } from 'puppeteer-core';
+import type { BoundingBox, ElementHandle, KeyInput, Page } from 'puppeteer-core';
 import { settled } from './chromium';
 
 /** A person before the screen: finds things by role and name, never by class. */
@@ -129,26 +129,44 @@ export async function sideBySide(page: Page, count: number): Promise<void> {
 /** Drags one thing onto another: once it stands still, and each part of the way only when the page has seen the last. */
 export async function drag(page: Page, what: string, onto: string): Promise<void> {
   await settled(page);
-  const piece = await page.waitForSelector(what);
-  await piece?.evaluate((element) => element.scrollIntoView({ block: 'center' }));
-  await page.waitForFunction(
-    (selector) => {
-      const { x, y } = document.querySelector(selector)?.getBoundingClientRect() ?? { x: -1, y: -1 };
-      const seen = document.body.dataset.seenAt;
-      document.body.dataset.seenAt = `${x} ${y}`;
-      return seen === `${x} ${y}`;
-    },
-    { polling: 'raf' },
-    what,
+  // What comes in late may move it from under the hand: then it is grasped again.
+  for (let i = 0; i < 8; i++) {
+    const from = await standing(page, what);
+    const to = await standing(page, onto);
+    await page.mouse.move(from.x + from.width / 2, from.y + 20);
+    await page.mouse.down();
+    await page.mouse.move(from.x + from.width / 2 + 12, from.y + 26, { steps: 3 });
+    if (await seen(page, `${what}[data-dragging]`)) {
+      await page.mouse.move(to.x + to.width / 2, Math.max(60, to.y + 120), { steps: 8 });
+      if (await seen(page, `${onto}[data-over]`)) return page.mouse.up();
+    }
+    await page.keyboard.press('Escape');
+    await page.mouse.up();
+  }
+  throw new Error(`cannot be dragged: ${what} onto ${onto}`);
+}
+
+const seen = (page: Page, selector: string): Promise<boolean> =>
+  page.waitForSelector(selector, { timeout: 5000 }).then(
+    () => true,
+    () => false,
   );
-  const from = await piece?.boundingBox();
-  const to = await (await page.waitForSelector(onto))?.boundingBox();
-  if (!from || !to) throw new Error(`nothing to drag: ${what} onto ${onto}`);
-  await page.mouse.move(from.x + from.width / 2, from.y + 20);
-  await page.mouse.down();
-  await page.mouse.move(from.x + from.width / 2 + 12, from.y + 26, { steps: 3 });
-  await page.waitForSelector(`${what}[data-dragging]`);
-  await page.mouse.move(to.x + to.width / 2, Math.max(60, to.y + 120), { steps: 8 });
-  await page.waitForSelector(`${onto}[data-over]`);
-  await page.mouse.up();
+
+/** Where something stands once it stands still in the middle of the window. */
+async function standing(page: Page, selector: string): Promise<BoundingBox> {
+  const element = await page.waitForSelector(selector);
+  await element?.evaluate((each) => each.scrollIntoView({ block: 'nearest' }));
+  await page.waitForFunction(
+    (wanted) => {
+      const { x, y } = document.querySelector(wanted)?.getBoundingClientRect() ?? { x: -1, y: -1 };
+      const before = document.body.dataset.seenAt;
+      document.body.dataset.seenAt = `${x} ${y}`;
+      return before === `${x} ${y}`;
+    },
+    { polling: 100 },
+    selector,
+  );
+  const box = await element?.boundingBox();
+  if (!box) throw new Error(`nothing there: ${selector}`);
+  return box;
 }

@@ -1,6 +1,6 @@
 import { shop as shopTable } from '@data/schema';
 import { describe, expect, it } from 'vitest';
-import { HOUSE_SCHOOLS } from '@core/look';
+import { HOUSE_SCHOOLS } from '@core/client';
 import { openShop } from '../support/open-shop';
 import { callerOf } from '../support/server';
 

@@ -1,4 +1,5 @@
-import { BLANK_OCCASION, judge, type Occasion, type Setting } from '@core/look';
+import { BLANK_OCCASION, type Occasion } from '@core/occasion';
+import { judge, type Setting } from '@core/look';
 import type { Piece } from '@core/piece';
 import type { Tone } from '@core/rules';
 

@@ -1,4 +1,6 @@
-import { NOBODY, type Occasion, type Profile, type Setting } from '@core/look';
+import { NOBODY, type Profile } from '@core/client';
+import { type Occasion } from '@core/occasion';
+import { type Setting } from '@core/look';
 import {
   CATEGORIES,
   CATEGORY,

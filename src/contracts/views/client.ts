@@ -1,7 +1,9 @@
 import type { BriefAnswers } from '../own-brief';
 import type { BoxState, Step } from '@core/box';
 import type { BodyMeasures } from '@core/figure';
-import type { Occasion, Profile, Stage } from '@core/look';
+import type { Profile } from '@core/client';
+import type { Occasion } from '@core/occasion';
+import type { Stage } from '@core/look';
 import type { Origin, Piece } from '@core/piece';
 
 export interface ClientRow {

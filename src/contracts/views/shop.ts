@@ -1,5 +1,6 @@
 import type { ProposalView } from './stock';
-import type { Occasion, Profile, Schools } from '@core/look';
+import type { Profile, Schools } from '@core/client';
+import type { Occasion } from '@core/occasion';
 import type { Piece } from '@core/piece';
 import type { PullSettings } from '@core/pull';
 import type { Settings } from '@core/rules';

@@ -1,5 +1,6 @@
 import type { Ask } from '../box';
-import type { Occasion, Profile, Schools } from '../look';
+import type { Profile, Schools } from '../client';
+import type { Occasion } from '../occasion';
 import type { Piece } from '../piece';
 import type { Settings, Threshold, Tone } from '../rules';
 import type { Reach } from './reach';

@@ -1,4 +1,4 @@
-import type { Occasion } from '../look';
+import type { Occasion } from '../occasion';
 import { thresholdsOf } from '../rules';
 import type { BoxFinding, BoxInput, BoxRule, Ground } from './box-rule';
 import { Reach } from './reach';

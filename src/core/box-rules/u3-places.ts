@@ -1,4 +1,4 @@
-import { listed } from '../sentence';
+import { listed } from '../words';
 import { type BoxSaid, defineBoxRule } from './box-rule';
 import { GOOD_LOOK } from './reach';
 

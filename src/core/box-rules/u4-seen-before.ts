@@ -1,5 +1,5 @@
 import { CATEGORY, type Piece } from '../piece';
-import { listed } from '../sentence';
+import { listed } from '../words';
 import { type BoxSaid, defineBoxRule } from './box-rule';
 
 /** What the eye remembers of a look: its main pieces. */

@@ -1,6 +1,6 @@
 import type { Body } from '../figure';
 import { CATEGORY, type Category } from '../piece';
-import { capital } from '../sentence';
+import { capital } from '../words';
 import { hangsBy } from './ease';
 import type { FitVerdict } from './size';
 

@@ -1,6 +1,6 @@
 import type { Body } from '../figure';
-import type { Schools } from '../look';
-import type { LabelOffset } from '../learn';
+import type { Schools } from '../client';
+import type { LabelOffset } from './label-offset';
 import { CATEGORY, type MeasureOrigins, type Measures, type Piece } from '../piece';
 import { chartFit } from './chart';
 import { euShoeSize, hatFit, hatSize, shoeFit } from './shoes';

@@ -33,3 +33,4 @@ export {
   type SizeFit,
   sizeFit,
 } from './size';
+export type { LabelOffset } from './label-offset';

@@ -1,9 +1,9 @@
 import type { Body } from '../figure';
 import { memo } from '../memo';
 import { type MeasureName, type MeasureOrigins, type Measures, type Origin, type Piece } from '../piece';
-import { capital } from '../sentence';
+import { capital } from '../words';
 import { FIT_POINTS, type FitPoint, hangsBy, SIZE_STEP, wantedEase, type Wanted } from './ease';
-import type { LabelOffset } from '../learn';
+import type { LabelOffset } from './label-offset';
 
 export type FitVerdict = 'too small' | 'close' | 'right' | 'roomy' | 'too big';
 

@@ -1,5 +1,5 @@
 import { bodyOf, coverOn } from '../figure';
-import type { Profile } from '../look';
+import type { Profile } from '../client';
 import { CATEGORY, type CategoryFacts, type Piece, wear, type Zone, ZONES } from '../piece';
 import { thresholdsOf } from '../rules/rule';
 import { AT_THE_FACE, onCard, ownColours } from '../rules/colour/c9-own-colours';

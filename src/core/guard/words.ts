@@ -1,5 +1,5 @@
 import type { Zone } from '../piece';
-import { listed } from '../sentence';
+import { listed } from '../words';
 import { type GuardFinding, isRefused } from './guard';
 
 const zoneWords = (zones: readonly Zone[]): string => listed(zones.map((zone) => zone.replace('-', ' ')));

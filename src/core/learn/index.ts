@@ -1,1 +1,1 @@
-export { type FitDecision, type LabelOffset, labelOffset, saysSize } from './label-offset';
+export { type FitDecision, labelOffset, saysSize } from './label-offset';

@@ -1,4 +1,4 @@
-import type { FitPoint } from '../fit/ease';
+import type { FitPoint, LabelOffset } from '../fit';
 
 /** One decision of a client about a piece of a label. */
 export interface FitDecision {
@@ -7,11 +7,6 @@ export interface FitDecision {
   /** Where it was wrong; without it the point the kind hangs by is meant. */
   readonly point?: FitPoint | undefined;
 }
-
-/** How far a label's sizes are from what they say, by point, in sizes: below 0 it runs small. */
-export type LabelOffset = {
-  readonly [point in FitPoint]?: { readonly steps: number; readonly count: number } | undefined;
-};
 
 /** Decisions that a label is believed to need before half of what they say is believed. */
 const BELIEF = 5;

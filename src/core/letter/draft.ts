@@ -1,7 +1,8 @@
 import type { Verdict } from '../look';
-import { capital, listed } from '../sentence';
+import { capital, listed } from '../words';
 import { adjustOf, safetyOf } from './adjust';
-import { type Mode, modeOf, modesOf, type Piece } from '../piece';
+import { beneathOf } from './beneath';
+import { type Mode, modeOf, modesOf, type Piece, wear } from '../piece';
 
 /** What the letter says of one piece; every field is drafted and open to the stylist's pen. */
 export interface PieceNote {
@@ -106,7 +107,7 @@ function pieceNote(
     beneath: [
       ...new Set(
         within.flatMap((look) =>
-          look.verdict.beneath.filter((line) => line.piece === piece.id).map((line) => line.text),
+          beneathOf(look.pieces.filter(({ id }) => id === piece.id).map(wear)).map((line) => line.text),
         ),
       ),
     ],

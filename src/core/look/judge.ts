@@ -1,9 +1,7 @@
 import type { Hem } from '../figure';
-import type { Piece } from '../piece';
+import { completeness, type Piece } from '../piece';
 import { ruleOf, RULES, type Scene, type Settings, thresholdsOf } from '../rules';
 import { ensembleClo } from '../weather';
-import { beneathOf, type BeneathLine } from '../letter/beneath';
-import { completeness } from './complete';
 import { sceneOf, type Setting } from './scene';
 import { type Finding, type Score, scoreOf } from './score';
 
@@ -25,7 +23,6 @@ export interface Verdict {
   readonly score: Score;
   readonly hems: readonly Hem[];
   readonly areas: Scene['areas'];
-  readonly beneath: readonly BeneathLine[];
   /** Ensemble insulation in clo (ISO 9920: 0.835 × sum + 0.161), undefined without top and bottom. */
   readonly clo?: number | undefined;
 }
@@ -66,7 +63,6 @@ export function judge(
     score: scoreOf(findings, settings),
     hems: scene.hems,
     areas: scene.areas,
-    beneath: beneathOf(scene.pieces),
     clo: ensembleClo(scene.pieces),
   };
 }

@@ -1,10 +1,10 @@
 import { bodyOf, coverOn, hemsOf, landmarksOf } from '../figure';
 import { type Piece, wear } from '../piece';
 import type { Given } from '../rules/reads';
-import type { Scene } from '../rules/rule';
+import type { Scene } from '../rules/scene';
 import { areasOf, layersOf } from '../sketch';
-import { HOUSE_SCHOOLS, NOBODY, type Profile, type Schools, schoolsFor } from './client';
-import type { Budget, Occasion } from './occasion';
+import { HOUSE_SCHOOLS, NOBODY, type Profile, type Schools, schoolsFor } from '../client';
+import type { Budget, Occasion } from '../occasion';
 
 /** For whom, for what and by which lights a look is judged. */
 export interface Setting {

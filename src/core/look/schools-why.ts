@@ -1,4 +1,4 @@
-import type { Schools } from './client';
+import type { Schools } from '../client';
 
 /** Why each way of judging exists, in a sentence, for whoever wonders about the other one. */
 export const SCHOOLS_WHY: { readonly [matter in keyof Schools]: Readonly<Record<Schools[matter], string>> } =

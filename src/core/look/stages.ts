@@ -1,7 +1,7 @@
 import type { Piece } from '../piece';
 import type { Settings } from '../rules';
 import { aboutOf, judge, type Overrule, type Verdict } from './judge';
-import type { Occasion } from './occasion';
+import type { Occasion } from '../occasion';
 import type { Setting } from './scene';
 
 /** A part of an occasion: what differs there. The look passes through it by taking things off or on. */

@@ -5,3 +5,4 @@ export { textureFamily, thicknessMm, type TextureFamily } from './fabric';
 export { modeOf, modesOf } from './modes';
 export { isMicro, measure, usualSleeve, wear, type Worn } from './resolve';
 export { type GivenPiece, pieceFrom } from './complete';
+export { completeness } from './completeness';

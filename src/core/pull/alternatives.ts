@@ -1,7 +1,7 @@
 import { cutsApart } from '../closet';
 import { chroma, colourName, deltaEHex, lab } from '../colour';
 import { baredBy } from '../guard';
-import type { Profile } from '../look';
+import type { Profile } from '../client';
 import { isMicro, type Piece } from '../piece';
 import { AVOIDED, LIKED, nearestTo } from './ask';
 

@@ -2,9 +2,10 @@ import { type Ask, needsNoIron } from '../box';
 import { isSister, isTwin } from '../closet';
 import { colourName } from '../colour';
 import { choiceWords, type FitVerdict, type SizeChoice } from '../fit';
-import type { Occasion, Profile } from '../look';
+import type { Profile } from '../client';
+import type { Occasion } from '../occasion';
 import type { Category, Piece } from '../piece';
-import { capital } from '../sentence';
+import { capital } from '../words';
 import { AVOIDED, isInColour, LIKED, nearestTo } from './ask';
 
 /** What a candidate is weighed by. `looks` is counted later and orders only when the stylist asks for it. */

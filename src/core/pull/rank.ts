@@ -1,8 +1,8 @@
 import type { Body } from '../figure';
 import { chooseSize, type SizeChoice, type SizeOffer } from '../fit';
-import type { LabelOffset } from '../learn';
+import type { LabelOffset } from '../fit';
 import type { Piece } from '../piece';
-import { schoolsFor, type Schools } from '../look';
+import { schoolsFor, type Schools } from '../client';
 import {
   CRITERIA,
   type GarmentFacts,

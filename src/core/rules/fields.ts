@@ -2,7 +2,7 @@ import { chroma, hue, isNeutral, lab, type Lab } from '../colour';
 import type { Hem } from '../figure';
 import { type Slot, type Swatch, textureFamily, type TextureFamily, type Worn } from '../piece';
 import { memo } from '../memo';
-import type { Scene } from './rule';
+import type { Scene } from './scene';
 
 /** What rules ask of a colour of a piece, worked out once. */
 export interface ColourFacts {

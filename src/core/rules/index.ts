@@ -150,3 +150,4 @@ export const ruleOf = (id: string): Rule | undefined => BY_ID.get(id);
 
 export * from './rule';
 export { ELSEWHERE_RULES } from './elsewhere';
+export type { Scene } from './scene';

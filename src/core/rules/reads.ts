@@ -1,6 +1,6 @@
 import type { Worn, Zone } from '../piece';
 import type { ColourFacts } from './fields';
-import type { Scene } from './rule';
+import type { Scene } from './scene';
 
 /** What is the same for every look of a pool. */
 export interface Given extends Pick<Scene, 'body' | 'marks' | 'client' | 'occasion' | 'schools' | 'budget'> {

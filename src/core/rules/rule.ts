@@ -1,11 +1,10 @@
-import type { Body, Hem, Landmarks } from '../figure';
 import { memo, memo2 } from '../memo';
-import type { Budget, Occasion } from '../look/occasion';
-import type { Profile, Schools } from '../look/client';
+import type { Budget, Occasion } from '../occasion';
+import type { Profile, Schools } from '../client';
 import type { GivenPiece, Worn, Zone } from '../piece';
-import { listed } from '../sentence';
-import type { Areas } from '../sketch';
+import { listed } from '../words';
 import type { Given, Reading } from './reads';
+import type { Scene } from './scene';
 
 export type Tone = 'works' | 'note' | 'fights' | 'blocks';
 
@@ -22,21 +21,6 @@ export const FACETS = {
   U: 'Use',
 } as const;
 export type Facet = keyof typeof FACETS;
-
-/** Everything a rule may look at. Prepared once for a look. */
-export interface Scene {
-  readonly pieces: readonly Worn[];
-  readonly areas: Areas;
-  readonly body: Body;
-  readonly marks: Landmarks;
-  readonly hems: readonly Hem[];
-  /** Zones each piece covers on this body. */
-  readonly cover: ReadonlyMap<string, ReadonlySet<Zone>>;
-  readonly client: Profile;
-  readonly occasion?: Occasion | undefined;
-  readonly schools: Schools;
-  readonly budget?: Budget | undefined;
-}
 
 /** One statement of a rule. `pieces` are ids; `measured` is the number behind it, in words. */
 export interface Said {

@@ -3,7 +3,7 @@ import { lines, type Path, type Point } from '../path';
 import type { Worn } from '../piece';
 import { band } from './band';
 import type { Panel, Sketch } from './display';
-import type { Lines } from './upper';
+import type { Lines } from './lines';
 
 /** Bags: at their true size, strap by the way they are carried. */
 export function bagSketch(frame: Frame, worn: Worn): Sketch {

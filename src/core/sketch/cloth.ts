@@ -2,7 +2,7 @@ import type { Frame } from '../figure';
 import { lines, type Path, type Point, smooth } from '../path';
 import type { Worn } from '../piece';
 import type { Sketch } from './display';
-import { follow, type Lines } from './upper';
+import { follow, type Lines } from './lines';
 
 /** A big square or oblong tied round the body: as a skirt, a dress, or a halter top. */
 export function tiedClothSketch(frame: Frame, worn: Worn): Sketch {

@@ -2,7 +2,7 @@ import type { Frame } from '../figure';
 import { lines, type Path, smooth } from '../path';
 import type { Worn } from '../piece';
 import type { Sketch } from './display';
-import type { Lines } from './upper';
+import type { Lines } from './lines';
 
 /** Scarves, shawls, capes: cloth that hangs. */
 export function drapeSketch(frame: Frame, worn: Worn): Sketch {

@@ -3,7 +3,7 @@ import { lines, mirrorPath, type Path, type Point, smooth, type Step } from '../
 import type { Worn } from '../piece';
 import type { Panel, Sketch } from './display';
 import { armhole, cornerOf } from './neckline';
-import type { Lines } from './upper';
+import type { Lines } from './lines';
 
 interface Front {
   readonly panels: Panel[];

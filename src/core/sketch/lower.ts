@@ -2,7 +2,7 @@ import type { Frame } from '../figure';
 import { lines, mirrorPath, type Path, type Point, smooth, type Step, symmetric } from '../path';
 import type { Leg, Worn } from '../piece';
 import type { Sketch } from './display';
-import { follow, type Lines } from './upper';
+import { follow, type Lines } from './lines';
 
 const leg = (kind: Leg | undefined, thigh: number, opening: number): number => {
   switch (kind) {

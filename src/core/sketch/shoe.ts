@@ -2,7 +2,7 @@ import type { Frame } from '../figure';
 import { lines, mirrorPath, type Path, type Point, smooth } from '../path';
 import type { Worn } from '../piece';
 import type { Panel, Sketch } from './display';
-import type { Lines } from './upper';
+import type { Lines } from './lines';
 
 /** Shoes: from the side when flat (heel and toe read best so), from the front on the figure. */
 export function shoeSketch(frame: Frame, worn: Worn): Sketch {

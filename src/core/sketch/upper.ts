@@ -13,11 +13,10 @@ import {
 import type { Worn } from '../piece';
 import type { Sketch } from './display';
 import { frontOf } from './front';
+import { follow, type Lines } from './lines';
 import { cornerOf, upperEdge } from './neckline';
 import { sleevePart } from './parts';
 import { sleeveOf } from './sleeve';
-
-export type Lines = { kind: Sketch['lines'][number]['kind']; path: Path }[];
 
 /** Height (y) of the hem of an upper piece in its frame, tucks applied. */
 export function upperHem(frame: Frame, worn: Worn): number {
@@ -56,11 +55,6 @@ const clamp = (t: number): number => Math.min(1, Math.max(0, t));
 function hemHalf(frame: Frame, worn: Worn, hip: number): number {
   const wide = worn.measures.hemWidth;
   return wide === undefined ? hip : Math.max(frame.flat ? 0 : frame.own.hip * 0.9, frame.half(wide, 'hip'));
-}
-
-/** A side seam as curves, following the points from where the path stands. */
-export function follow(from: Point, points: readonly Point[]): Step[] {
-  return smooth([from, ...points], false, 0.8).slice(1) as Step[];
 }
 
 /** Tops, knits, layers: everything that hangs from the shoulder and ends above the floor. */

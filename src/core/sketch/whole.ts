@@ -6,7 +6,8 @@ import { legOf, skirtBelow } from './lower';
 import { cornerOf, upperEdge } from './neckline';
 import { sleevePart } from './parts';
 import { sleeveOf } from './sleeve';
-import { follow, joined, type Lines } from './upper';
+import { follow, type Lines } from './lines';
+import { joined } from './upper';
 
 /** Dresses and jumpsuits: one outline from shoulder to hem. */
 export function wholeSketch(frame: Frame, worn: Worn): Sketch {

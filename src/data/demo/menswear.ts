@@ -1,4 +1,4 @@
-import type { DemoStyle } from './garments';
+import type { DemoStyle } from './demo-style';
 
 const wool = { fibres: [{ name: 'wool', pct: 100 }] };
 const cotton = { fibres: [{ name: 'cotton', pct: 100 }] };

@@ -1,4 +1,4 @@
-import type { DemoBox } from './boxes';
+import type { DemoBox } from './demo-box';
 
 /** Boxes of the year behind for the second half of the people, and one that is being styled. */
 export const MORE_BOXES: readonly DemoBox[] = [

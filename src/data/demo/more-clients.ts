@@ -1,4 +1,4 @@
-import type { DemoClient } from './clients';
+import type { DemoClient } from './demo-client';
 
 /** The second half of the demo's people; their closets are told in words, as a stylist would paste them. */
 export const MORE_CLIENTS: readonly DemoClient[] = [

@@ -1,4 +1,4 @@
-import type { DemoStyle } from './garments';
+import type { DemoStyle } from './demo-style';
 
 const cotton = { fibres: [{ name: 'cotton', pct: 100 }] };
 const SHOES = [37, 38, 39, 40, 41, 42, 43] as const;

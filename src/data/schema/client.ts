@@ -1,4 +1,4 @@
-import type { Occasion } from '@core/look';
+import type { Occasion } from '@core/occasion';
 import { BODY_MEASURES } from '@core/figure';
 import { ORIGINS, type Swatch } from '@core/piece';
 import type { StoredAttributes } from '@contracts/piece';

@@ -1,4 +1,4 @@
-import type { Schools } from '@core/look';
+import type { Schools } from '@core/client';
 import type { PullSettings } from '@core/pull';
 import type { Settings } from '@core/rules';
 import { boolean, integer, jsonb, pgTable, text, uniqueIndex, uuid } from 'drizzle-orm/pg-core';

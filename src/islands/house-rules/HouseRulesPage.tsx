@@ -1,5 +1,6 @@
 import type { HouseRulesView } from '@contracts/views';
-import { judge, type Schools, SCHOOLS_WHY, SCORED } from '@core/look';
+import { type Schools } from '@core/client';
+import { judge, SCHOOLS_WHY, SCORED } from '@core/look';
 import { BOX_RULES } from '@core/box-rules';
 import { ELSEWHERE_RULES, type Facet, FACETS, RULES, type Settings, type Tuning } from '@core/rules';
 import { Button, NativeSelect, NumberInput, TextInput } from '@mantine/core';

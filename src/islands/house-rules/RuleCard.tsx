@@ -1,5 +1,5 @@
 import type { BoxRule } from '@core/box-rules';
-import { NOBODY, type Profile } from '@core/look';
+import { NOBODY, type Profile } from '@core/client';
 import { pieceFrom } from '@core/piece';
 import type { Example, Rule, Tuning } from '@core/rules';
 import { NumberInput, Switch } from '@mantine/core';

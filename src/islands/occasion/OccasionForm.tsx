@@ -1,5 +1,6 @@
 import type { OccasionView } from '@contracts/views';
-import { OCCASION_TEMPLATES, type Occasion, type Stage } from '@core/look';
+import { OCCASION_TEMPLATES, type Occasion } from '@core/occasion';
+import { type Stage } from '@core/look';
 import {
   Button,
   Checkbox,

@@ -1,5 +1,5 @@
 import type { BoxView, PullAnswer, PullRow } from '@contracts/views';
-import type { Profile } from '@core/look';
+import type { Profile } from '@core/client';
 import type { Category } from '@core/piece';
 import { alternativesTo } from '@core/pull';
 import { parseMoney } from '@core/money';

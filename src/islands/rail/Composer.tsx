@@ -190,6 +190,7 @@ export const Composer = memo(function Composer({
       <aside className="combine-side">
         <LookForm store={store} occasions={chosen} open={open} saving={saving} onSave={onSave} />
         <Findings
+          pieces={pieces}
           verdict={verdict}
           mends={mends}
           ways={ways}

@@ -1,3 +1,4 @@
+import { beneathOf } from '@core/letter';
 import {
   aboutOf,
   type Finding,
@@ -7,9 +8,10 @@ import {
   type Overrule,
   type Verdict,
 } from '@core/look';
+import { type Piece, wear } from '@core/piece';
 import { Autocomplete, Button } from '@mantine/core';
 import { IconAlertTriangle, IconBan, IconCheck, IconEye } from '@tabler/icons-react';
-import { memo, type ReactNode, useState } from 'react';
+import { memo, type ReactNode, useMemo, useState } from 'react';
 
 const GROUPS = [
   { tone: 'blocks', title: 'Not for this client', Sign: IconBan },
@@ -30,6 +32,7 @@ const REASONS = [
 ];
 
 interface FindingsProps {
+  readonly pieces: readonly Piece[];
   readonly verdict: Verdict;
   readonly mends: ReadonlyMap<string, readonly Mend[]>;
   /** Ways of wearing that would lift the look (M3). */
@@ -49,6 +52,7 @@ interface FindingsProps {
 
 /** What the rules say of the look, grouped; pointing at a finding lights the pieces it speaks of. */
 export function Findings({
+  pieces,
   verdict,
   mends,
   ways,
@@ -65,6 +69,7 @@ export function Findings({
   const [open, setOpen] = useState(false);
   const [allWorks, setAllWorks] = useState(false);
   const { score } = verdict;
+  const beneath = useMemo(() => beneathOf(pieces.map(wear)), [pieces]);
   return (
     <section className="findings" aria-label="Findings" aria-live="polite">
       <div className="score">
@@ -149,11 +154,11 @@ export function Findings({
           </ul>
         </div>
       )}
-      {verdict.beneath.length > 0 && (
+      {beneath.length > 0 && (
         <div className="finding-group">
           <h3 className="tone soft">Beneath, for the letter</h3>
           <ul>
-            {verdict.beneath.map((line) => (
+            {beneath.map((line) => (
               <li key={line.piece + line.text} className="small">
                 {line.text}
               </li>

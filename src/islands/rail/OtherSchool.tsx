@@ -1,4 +1,5 @@
-import { judge, type Schools, SCHOOLS_WHY, schoolsFor, type Setting, type Verdict } from '@core/look';
+import { type Schools, schoolsFor } from '@core/client';
+import { judge, SCHOOLS_WHY, type Setting, type Verdict } from '@core/look';
 import type { Piece } from '@core/piece';
 import type { Settings } from '@core/rules';
 import { NativeSelect } from '@mantine/core';

@@ -1,4 +1,5 @@
-import type { Profile, Verdict } from '@core/look';
+import type { Profile } from '@core/client';
+import type { Verdict } from '@core/look';
 import { modeOf, modesOf, type Piece } from '@core/piece';
 import { useDroppable } from '@dnd-kit/core';
 import { IconX } from '@tabler/icons-react';

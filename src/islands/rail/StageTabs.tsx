@@ -1,6 +1,6 @@
+import { type Occasion } from '@core/occasion';
 import {
   judgeStages,
-  type Occasion,
   type Overrule,
   type Setting,
   type Stage,

@@ -226,7 +226,7 @@ function TallyLine({ line, box: { view, busy, run } }: { readonly line: LineView
                   choice === 'return' && !line.mayReturn ? 'Altered for this client: it stays' : undefined
                 }
                 aria-label={`${choice === 'keep' ? 'Keep' : 'Return'} ${line.piece.title}`}
-                onClick={() => decide(choice)}
+                onClick={() => busy !== 'decide-line' && decide(choice)}
               >
                 {choice === 'keep' ? 'Keep' : 'Return'}
               </button>

@@ -7,7 +7,7 @@ import {
   type Passed,
   unanswered,
 } from '@core/guard';
-import type { Profile } from '@core/look';
+import type { Profile } from '@core/client';
 import type { Reader } from '@data/db';
 import { pieceOfOwned } from '@data/pieces';
 import { boxLine, limitPass, look, ownedItem } from '@data/schema';

@@ -3,7 +3,7 @@ import { type BriefField, briefAnswersSchema, readableAnswers } from '@contracts
 import { unkeepable } from '@contracts/text';
 import type { BriefLinkView, OwnBriefView } from '@contracts/views';
 import { faultsOf } from '@contracts/faults';
-import { BLANK_OCCASION } from '@core/look';
+import { BLANK_OCCASION } from '@core/occasion';
 import type { Database, Reader } from '@data/db';
 import { briefLink, client, clientMeasure, occasion, photo, shop } from '@data/schema';
 import { and, count, desc, eq, inArray, sql } from 'drizzle-orm';

@@ -1,6 +1,6 @@
 import { closetJson } from '@contracts/closet-file';
 import type { ChangeView } from '@contracts/views';
-import { NOBODY } from '@core/look';
+import { NOBODY } from '@core/client';
 import type { Reader } from '@data/db';
 import { pieceOfOwned } from '@data/pieces';
 import {

@@ -1,5 +1,5 @@
 import type { BodyMeasures } from '@core/figure';
-import type { Profile } from '@core/look';
+import type { Profile } from '@core/client';
 import type { Reader } from '@data/db';
 import { client, clientMeasure } from '@data/schema';
 import { and, eq } from 'drizzle-orm';

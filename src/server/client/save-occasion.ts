@@ -1,4 +1,4 @@
-import { repeatDays } from '@core/look';
+import { repeatDays } from '@core/occasion';
 import type { Writer } from '@data/db';
 import { box, boxOccasion, look, occasion, occasionStage } from '@data/schema';
 import { and, asc, eq } from 'drizzle-orm';

@@ -2,7 +2,7 @@ import { passwordFault } from '../password';
 import { inputs, type Parsed } from '@contracts/api';
 import { faultsOf } from '@contracts/faults';
 import { unkeepable } from '@contracts/text';
-import { HOUSE_SCHOOLS } from '@core/look';
+import { HOUSE_SCHOOLS } from '@core/client';
 import type { Database, Reader } from '@data/db';
 import { location, shop, user } from '@data/schema';
 import { sql } from 'drizzle-orm';

@@ -1,5 +1,6 @@
 import { BOX_RULES, type BoxInput, type BoxFinding, judgeBox, Reach } from '@core/box-rules';
-import { HOUSE_SCHOOLS, judge, NOBODY } from '@core/look';
+import { HOUSE_SCHOOLS, NOBODY } from '@core/client';
+import { judge } from '@core/look';
 import type { Piece } from '@core/piece';
 import { describe, expect, it } from 'vitest';
 import { anOccasion } from '../../support/judging';

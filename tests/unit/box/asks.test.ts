@@ -1,6 +1,7 @@
 import { carriedAsks, needsNoIron, readAsk } from '@core/box';
 import { heightDoubt, shownLength, typedLength } from '@core/figure';
-import { atStage, OCCASION_TEMPLATES, repeatDays } from '@core/look';
+import { OCCASION_TEMPLATES, repeatDays } from '@core/occasion';
+import { atStage } from '@core/look';
 import { pieceFrom } from '@core/piece';
 import { describe, expect, it } from 'vitest';
 

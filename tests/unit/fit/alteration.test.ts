@@ -1,6 +1,7 @@
 import { bodyOf } from '@core/figure';
 import { alterationFault, alterationWords, altered, jobsFor, suggestedAlterations } from '@core/fit';
-import { judge, NOBODY } from '@core/look';
+import { NOBODY } from '@core/client';
+import { judge } from '@core/look';
 import { describe, expect, it } from 'vitest';
 import { one } from '../../support/pieces';
 

@@ -1,5 +1,5 @@
 import { type GuardGround, guardPiece, guardWords, isRefused, packerWords, unanswered } from '@core/guard';
-import { NOBODY, type Profile } from '@core/look';
+import { NOBODY, type Profile } from '@core/client';
 import { type GivenPiece, pieceFrom } from '@core/piece';
 import { describe, expect, it } from 'vitest';
 

@@ -1,4 +1,5 @@
-import { aboutOf, applyMend, findingKey, judge, mendsFor, NOBODY, pointsOf, type Profile } from '@core/look';
+import { NOBODY, type Profile } from '@core/client';
+import { aboutOf, applyMend, findingKey, judge, mendsFor, pointsOf } from '@core/look';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anOccasion } from '../../support/judging';

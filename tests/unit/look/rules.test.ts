@@ -1,4 +1,4 @@
-import { type Profile, NOBODY } from '@core/look';
+import { type Profile, NOBODY } from '@core/client';
 import { pieceFrom } from '@core/piece';
 import { type Example, RULES, type Tone } from '@core/rules';
 import { describe, expect, it } from 'vitest';

@@ -1,4 +1,5 @@
-import { bestWays, judge, NOBODY } from '@core/look';
+import { NOBODY } from '@core/client';
+import { bestWays, judge } from '@core/look';
 import { modesOf, wear } from '@core/piece';
 import { hemsOf, bodyOf } from '@core/figure';
 import { describe, expect, it } from 'vitest';

@@ -1,4 +1,4 @@
-import { NOBODY, type Profile } from '@core/look';
+import { NOBODY, type Profile } from '@core/client';
 import { alternativesTo, objectionsTo } from '@core/pull';
 import type { Category, GivenPiece } from '@core/piece';
 import { describe, expect, it } from 'vitest';

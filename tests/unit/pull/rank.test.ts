@@ -1,7 +1,7 @@
 import { readAsk } from '@core/box';
 import { bodyOf } from '@core/figure';
 import type { SizeOffer } from '@core/fit';
-import { HOUSE_SCHOOLS, NOBODY } from '@core/look';
+import { HOUSE_SCHOOLS, NOBODY } from '@core/client';
 import {
   type Candidate,
   CRITERIA,

@@ -2,7 +2,8 @@ import { lab } from '../../colour';
 import { defineRule } from '../define';
 import { fieldsOf } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, type Scene, USUAL_WEIGHT } from '../rule';
+import { type Scene } from '../scene';
+import { COMMON_PRACTICE, USUAL_WEIGHT } from '../rule';
 
 /** Northern season of a day; undefined without one. */
 export const seasonOf = (day: string | undefined): 'spring' | 'summer' | 'autumn' | 'winter' | undefined => {

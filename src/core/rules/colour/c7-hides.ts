@@ -3,7 +3,7 @@ import { textureFamily, type Worn } from '../../piece';
 import { defineRule } from '../define';
 import { isMain, mainHex } from '../fields';
 import { solid } from '../given';
-import type { Schools } from '../../look/client';
+import type { Schools } from '../../client';
 import { metIn, pairTable, type Count } from '../reads';
 import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 

@@ -1,6 +1,7 @@
 import { ZONES, type Zone } from '../../piece';
 import { defineRule } from '../define';
-import { COMMON_PRACTICE, type Said, type Scene, USUAL_WEIGHT } from '../rule';
+import { type Scene } from '../scene';
+import { COMMON_PRACTICE, type Said, USUAL_WEIGHT } from '../rule';
 
 /** K1: what is worn, taken together, keeps covered what the client and the occasion want covered. */
 export const cover = defineRule({

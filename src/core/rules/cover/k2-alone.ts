@@ -1,8 +1,7 @@
-import { completeness } from '../../look/complete';
 import { defineRule } from '../define';
 import { solid } from '../given';
 import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
-import { type Worn } from '../../piece';
+import { completeness, type Worn } from '../../piece';
 
 /** A waistcoat is worn to the end; any other layer may come off. */
 const isLayer = ({ slot, piece }: Worn): boolean => slot === 'layer' && piece.category !== 'waistcoat';

@@ -1,9 +1,10 @@
 import { colourName } from '../../colour';
-import type { Limits } from '../../look/client';
+import type { Limits } from '../../client';
 import type { Worn } from '../../piece';
 import { contentOf, meets as substanceIn } from '../../substances';
 import { defineRule } from '../define';
-import { COMMON_PRACTICE, type Said, type Scene, USUAL_WEIGHT } from '../rule';
+import { type Scene } from '../scene';
+import { COMMON_PRACTICE, type Said, USUAL_WEIGHT } from '../rule';
 import { ALONE } from '../reads';
 
 /** K4: heel, open toe, fibres, metals, bag weight, care, and what the client never wears. */

@@ -2,7 +2,8 @@ import type { Worn } from '../../piece';
 import { defineRule } from '../define';
 import { oneIn } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, type Said, type Scene, USUAL_WEIGHT } from '../rule';
+import { type Scene } from '../scene';
+import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 
 /** From the head down: what stands next to what. */
 const PLACES = ['head', 'ears', 'neck', 'chest', 'waist'] as const;

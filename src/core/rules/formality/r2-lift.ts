@@ -1,6 +1,7 @@
 import { defineRule } from '../define';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, type Scene, USUAL_WEIGHT, type Said } from '../rule';
+import { type Scene } from '../scene';
+import { COMMON_PRACTICE, named, USUAL_WEIGHT, type Said } from '../rule';
 import { formalityOf } from './r1-band';
 import { type Worn } from '../../piece';
 

@@ -3,7 +3,8 @@ import { CATEGORIES, TEXTURES, type Worn, type Zone, ZONES } from '../../piece';
 import { defineRule } from '../define';
 import { areaOf, isMain, mainsOf } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, type Said, type Scene, USUAL_WEIGHT } from '../rule';
+import { type Scene } from '../scene';
+import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 
 /** Visible share from which a colour is there at all. */
 const CODE_AREA = 0.1;

@@ -2,7 +2,8 @@ import { measure, type Worn } from '../../piece';
 import { defineRule } from '../define';
 import { hemOf, knowsBody } from '../fields';
 import { solid } from '../given';
-import { named, type Said, type Scene, USUAL_WEIGHT } from '../rule';
+import { type Scene } from '../scene';
+import { named, type Said, USUAL_WEIGHT } from '../rule';
 import { heelOf } from '../reads';
 
 /** A flare with little width below the thigh reads as a straight leg (P18). */

@@ -3,7 +3,8 @@ import { measure, type Worn } from '../../piece';
 import { defineRule } from '../define';
 import { inSlot } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, type Said, type Scene, USUAL_WEIGHT } from '../rule';
+import { type Scene } from '../scene';
+import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 import { wholeIn } from '../reads';
 
 /** Where a hem falls, barefoot: the shoes lift both alike. Undefined where the length is only the usual one. */

@@ -5,7 +5,8 @@ import { measure, type Worn } from '../../piece';
 import { knowsBody, mainHex, oneIn, waistbandOf } from '../fields';
 import { heelOf } from '../reads';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, type Scene, USUAL_WEIGHT } from '../rule';
+import { type Scene } from '../scene';
+import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 
 /**
  * Share of the height, in shoes, from the floor to where the eye sees the legs begin: the hem of a top worn over the

@@ -4,7 +4,8 @@ import { measure } from '../../piece';
 import { defineRule } from '../define';
 import { knowsBody, mainHex, oneIn, waistbandOf } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, type Scene, USUAL_WEIGHT } from '../rule';
+import { type Scene } from '../scene';
+import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 import { heelOf } from '../reads';
 
 /** The break that reads strongest, as a share of the height in shoes, from the crown down. */

@@ -1,7 +1,8 @@
 import { defineRule } from '../define';
 import { oneIn } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, type Scene, USUAL_WEIGHT } from '../rule';
+import { type Scene } from '../scene';
+import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 import { effectOf } from '../ways/m2-effect';
 import { type Worn } from '../../piece';
 

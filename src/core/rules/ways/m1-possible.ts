@@ -1,7 +1,8 @@
 import { hemHeight } from '../../figure';
 import { measure, type Worn } from '../../piece';
 import { defineRule } from '../define';
-import { COMMON_PRACTICE, type Said, type Scene, USUAL_WEIGHT } from '../rule';
+import { type Scene } from '../scene';
+import { COMMON_PRACTICE, type Said, USUAL_WEIGHT } from '../rule';
 
 type At = Readonly<Record<string, number>>;
 

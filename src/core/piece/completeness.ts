@@ -1,4 +1,5 @@
-import { EXCLUSIVE, type Worn } from '../piece';
+import { EXCLUSIVE } from './categories';
+import type { Worn } from './resolve';
 
 export interface Completeness {
   readonly complete: boolean;

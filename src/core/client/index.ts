@@ -1,0 +1,1 @@
+export { HOUSE_SCHOOLS, type Limits, NOBODY, type Profile, type Schools, schoolsFor } from './profile';
