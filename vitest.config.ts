@@ -17,6 +17,8 @@ const project = (name: string, timeout: number) => ({
     hookTimeout: timeout,
     // Files share what they import and nothing else: each has servers, a database and a browser of its own.
     isolate: false,
+    // A browser wants the machine to itself.
+    fileParallelism: name !== 'browser',
   },
 });
 

@@ -1,6 +1,9 @@
 import type { BoundingBox, ElementHandle, KeyInput, Page } from 'puppeteer-core';
 import { settled } from './chromium';
 
+/** A state is waited for this long before it is said that it never came, ms; no test waits out any of it. */
+const STATE_MS = 60_000;
+
 /** A person before the screen: finds things by role and name, never by class. */
 export interface Person {
   readonly go: (path: string) => Promise<void>;
@@ -17,14 +20,14 @@ const aria = (role: string, name: string): string => `::-p-aria([name="${name}"]
 const seeText = (page: Page, text: string): Promise<unknown> =>
   page.waitForFunction(
     (wanted) => document.body.innerText.replace(/\s+/g, ' ').includes(wanted),
-    { timeout: 20_000 },
+    { timeout: STATE_MS },
     text,
   );
 
 const arriveAt = async (page: Page, path: RegExp): Promise<void> => {
   await page.waitForFunction(
     (source) => new RegExp(source).test(location.pathname) && document.readyState === 'complete',
-    { timeout: 20_000 },
+    { timeout: STATE_MS },
     path.source,
   );
   await settled(page);
@@ -49,11 +52,11 @@ export const byMouse = (page: Page, origin: string): Person => ({
     await page.goto(origin + path);
     await settled(page);
   },
-  press: (role, name) => page.locator(aria(role, name)).setTimeout(15_000).click(),
+  press: (role, name) => page.locator(aria(role, name)).setTimeout(STATE_MS).click(),
   fill: async (role, name, text) => {
     // Three clicks take what stands there; a dialog on its way out may still be in between.
     for (let i = 0; i < 20; i++) {
-      await page.locator(aria(role, name)).setTimeout(15_000).click({ count: 3 });
+      await page.locator(aria(role, name)).setTimeout(STATE_MS).click({ count: 3 });
       const target = await page.$(aria(role, name));
       if (await hasFocus(page, target)) break;
     }
@@ -86,7 +89,7 @@ export const byKeyboard = (page: Page, origin: string): Person => ({
 
 /** Presses Tab until the focus is on what was meant; fails when the whole page was gone through. */
 export async function tabTo(page: Page, role: string, name: string): Promise<void> {
-  const target = await page.waitForSelector(aria(role, name), { timeout: 15_000 });
+  const target = await page.waitForSelector(aria(role, name), { timeout: STATE_MS });
   for (let i = 0; i < 400; i++) {
     if (await page.evaluate((element) => element === document.activeElement, target)) return;
     await page.keyboard.press('Tab');

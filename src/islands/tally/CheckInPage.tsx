@@ -1,14 +1,15 @@
 import type { PackView } from '@contracts/views';
 import { hasLeft } from '@core/box';
-import { Button } from '@mantine/core';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Providers } from '@ui/Providers';
 import { useBox } from '@ui/useBox';
+import { CheckIn } from './CheckIn';
 import '../pull/pull.css';
 
 /** Step 6 for whoever unpacks: what came back is checked in. */
 export function CheckInPage({ initial }: { readonly initial: PackView }) {
-  const { view, busy, run } = useBox(initial);
+  const box = useBox(initial);
+  const { view } = box;
   const back = view.lines.filter(({ decision }) => decision === 'return');
   return (
     <Providers>
@@ -34,24 +35,7 @@ export function CheckInPage({ initial }: { readonly initial: PackView }) {
                   size {line.size}, {line.sku}
                 </div>
               </div>
-              {line.checkedIn ? (
-                <span className="tone tone-works">checked in</span>
-              ) : (
-                <Button
-                  size="xs"
-                  aria-label={`Check in ${line.piece.title}`}
-                  loading={busy === 'check-in-line'}
-                  onClick={() =>
-                    void run(
-                      'check-in-line',
-                      { boxId: view.id, lineId: line.id },
-                      `${line.piece.title} is back on the shelf.`,
-                    )
-                  }
-                >
-                  Check in
-                </Button>
-              )}
+              <CheckIn line={line} box={box} named />
             </li>
           ))}
         </ul>

@@ -12,6 +12,7 @@ import { Providers } from '@ui/Providers';
 import { type BoxState, useBox } from '@ui/useBox';
 import { useState } from 'react';
 import '../pull/pull.css';
+import { CheckIn } from './CheckIn';
 import './tally.css';
 
 /** Step 6: keep or return, line by line; what came back is checked in; the money to the cent. */
@@ -178,7 +179,8 @@ function CloseDialog({ view, open, onCancel, onClose }: CloseDialogProps) {
 
 type Reason = (typeof REASONS)[number];
 
-function TallyLine({ line, box: { view, busy, run } }: { readonly line: LineView; readonly box: BoxState }) {
+function TallyLine({ line, box }: { readonly line: LineView; readonly box: BoxState }) {
+  const { view, busy, run } = box;
   const [note, setNote] = useState(line.note);
   const closed = view.state === 'closed';
   // What the buttons show is what is stored; a reason may follow, or stay "not said".
@@ -263,24 +265,7 @@ function TallyLine({ line, box: { view, busy, run } }: { readonly line: LineView
                 onChange={(event) => setNote(event.currentTarget.value)}
                 onBlur={() => note !== line.note && decide('return')}
               />
-              {line.checkedIn ? (
-                <span className="tone tone-works">checked in</span>
-              ) : (
-                <Button
-                  size="xs"
-                  variant="default"
-                  loading={busy === 'check-in-line'}
-                  onClick={() =>
-                    void run(
-                      'check-in-line',
-                      { boxId: view.id, lineId: line.id },
-                      `${line.piece.title} is back on the shelf.`,
-                    )
-                  }
-                >
-                  Check in
-                </Button>
-              )}
+              <CheckIn line={line} box={box} />
             </>
           )}
         </div>

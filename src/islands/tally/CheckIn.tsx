@@ -1,0 +1,29 @@
+import type { BoxView, PackView } from '@contracts/views';
+import { Button } from '@mantine/core';
+import type { BoxState } from '@ui/useBox';
+
+interface Props<V extends BoxView | PackView> {
+  readonly line: V['lines'][number];
+  readonly box: BoxState<V>;
+  /** Its name says of which piece, where several stand below one another with nothing else to tell them apart. */
+  readonly named?: boolean;
+}
+
+/** Checks in one piece that came back, or says that it is. */
+export function CheckIn<V extends BoxView | PackView>({ line, box: { view, busy, run }, named }: Props<V>) {
+  const { title } = line.piece;
+  if (line.checkedIn) return <span className="tone tone-works">checked in</span>;
+  return (
+    <Button
+      size="xs"
+      variant={named ? 'filled' : 'default'}
+      aria-label={named ? `Check in ${title}` : undefined}
+      loading={busy === 'check-in-line'}
+      onClick={() =>
+        void run('check-in-line', { boxId: view.id, lineId: line.id }, `${title} is back on the shelf.`)
+      }
+    >
+      Check in
+    </Button>
+  );
+}
