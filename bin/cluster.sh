@@ -113,9 +113,9 @@ begin
   if not exists (select from pg_roles where rolname = 'ivory_backup') then create role ivory_backup; end if;
   -- What an earlier release made as the superuser is the owner's now.
   for one in
-    select format('alter %s %I.%I owner to ivory_owner', case c.relkind when 'S' then 'sequence' else 'table' end, n.nspname, c.relname) as what
+    select format('alter table %I.%I owner to ivory_owner', n.nspname, c.relname) as what
     from pg_class c join pg_namespace n on n.oid = c.relnamespace
-    where n.nspname in ('public', 'drizzle', 'graphile_worker') and c.relkind in ('r', 'p') and c.relowner <> 'ivory_owner'::regrole
+    where n.nspname in ('public', 'drizzle', 'graphile_worker') and c.relkind in ('r', 'p', 'v', 'm') and c.relowner <> 'ivory_owner'::regrole
     union all
     select format('alter function %s owner to ivory_owner', p.oid::regprocedure)
     from pg_proc p join pg_namespace n on n.oid = p.pronamespace

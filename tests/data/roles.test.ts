@@ -1,12 +1,14 @@
 import { execFile } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { promisify } from 'node:util';
-import { APPEND_ONLY } from '@data/access';
+import { APPEND_ONLY, grantAccess, roleOf } from '@data/access';
 import { connect, migrateDatabase, sqlState } from '@data/db';
 import { garment } from '@data/schema';
 import { sql } from 'drizzle-orm';
+import { runMigrations } from 'graphile-worker';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { emptyDatabase, freshDatabase, MIGRATIONS, type TestDatabase } from '../support/database';
+import { ownCluster } from '../support/cluster';
+import { emptyDatabase, fill, freshDatabase, MIGRATIONS, type TestDatabase } from '../support/database';
 
 const exec = promisify(execFile);
 let base: TestDatabase;
@@ -127,4 +129,29 @@ describe('a database of the release before the migrations were made one', () => 
       await older.close();
     }
   });
+});
+
+describe('a cluster of the release before there were roles', () => {
+  it('is the owner’s at the next start: everything the superuser made, the queue’s views too', async () => {
+    const cluster = await ownCluster();
+    const admin = connect(cluster.adminUrl, 2);
+    const owner = connect(cluster.ownerUrl, 2);
+    try {
+      await fill(admin, 'empty', cluster.appUrl);
+      await cluster.start();
+      const foreign = await admin.db.execute<{ name: string }>(sql`
+        select c.relname as name from pg_class c join pg_namespace n on n.oid = c.relnamespace
+        where n.nspname in ('public', 'drizzle', 'graphile_worker') and c.relkind in ('r', 'v', 'S', 'm')
+          and pg_get_userbyid(c.relowner) <> 'ivory_owner'`);
+      expect(foreign.rows).toEqual([]);
+      await migrateDatabase(owner.db, MIGRATIONS);
+      await runMigrations({ pgPool: owner.pool });
+      await grantAccess(owner.db, { app: roleOf(cluster.appUrl) });
+      expect(await refusal(cluster.appUrl, 'select * from graphile_worker.jobs')).toBeUndefined();
+    } finally {
+      await admin.close();
+      await owner.close();
+      await cluster.remove();
+    }
+  }, 120_000);
 });

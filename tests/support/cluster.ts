@@ -10,6 +10,8 @@ export interface OwnCluster {
   /** As the superuser, and as the app signs in. */
   readonly adminUrl: string;
   readonly appUrl: string;
+  /** As the owner of the schema signs in, who migrates. */
+  readonly ownerUrl: string;
   /** Kills PostgreSQL in the middle of what it does. Whoever makes the load goes on meanwhile. */
   readonly crash: () => Promise<void>;
   /** Starts it again; it recovers from its log. */
@@ -29,12 +31,13 @@ export async function ownCluster(): Promise<OwnCluster> {
   };
   const start = `start_cluster "${folder}/postgres" >/dev/null`;
   const data = `need_postgres; PG_DATA=$(cluster_home "${folder}/postgres")/data`;
-  const [adminUrl = '', appUrl = ''] = (await run(`${start}; echo "$ADMIN_URL"; echo "$DATABASE_URL"`)).split(
-    '\n',
-  );
+  const [adminUrl = '', appUrl = '', ownerUrl = ''] = (
+    await run(`${start}; echo "$ADMIN_URL"; echo "$DATABASE_URL"; echo "$MIGRATE_URL"`)
+  ).split('\n');
   return {
     adminUrl,
     appUrl,
+    ownerUrl,
     crash: async () =>
       void (await run(`${data}; as_postgres "$PG_BIN/pg_ctl" -D "$PG_DATA" -m immediate -w stop >/dev/null`)),
     start: async () => void (await run(start)),
