@@ -17,8 +17,9 @@ const project = (name: string, timeout: number) => ({
     hookTimeout: timeout,
     // Files share what they import and nothing else: each has servers, a database and a browser of its own.
     isolate: false,
-    // A browser wants the machine to itself.
+    // A browser wants the machine to itself: one file at a time, once the others are done.
     fileParallelism: name !== 'browser',
+    sequence: { groupOrder: name === 'browser' ? 1 : 0 },
   },
 });
 

@@ -1,5 +1,5 @@
 import type { LedgerView, ProposalView } from '@contracts/views';
-import { CAUSE_WORDS } from '@core/stock';
+import { type Cause, CAUSE_WORDS } from '@core/stock';
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { call, showDone, showProblem } from './api';
@@ -12,6 +12,9 @@ interface Props {
   /** Only an owner confirms; to others it is shown that it waits. */
   readonly mayConfirm?: boolean;
 }
+
+/** What is asked for, as somebody asks it. */
+const ASKS: Partial<Record<Cause, string>> = { 'write-off': 'write off', sample: 'take as a sample' };
 
 /** Movements that somebody proposed and that wait for the owner. Nothing is shown where none does. */
 export function Proposals({ proposals, onSettled, mayConfirm = false }: Props) {
@@ -35,7 +38,7 @@ export function Proposals({ proposals, onSettled, mayConfirm = false }: Props) {
         {proposals.map(({ id, title, size, location, cause, qty, reason, by, day }) => (
           <li key={id} className="proposal">
             <div>
-              {title}, {size}: {qty} to be {CAUSE_WORDS[cause]} from the {location.toLowerCase()}
+              {title}, {size}: {ASKS[cause] ?? CAUSE_WORDS[cause]} {qty} from the {location.toLowerCase()}
               <div className="small soft">
                 {by}, {dayWords(day)}: {reason}
               </div>
