@@ -31,8 +31,22 @@ function canonical(value: unknown): string {
     .join()}}`;
 }
 
+const isWords = (value: unknown): value is readonly string[] =>
+  Array.isArray(value) && value.every((each) => typeof each === 'string');
+
+/** Lists of words both changed: what either added is in, what either took out is out. Nobody's allergy is lost. */
+function wordsOfBoth(base: unknown, mine: unknown, theirs: unknown): readonly string[] | undefined {
+  const before = base ?? [];
+  if (!isWords(before) || !isWords(mine) || !isWords(theirs)) return undefined;
+  const stays = before.filter((word) => mine.includes(word) && theirs.includes(word));
+  return [...new Set([...stays, ...mine, ...theirs])].filter(
+    (word) => !before.includes(word) || stays.includes(word),
+  );
+}
+
 /**
- * Merges two changes of one record field by field, given what both began with. Lists are one field. Fields of `theirs`
+ * Merges two changes of one record field by field, given what both began with. Lists of words are merged
+ * word by word; other lists are one field. Fields of `theirs`
  * that mine does not have are left out.
  */
 export function mergeFields<T extends Plain>(base: Plain, mine: T, theirs: Plain): Merge<T> {
@@ -48,7 +62,13 @@ export function mergeFields<T extends Plain>(base: Plain, mine: T, theirs: Plain
       else if (same(b, m)) {
         merged[key] = t;
         taken.push({ path, mine: m, theirs: t });
-      } else if (!same(b, t)) clashes.push({ path, mine: m, theirs: t });
+      } else if (!same(b, t)) {
+        const both = wordsOfBoth(b, m, t);
+        if (both) {
+          merged[key] = both;
+          taken.push({ path, mine: m, theirs: both });
+        } else clashes.push({ path, mine: m, theirs: t });
+      }
     }
     return merged;
   };

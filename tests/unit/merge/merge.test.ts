@@ -15,12 +15,28 @@ describe('two changes of one record', () => {
   });
 
   it('names what both changed, and takes theirs where somebody says so', () => {
-    const mine = { ...base, profile: { ...base.profile, nevers: ['wool', 'silk'] } };
-    const theirs = { ...base, profile: { ...base.profile, nevers: ['wool', 'latex'] } };
+    const mine = { ...base, notes: 'rings twice' };
+    const theirs = { ...base, notes: 'ask for Bo' };
     const { merged, clashes } = mergeFields(base, mine, theirs);
-    expect(clashes).toEqual([{ path: 'profile.nevers', mine: ['wool', 'silk'], theirs: ['wool', 'latex'] }]);
+    expect(clashes).toEqual([{ path: 'notes', mine: 'rings twice', theirs: 'ask for Bo' }]);
     expect(merged).toEqual(mine);
     expect(withTheirs(merged, clashes)).toEqual(theirs);
+  });
+
+  it('loses nobody’s word: of two lists what either added is in, what either took out is out', () => {
+    const listed = (nevers: readonly string[]) => ({ ...base, profile: { ...base.profile, nevers } });
+    const of = (mine: readonly string[], theirs: readonly string[]) => {
+      const { merged, clashes } = mergeFields(listed(['wool', 'silk']), listed(mine), listed(theirs));
+      expect(clashes).toEqual([]);
+      return merged.profile.nevers;
+    };
+    expect(of(['wool', 'silk', 'latex'], ['wool', 'silk', 'nickel'])).toEqual([
+      'wool',
+      'silk',
+      'latex',
+      'nickel',
+    ]);
+    expect(of(['wool', 'latex'], ['wool', 'silk', 'nickel'])).toEqual(['wool', 'latex', 'nickel']);
   });
 
   it('a field they emptied is emptied, and one that was never there is no change', () => {
