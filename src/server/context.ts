@@ -11,15 +11,15 @@ export interface Actor {
 }
 
 /** Roles that may see measures, closets, photos and prices of a client. */
-export const PERSONAL_ROLES: readonly Role[] = ['owner', 'stylist'];
-
-/** Measures, closets, photos and prices of clients are for those who dress them. */
-export function stylistsOnly({ role }: Actor): void {
-  if (!PERSONAL_ROLES.includes(role)) throw forbidden();
-}
+const PERSONAL_ROLES: readonly Role[] = ['owner', 'stylist'];
 
 /** True for those who dress clients; whoever packs sees what a parcel needs. */
 export const seesPersons = ({ role }: Actor): boolean => PERSONAL_ROLES.includes(role);
+
+/** Measures, closets, photos and prices of clients are for those who dress them. */
+export function stylistsOnly(actor: Actor): void {
+  if (!seesPersons(actor)) throw forbidden();
+}
 
 /** A piece without its price, for whoever packs. */
 export function forRole<P extends { readonly priceMinor?: number | undefined }>(actor: Actor, piece: P): P {

@@ -1,4 +1,3 @@
-import { sql } from 'drizzle-orm';
 import type pg from 'pg';
 import { connect, type Connection } from '@data/db';
 
@@ -18,13 +17,3 @@ export const database = (): Connection['db'] => connection().db;
 
 /** The same pool, for libraries that speak to PostgreSQL by themselves. */
 export const databasePool = (): pg.Pool => connection().pool;
-
-/** True when the database answers. */
-export async function isReady(): Promise<boolean> {
-  try {
-    await database().execute(sql`select 1`);
-    return true;
-  } catch {
-    return false;
-  }
-}

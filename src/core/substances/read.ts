@@ -166,7 +166,7 @@ function isNought(tokens: readonly Token[], at: number): boolean {
 }
 
 /** The strongest a text says of a substance. Words are looked for whole, names of several words together. */
-export const saysOf = (substance: Substance, text: string): Says => saysInTokens(substance, tokensOf(text));
+const saysOf = (substance: Substance, text: string): Says => saysInTokens(substance, tokensOf(text));
 
 function saysInTokens(substance: Substance, tokens: readonly Token[]): Says {
   const names = namesOf(substance);

@@ -12,7 +12,7 @@ import { clientOf } from '../client/profile';
 import { type Actor, stylistsOnly } from '../context';
 import { photosOf } from '../photo/photos';
 import { calendarOf, dayIn, leadTimes, shopOf, shopView } from '../shop/settings';
-import { dueOf } from './due';
+import { dueOn } from './due';
 import { guardOf, passesOf } from './guard';
 import {
   alteringDays,
@@ -133,7 +133,10 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
   const today = dayIn(shop.zone, now);
   const occasionIds = chosen.map((each) => each.occasionId);
   const altering = alteringDays(lines.flatMap(({ alterations }) => alterations));
-  const due = await dueOf(db, row, shop, lines);
+  const [day] = occasions
+    .flatMap(({ id: of, occasion }) => (occasionIds.includes(of) && occasion.date ? [occasion.date] : []))
+    .sort();
+  const due = dueOn(day, shop, lines);
   const decided = hasLeft(row.state);
   const guard = decided
     ? undefined

@@ -17,12 +17,20 @@ export async function dueOf(
     .from(boxOccasion)
     .innerJoin(occasion, eq(occasion.id, boxOccasion.occasionId))
     .where(eq(boxOccasion.boxId, row.id));
-  return first?.day
-    ? dueDates(
-        first.day,
+  return dueOn(first?.day ?? undefined, shop, lines);
+}
+
+/** The same where that first day is known already. */
+export const dueOn = (
+  day: string | undefined,
+  shop: ShopRow,
+  lines: readonly LineRecord[],
+): DueDates | undefined =>
+  day === undefined
+    ? undefined
+    : dueDates(
+        day,
         leadTimes(shop),
         calendarOf(shop),
         alteringDays(lines.flatMap(({ alterations }) => alterations)),
-      )
-    : undefined;
-}
+      );

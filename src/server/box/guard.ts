@@ -9,6 +9,7 @@ import {
 } from '@core/guard';
 import type { Profile } from '@core/client';
 import type { Reader } from '@data/db';
+import { grouped } from '@data/grouped';
 import { pieceOfOwned } from '@data/pieces';
 import { boxLine, limitPass, look, ownedItem } from '@data/schema';
 import { and, eq, isNull } from 'drizzle-orm';
@@ -27,9 +28,7 @@ export async function passesOf(db: Reader, boxId: string): Promise<Passes> {
     .from(limitPass)
     .innerJoin(boxLine, eq(boxLine.id, limitPass.boxLineId))
     .where(eq(boxLine.boxId, boxId));
-  const found = new Map<string, Passed[]>();
-  for (const { lineId, ...pass } of rows) found.set(lineId, [...(found.get(lineId) ?? []), pass]);
-  return found;
+  return grouped(rows, ({ lineId }) => lineId);
 }
 
 interface Ground {

@@ -1,5 +1,5 @@
 import { PHOTO_BODY_BYTES } from '@contracts/photo';
-import { type Actor, PERSONAL_ROLES } from '../context';
+import { type Actor, seesPersons } from '../context';
 import type { Reader } from '@data/db';
 import { garment, ownedItem, photo } from '@data/schema';
 import { and, eq, inArray } from 'drizzle-orm';
@@ -75,7 +75,7 @@ export async function photoBytes(
     .select()
     .from(photo)
     .where(and(eq(photo.id, id), eq(photo.shopId, actor.shopId)));
-  if (!row || (row.garmentId === null && !PERSONAL_ROLES.includes(actor.role))) throw notFound('That photo');
+  if (!row || (row.garmentId === null && !seesPersons(actor))) throw notFound('That photo');
   return { jpeg: row.jpeg, personal: row.garmentId === null };
 }
 
