@@ -46,13 +46,32 @@ const hasFocus = (page: Page, target: ElementHandle | null): Promise<boolean> =>
       () => false,
     );
 
+/**
+ * Clicks until the click has reached what was meant: what comes in late may move it from under the pointer
+ * between the aim and the click, and whoever misses clicks again.
+ */
+async function click(page: Page, selector: string): Promise<void> {
+  for (let i = 0; i < 20; i++) {
+    const target = await page.waitForSelector(selector, { timeout: STATE_MS });
+    const reached = await target?.evaluateHandle((element) => {
+      const state = { clicked: false };
+      element.addEventListener('click', () => (state.clicked = true), { capture: true, once: true });
+      return state;
+    });
+    await page.locator(selector).setTimeout(STATE_MS).click();
+    // A page that is left takes its handles along: the click was heard.
+    if (await reached?.evaluate(({ clicked }) => clicked).catch(() => true)) return;
+  }
+  throw new Error(`no click reaches ${selector}`);
+}
+
 /** By mouse. */
 export const byMouse = (page: Page, origin: string): Person => ({
   go: async (path) => {
     await page.goto(origin + path);
     await settled(page);
   },
-  press: (role, name) => page.locator(aria(role, name)).setTimeout(STATE_MS).click(),
+  press: (role, name) => click(page, aria(role, name)),
   fill: async (role, name, text) => {
     // Three clicks take what stands there; a dialog on its way out may still be in between.
     for (let i = 0; i < 20; i++) {

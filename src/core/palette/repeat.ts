@@ -30,16 +30,19 @@ export function repeatAlong(
   const mean = sum / n;
   const variance = sum2 / n - mean * mean;
   if (variance < 4) return undefined;
+  // What is no piece deviates by nothing, so that no pixel has to be asked for itself.
+  const off = new Float32Array(mask.length);
+  for (let p = 0; p < mask.length; p++) if (mask[p] === 1) off[p] = (lab[p * 3] as number) - mean;
   for (let lag = 1; lag <= most; lag++) {
-    let [product, pairs] = [0, 0];
-    for (let y = 0; y < height; y++) {
-      for (let x = 0; x < width; x++) {
-        const [tx, ty] = axis === 'x' ? [x + lag, y] : [x, y + lag];
-        if (tx >= width || ty >= height) continue;
-        const [p, q] = [y * width + x, ty * width + tx];
-        if (mask[p] === 0 || mask[q] === 0) continue;
-        product += ((lab[p * 3] as number) - mean) * ((lab[q * 3] as number) - mean);
-        pairs++;
+    const shift = axis === 'x' ? lag : lag * width;
+    const end = axis === 'x' ? width - lag : width;
+    const rows = axis === 'x' ? height : height - lag;
+    let product = 0;
+    let pairs = 0;
+    for (let y = 0; y < rows; y++) {
+      for (let p = y * width; p < y * width + end; p++) {
+        product += (off[p] as number) * (off[p + shift] as number);
+        pairs += (mask[p] as number) & (mask[p + shift] as number);
       }
     }
     values[lag] = pairs < n / 12 ? -1 : product / pairs / variance;
