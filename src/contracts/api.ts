@@ -66,6 +66,7 @@ export const inputs = {
   'close-box': requests.closeBoxInput,
   'save-rules': requests.saveRulesInput,
   'save-pull-settings': requests.savePullSettingsInput,
+  'save-tongue': requests.saveTongueInput,
   'first-owner': requests.firstOwnerInput,
 } as const;
 
@@ -129,6 +130,7 @@ export interface Answers {
   'close-box': BoxView;
   'save-rules': { readonly version: number };
   'save-pull-settings': { readonly version: number };
+  'save-tongue': { readonly version: number };
   'first-owner': { readonly email: string };
 }
 export type Answer<N extends UseCaseName> = Answers[N];

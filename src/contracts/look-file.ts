@@ -1,7 +1,8 @@
 import { beneathOf } from '@core/letter';
-import { judge, mendsFor, MOST_PIECES, findingKey, type Setting, type Verdict } from '@core/look';
+import { findingKey, judge, mendsFor, mendWords, MOST_PIECES, type Setting, type Verdict } from '@core/look';
 import { wear, type Piece, pieceFrom } from '@core/piece';
-import type { Settings } from '@core/rules';
+import { sentence, type Settings } from '@core/rules';
+import { speaker } from '@core/say';
 import { z } from 'zod';
 import { type Fault, faultsOf } from './faults';
 import { budgetSchema, occasionSchema } from './occasion';
@@ -91,6 +92,7 @@ function parseJson(text: string): Parsed {
 /** The judgement of a look as the file format prints it. */
 export function judgementOf(look: LookFile, settings: Settings = {}): Record<string, unknown> {
   const verdict = judge(look.pieces, look.setting, settings);
+  const by = speaker([...look.pieces, ...look.pool], { pronoun: look.setting.client?.pronoun });
   const mends = mendsFor({ pieces: look.pieces, pool: look.pool, setting: look.setting, settings }, verdict);
   return {
     format: JUDGEMENT_FORMAT,
@@ -107,7 +109,8 @@ export function judgementOf(look: LookFile, settings: Settings = {}): Record<str
     })),
     findings: verdict.findings.map((finding) => ({
       ...finding,
-      mends: mends.get(findingKey(finding)) ?? [],
+      text: sentence(finding, by),
+      mends: (mends.get(findingKey(finding)) ?? []).map((mend) => ({ ...mend, text: mendWords(mend, by) })),
     })),
     beneath: beneathOf(look.pieces.map(wear)),
     hems: verdict.hems.map(({ defaulted, ...hem }) => (defaulted ? { ...hem, cannotTell: true } : hem)),

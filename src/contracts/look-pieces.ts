@@ -1,4 +1,7 @@
+import type { Setting } from '@core/look';
 import { memo } from '@core/memo';
+import type { Occasion } from '@core/occasion';
+import { type Speaker, speaker } from '@core/say';
 import type { Piece } from '@core/piece';
 import type { BoxView } from './views';
 
@@ -26,3 +29,25 @@ export function piecesOf(view: Pick<BoxView, 'lines' | 'owned'>, refs: Refs): Pi
     return piece ? [inMode(piece, mode)] : [];
   });
 }
+
+/** What a look of a box is judged against: the client, the shop, the budget. The same for Rail, save, letter and file. */
+export const settingOf = (
+  { client, shop, budgetMinor }: Pick<BoxView, 'client' | 'shop' | 'budgetMinor'>,
+  occasion?: Occasion,
+): Setting => ({
+  client: client.profile,
+  occasion,
+  shopSchools: shop.schools,
+  budget: { boxMinor: budgetMinor ?? undefined, pieceMinor: client.pieceBudgetMinor },
+});
+
+/** Who speaks of the pieces of a box, and of others beside them, to the people of the shop. */
+export const speakerOf = (
+  { lines, owned, shop, client }: Pick<BoxView, 'lines' | 'owned' | 'shop' | 'client'>,
+  more: readonly Piece[] = [],
+): Speaker =>
+  speaker([...lines.map(({ piece }) => piece), ...owned, ...more], {
+    tongue: shop.tongue,
+    pronoun: client.profile.pronoun,
+    name: client.name,
+  });

@@ -1,5 +1,6 @@
 import { GOALS, ZONES } from '@core/piece';
 import { HOUSE_SCHOOLS, type Profile } from '@core/client';
+import { PRONOUNS } from '@core/words';
 import { z } from 'zod';
 import { hexSchema } from './piece';
 
@@ -68,6 +69,7 @@ export const schoolsSchema = z.strictObject({
 }) satisfies z.ZodType<typeof HOUSE_SCHOOLS>;
 
 const profileFields = {
+  pronoun: z.enum(PRONOUNS).optional(),
   skinHex: hexSchema.optional(),
   hair: z.enum(['up', 'down']).optional(),
   pierced: z.boolean().optional(),

@@ -5,6 +5,7 @@ import { CARES, CATEGORIES, PATTERN_KINDS, SEASONS, TEXTURES } from '@core/piece
 import { GUARD_CODES } from '@core/guard';
 import { CRITERIA } from '@core/pull';
 import { BY_HAND, isEan13 } from '@core/stock';
+import { ENGLISHES, LENGTH_UNITS } from '@core/words';
 import { z } from 'zod';
 import { closetItemSchema } from './closet-item';
 import { daySchema, occasionSchema, stageSchema } from './occasion';
@@ -403,6 +404,12 @@ export const savePullSettingsInput = z.strictObject({
     ownInterest: z.boolean().default(false),
   }),
   alteredMayReturn: z.boolean().default(false),
+});
+
+export const saveTongueInput = z.strictObject({
+  version,
+  english: z.enum(ENGLISHES),
+  units: z.enum(LENGTH_UNITS),
 });
 
 export const firstOwnerInput = z.strictObject({

@@ -17,7 +17,7 @@ import { eraseClient, exportClient } from './client/person';
 import { saveClient } from './client/save-client';
 import { removeOccasion, saveOccasion } from './client/save-occasion';
 import { removePhoto, savePhoto } from './photo/photos';
-import { savePullSettings, saveRules } from './rules/house-rules';
+import { savePullSettings, saveRules, saveTongue } from './rules/house-rules';
 import { findCode } from './stock/find-code';
 import { garmentSheet, saveGarment } from './stock/garment';
 import { importStock } from './stock/import-stock';
@@ -30,6 +30,7 @@ const ALL = [
   saveClient,
   saveRules,
   savePullSettings,
+  saveTongue,
   saveOwned,
   retireOwned,
   saveOwnedMany,

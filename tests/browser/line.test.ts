@@ -97,8 +97,8 @@ async function walk({ prefix, client, page, person, wear }: Trial): Promise<void
   await person.arrive(/\/combine$/);
 
   for (const piece of [`${prefix} tee`, `${prefix} slacks`, 'White sneakers']) await wear(piece);
-  await person.see('Complete, and may be sent');
-  await person.see('Over the budget');
+  await person.see('Complete, and ready to send');
+  await person.see('Over budget');
   await person.fill('textbox', 'Name of the look', `${prefix} look`);
   await person.press('button', 'Save look');
   await person.see('The look is saved');

@@ -97,6 +97,17 @@ const SCENARIOS: {
     const [row] = await shop.db.select().from(shopTable);
     return { by: owners, input: (i) => ({ version: row!.version, settings: { weights: { fit: i } } }) };
   },
+  'save-tongue': async () => {
+    const [row] = await shop.db.select().from(shopTable);
+    return {
+      by: owners,
+      input: (i) => ({
+        version: row!.version,
+        english: i % 2 === 0 ? 'british' : 'american',
+        units: 'cm',
+      }),
+    };
+  },
   'save-brief': async () => {
     const { id: boxId } = (await shop.stylist.call('start-box', { clientId: await makeClient(shop.stylist) }))
       .answer;

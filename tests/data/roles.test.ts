@@ -105,7 +105,7 @@ describe('a database of the release before the migrations were made one', () => 
       const rows = await old.db.execute<{ at: string }>(
         sql`select created_at as at from drizzle.__drizzle_migrations`,
       );
-      expect(rows.rows.length).toBe(8 + 3);
+      expect(rows.rows.length).toBe(8 + 4);
     } finally {
       await old.close();
       await fresh.close();

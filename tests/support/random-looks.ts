@@ -78,7 +78,7 @@ export function anyOf(category: Category, id: string): Piece {
       fibres: [{ name: pick(['wool', 'cotton', 'silk', 'linen', 'merino']), pct: 100 }],
     },
     metal: (shape === 'jewel' && some(0.45)) || some(0.08) ? pick(['yellow', 'white', 'rose']) : 'none',
-    metalContent: shape === 'jewel' ? [pick(['nickel', 'nickel-free', 'unknown'])] : [],
+    metalContent: shape === 'jewel' ? [pick(['nickel', 'nickel-free', 'unknown', 'white gold'])] : [],
     material: shape === 'jewel' ? pick(['pearl', 'wood', 'stone', 'metal', 'glass']) : undefined,
     formality: between(0, 10),
     hour: pick(['any', 'any', 'day', 'evening']),
@@ -104,7 +104,7 @@ export function anyOf(category: Category, id: string): Piece {
       ? [{ zone: pick(['back', 'chest', 'knees']), what: 'detail', atMm: between(300, 700) }]
       : [],
     facts: { vent: some(0.3), waterproof: some(0.2) },
-    care: pick(['machine', 'hand', 'dry-clean']),
+    care: pick(['machine', 'hand', 'dry-clean', undefined]),
     priceMinor: between(1000, 40_000),
     weightG: between(100, 1500),
     warmthClo: some(0.3) ? between(2, 9) / 10 : undefined,
@@ -147,6 +147,7 @@ function measuresOf(category: Category): GivenPiece['measures'] {
       shaft: category === 'tall-boot' ? between(320, 620) : between(100, 160),
       shaftGirth: 380,
     };
+  if (category === 'scarf') return { width: between(20, 1200), lengthFlat: between(300, 2100) };
   return {
     width: between(20, 480),
     lengthFlat: between(300, 2000),
@@ -172,6 +173,8 @@ export function anyLook(): Piece[] {
   if (some(0.05)) return printed();
   palette = some(0.12) ? PRIMARIES : HEXES;
   const worn: Category[] = some(0.3) ? [pick(OF('whole'))] : [pick(OF('top')), pick(OF('bottom'))];
+  // A knit over a shirt.
+  if (worn[0] === 'shirt' && some(0.6)) worn.push('fine-knit');
   if (some(0.9)) worn.push(pick(OF('shoes')));
   if (some(0.65)) worn.push(pick(OF('layer')));
   for (const slot of ['bag', 'belt', 'scarf', 'head', 'neck', 'ears', 'wrist', 'legwear', 'watch'])
@@ -203,10 +206,17 @@ export function anySetting(): Setting {
     cover: some(0.3) ? [pick(['upper-arms', 'knees', 'midriff'])] : [],
     looseOver: some(0.3) ? [pick(['midriff', 'seat', 'thighs'])] : [],
     limits: some(0.5)
-      ? { ...NOBODY.limits, heelMaxMm: 40, avoidFibres: ['silk'], washableOnly: some(0.5), openToe: false }
+      ? {
+          ...NOBODY.limits,
+          heelMaxMm: 40,
+          avoidFibres: ['silk'],
+          washableOnly: some(0.5),
+          openToe: false,
+          bagMaxG: 900,
+        }
       : NOBODY.limits,
     allergies: some(0.3) ? [pick(['nickel', 'wool'])] : [],
-    nevers: some(0.2) ? [pick(['wool', 'heel', 'animal'])] : [],
+    nevers: some(0.2) ? [pick(['wool', 'heel', 'animal', 'nickel'])] : [],
     appetite: {
       statement: pick([undefined, 'quiet', 'one', 'bold']),
       pattern: pick([undefined, 'none', 'one', 'mix']),
@@ -233,8 +243,8 @@ export function anySetting(): Setting {
     hoursOnFeet: pick([undefined, 1, 5]),
     surfaces: some(0.6) ? [pick(['grass', 'cobbles', 'ice', 'deck', 'sand', 'wet'])] : [],
     carry: [],
-    bans: some(0.2) ? [pick(['white', 'red', 'sequin', 'heel'])] : [],
-    musts: some(0.1) ? ['all-black'] : [],
+    bans: some(0.2) ? [pick(['white', 'red', 'sequin', 'heel', 'knees'])] : [],
+    musts: some(0.2) ? [pick(['all-black', 'shoulders', 'upper-arms', 'navy'])] : [],
     seenBy: [],
   };
   return {

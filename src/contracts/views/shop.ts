@@ -5,6 +5,7 @@ import type { Piece } from '@core/piece';
 import type { PullSettings } from '@core/pull';
 import type { Settings } from '@core/rules';
 import type { DeskAction } from '@core/schedule';
+import type { Tongue } from '@core/words';
 
 export interface ShopView {
   readonly name: string;
@@ -14,6 +15,8 @@ export interface ShopView {
   readonly settings: Settings;
   readonly pull: PullSettings;
   readonly alteredMayReturn: boolean;
+  /** How readers of this shop are spoken to. */
+  readonly tongue: Tongue;
 }
 
 export interface HouseRulesView {

@@ -2,7 +2,7 @@ import type { Ask } from '../box';
 import type { Profile, Schools } from '../client';
 import type { Occasion } from '../occasion';
 import type { Piece } from '../piece';
-import type { Settings, Threshold, Tone } from '../rules';
+import type { Found, FoundBy, Settings, Threshold, Tone, Words } from '../rules';
 import type { Reach } from './reach';
 
 /** A box as a whole, with the closet it goes to. */
@@ -22,14 +22,14 @@ export interface BoxInput {
   readonly stock?: readonly Piece[] | undefined;
 }
 
-export interface BoxFinding {
+type BoxTone = Exclude<Tone, 'blocks'>;
+
+/** What a rule found of a box: data, put into words by `boxSentence`. */
+export interface BoxFinding extends Found {
   readonly rule: string;
-  readonly tone: Exclude<Tone, 'blocks'>;
-  readonly pieces: readonly string[];
-  readonly text: string;
-  readonly measured?: string | undefined;
+  readonly tone: BoxTone;
 }
-export type BoxSaid = Omit<BoxFinding, 'rule'>;
+export type BoxFoundBy<W extends Words> = FoundBy<W> & { readonly tone: BoxTone };
 
 export interface Ground extends BoxInput {
   readonly reach: Reach;
@@ -38,14 +38,30 @@ export interface Ground extends BoxInput {
 }
 
 /** A rule that speaks of a box as a whole. */
-export interface BoxRule<N extends string = string> {
+export interface BoxRule {
   readonly id: string;
   readonly title: string;
   readonly question: string;
   readonly says: string;
-  readonly thresholds: Readonly<Record<N, Threshold>>;
-  readonly evaluate: (ground: Ground, at: Readonly<Record<N, number>>) => readonly BoxSaid[];
+  readonly thresholds: Readonly<Record<string, Threshold>>;
+  readonly words: Words;
+  readonly find: (
+    ground: Ground,
+    at: Readonly<Record<string, number>>,
+  ) => readonly (Found & { readonly tone: BoxTone })[];
 }
 
-/** Declares a rule; keeps the names of its thresholds checked inside and plain outside. */
-export const defineBoxRule = <N extends string>(rule: BoxRule<N>): BoxRule => rule as unknown as BoxRule;
+interface BoxRuleSpec<N extends string, W extends Words> extends Omit<
+  BoxRule,
+  'thresholds' | 'words' | 'find'
+> {
+  readonly thresholds?: Readonly<Record<N, Threshold>>;
+  readonly words: W;
+  readonly find: (ground: Ground, at: Readonly<Record<N, number>>) => readonly BoxFoundBy<W>[];
+}
+
+/** Declares a rule: the names of its thresholds and what its codes want are checked inside, plain outside. */
+export const defineBoxRule = <N extends string, W extends Words>(spec: BoxRuleSpec<N, W>): BoxRule => ({
+  thresholds: {},
+  ...(spec as unknown as Omit<BoxRule, 'thresholds'>),
+});

@@ -1,5 +1,6 @@
 import type { Occasion } from '../occasion';
-import { thresholdsOf } from '../rules';
+import { sentenceOf, thresholdsOf } from '../rules';
+import { type Speaker, speaker } from '../say';
 import type { BoxFinding, BoxInput, BoxRule, Ground } from './box-rule';
 import { Reach } from './reach';
 import { reach } from './u1-reach';
@@ -33,6 +34,19 @@ function reachOf(input: BoxInput, occasion?: Occasion): Reach {
   );
 }
 
+/** A speaker for everything a finding of a box may name. */
+export const boxSpeaker = (
+  { lines, closet, stock = [] }: Pick<BoxInput, 'lines' | 'closet' | 'stock'>,
+  options?: Parameters<typeof speaker>[1],
+): Speaker => speaker([...lines.map(({ piece }) => piece), ...closet, ...stock], options);
+
+/** What was found of a box, as a sentence. @throws RangeError for a rule or a code that is not there */
+export function boxSentence(finding: BoxFinding, by: Speaker): string {
+  const rule = BOX_RULES.find(({ id }) => id === finding.rule);
+  if (!rule) throw new RangeError(`no box rule ${finding.rule}`);
+  return sentenceOf(rule.words, finding, by);
+}
+
 const ORDER = { fights: 0, note: 1, works: 2 } as const;
 
 /** What the rules say of a box as a whole, what wants a hand first. A rule that is off in the settings is silent. */
@@ -46,8 +60,8 @@ export function judgeBox(input: BoxInput): BoxFinding[] {
   return BOX_RULES.filter(({ id }) => !input.settings[id]?.off)
     .flatMap((rule) =>
       rule
-        .evaluate(ground, thresholdsOf(rule, input.settings[rule.id]))
-        .map((said): BoxFinding => ({ rule: rule.id, ...said })),
+        .find(ground, thresholdsOf(rule, input.settings[rule.id]))
+        .map((found): BoxFinding => ({ rule: rule.id, ...found })),
     )
     .sort((a, b) => ORDER[a.tone] - ORDER[b.tone]);
 }

@@ -1,5 +1,14 @@
 import { defineBoxRule } from './box-rule';
+import { wording } from '../rules';
 import { GOOD_LOOK, isAccessory } from './reach';
+
+const words = wording({
+  many: ({ looks }: { looks: number }, say) =>
+    `${say.the()} ${say.verb('open')} ${say.number(looks, 'look')}.`,
+  few: ({ looks }: { looks: number }, say) =>
+    `${say.the()} ${say.verb('open')} only ${looks === 1 ? 'one look' : say.number(looks, 'look')}.`,
+  none: (_, say) => `${say.the()} ${say.verb('go')} with nothing in the box or the closet yet.`,
+});
 
 /** U1: how many looks each piece opens. */
 export const reach = defineBoxRule({
@@ -18,26 +27,16 @@ export const reach = defineBoxRule({
     accessories: { value: 5, unit: 'looks', says: 'Accessories from so many.', min: 1, max: 40 },
     good: { value: GOOD_LOOK, unit: 'points', says: 'A look counts from this score.', min: 40, max: 95 },
   },
-  evaluate: ({ lines, reach: counted }, at) =>
+  words,
+  find: ({ lines, reach: counted }, at) =>
     lines.map(({ piece }) => {
       const looks = counted.of(piece.id, at.good);
       const enough = isAccessory(piece) ? at.accessories : at.clothes;
-      const measured = `${looks} looks; from ${enough} it earns its place`;
+      const measured = { value: looks, unit: 'looks', least: enough } as const;
       const pieces = [piece.id];
-      if (looks >= enough)
-        return { tone: 'works', pieces, measured, text: `${piece.title} opens ${looks} looks.` };
+      if (looks >= enough) return { code: 'many', tone: 'works', pieces, measured, params: { looks } };
       return looks > 0
-        ? {
-            tone: 'note',
-            pieces,
-            measured,
-            text: `${piece.title} opens only ${looks === 1 ? 'one look' : `${looks} looks`}.`,
-          }
-        : {
-            tone: 'fights',
-            pieces,
-            measured,
-            text: `${piece.title} goes with nothing in the box or the closet yet.`,
-          };
+        ? { code: 'few', tone: 'note', pieces, measured, params: { looks } }
+        : { code: 'none', tone: 'fights', pieces, measured };
     }),
 });

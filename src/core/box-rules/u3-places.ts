@@ -1,6 +1,12 @@
-import { listed } from '../words';
-import { type BoxSaid, defineBoxRule } from './box-rule';
+import { type BoxFoundBy, defineBoxRule } from './box-rule';
+import { wording } from '../rules';
 import { GOOD_LOOK } from './reach';
+
+const words = wording({
+  serves: ({ occasions, both }: { occasions: readonly string[]; both: boolean }, say) =>
+    `${say.the()} ${say.verb('work')} for ${say.list(occasions.map(say.event))}${both ? ', by day and in the evening' : ''}.`,
+});
+type Said = BoxFoundBy<typeof words>;
 
 /** U3: which occasions each piece serves. */
 export const places = defineBoxRule({
@@ -11,9 +17,10 @@ export const places = defineBoxRule({
   thresholds: {
     good: { value: GOOD_LOOK, unit: 'points', says: 'A look serves from this score.', min: 40, max: 95 },
   },
-  evaluate: ({ lines, occasions, reachAt }, at) => {
+  words,
+  find: ({ lines, occasions, reachAt }, at) => {
     const served = occasions.map(({ occasion }) => ({ occasion, reach: reachAt(occasion) }));
-    return lines.flatMap(({ piece }): BoxSaid[] => {
+    return lines.flatMap(({ piece }): Said[] => {
       const found = served
         .filter(({ reach }) => reach.of(piece.id, at.good) > 0)
         .map(({ occasion }) => occasion);
@@ -21,9 +28,10 @@ export const places = defineBoxRule({
       const both = found.some(({ time }) => time === 'day') && found.some(({ time }) => time === 'evening');
       return [
         {
+          code: 'serves',
           tone: 'works',
           pieces: [piece.id],
-          text: `${piece.title} serves ${listed(found.map(({ title }) => title))}${both ? ', by day and in the evening' : ''}.`,
+          params: { occasions: found.map(({ title }) => title), both },
         },
       ];
     });

@@ -1,6 +1,6 @@
 import { CATEGORY, type Piece } from '../piece';
-import { listed } from '../words';
-import { type BoxSaid, defineBoxRule } from './box-rule';
+import { type BoxFoundBy, defineBoxRule } from './box-rule';
+import { wording } from '../rules';
 
 /** What the eye remembers of a look: its main pieces. */
 const baseOf = (pieces: readonly Piece[]): string =>
@@ -10,20 +10,32 @@ const baseOf = (pieces: readonly Piece[]): string =>
     .sort()
     .join(' ');
 
+interface Seen {
+  readonly people: readonly string[];
+  readonly at: readonly string[];
+}
+
+const words = wording({
+  same: ({ people, at }: Seen, say) =>
+    `${say.list(people)} will see the same clothes at ${say.list(at.map(say.event))}. Change the layer, the shoes or the ${say.word('jewellery')}.`,
+  changed: ({ at }: Seen, say) => `One base works for ${say.list(at.map(say.event))}, dressed differently.`,
+});
+type Said = BoxFoundBy<typeof words>;
+
 /** U4: the same clothes before the same people. */
 export const seenBefore = defineBoxRule({
   id: 'U4',
   title: 'Seen before',
   question: 'Do the same people see the same clothes twice?',
   says: 'Two looks of one base for occasions with people in common. Another layer, other shoes or other jewels make it another look.',
-  thresholds: {},
-  evaluate: ({ looks, occasions }) => {
+  words,
+  find: ({ looks, occasions }) => {
     const planned = looks.flatMap((look) => {
       const found = occasions.find(({ id }) => id === look.occasionId);
       return found ? [{ ...look, occasion: found.occasion, base: baseOf(look.pieces) }] : [];
     });
     return planned.flatMap((one, i) =>
-      planned.slice(i + 1).flatMap((other): BoxSaid[] => {
+      planned.slice(i + 1).flatMap((other): Said[] => {
         const people = one.occasion.seenBy.filter((who) => other.occasion.seenBy.includes(who));
         if (
           one.occasionId === other.occasionId ||
@@ -38,19 +50,14 @@ export const seenBefore = defineBoxRule({
             .map(({ id }) => id)
             .sort()
             .join(' ');
-        const where = `${one.occasion.title} and ${other.occasion.title}`;
+        const found = {
+          pieces: one.base.split(' '),
+          params: { people, at: [one.occasion.title, other.occasion.title] },
+        };
         return [
           rest(one) === rest(other)
-            ? {
-                tone: 'note',
-                pieces: one.base.split(' '),
-                text: `${listed(people)} will see the same clothes at ${where}. Another layer, other shoes or jewels change them.`,
-              }
-            : {
-                tone: 'works',
-                pieces: one.base.split(' '),
-                text: `One base serves ${where}, and what is around it differs.`,
-              },
+            ? { code: 'same', tone: 'note', ...found }
+            : { code: 'changed', tone: 'works', ...found },
         ];
       }),
     );

@@ -1,5 +1,12 @@
 import { answersAsk } from '../pull';
 import { defineBoxRule } from './box-rule';
+import { wording } from '../rules';
+
+const words = wording({
+  answered: ({ ask }: { ask: string }) => `“${ask}” is answered.`,
+  open: ({ ask }: { ask: string }) =>
+    `Nothing answers “${ask}” yet. Pull something, or say in the letter why not.`,
+});
 
 /** U7: each ask answered. */
 export const asks = defineBoxRule({
@@ -7,20 +14,22 @@ export const asks = defineBoxRule({
   title: 'Asks',
   question: 'Is every ask answered?',
   says: 'A piece was pulled for it, or is of the kind and the colour it names.',
-  thresholds: {},
-  evaluate: ({ asks: asked, lines }) =>
+  words,
+  find: ({ asks: asked, lines }) =>
     asked.map(({ id, ask }) => {
       const answers = lines.filter((line) => line.askId === id || answersAsk(line.piece, ask));
       return answers.length > 0
         ? {
-            tone: 'works' as const,
+            code: 'answered',
+            tone: 'works',
             pieces: answers.map(({ piece }) => piece.id),
-            text: `“${ask.text}” is answered.`,
+            params: { ask: ask.text },
           }
         : {
-            tone: 'fights' as const,
+            code: 'open',
+            tone: 'fights',
             pieces: [],
-            text: `“${ask.text}” has no answer yet. Pull something, or say in the letter why not.`,
+            params: { ask: ask.text },
           };
     }),
 });

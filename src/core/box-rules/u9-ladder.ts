@@ -1,11 +1,16 @@
 import { nextStaple, STAPLE_NEAR } from '../closet';
 import { defineBoxRule } from './box-rule';
+import { wording } from '../rules';
+
+const words = wording({
+  next: ({ staple }: { staple: string }) => `Missing from the closet: ${staple}.`,
+});
 
 /** U9: the staple the closet wants next. */
 export const ladder = defineBoxRule({
   id: 'U9',
   title: 'Ladder',
-  question: 'Which staple does the closet want next?',
+  question: 'Which staple is missing from the closet?',
   says: 'The first piece of the shop’s list of staples that is neither in the closet nor in the box.',
   thresholds: {
     near: {
@@ -16,14 +21,16 @@ export const ladder = defineBoxRule({
       max: 40,
     },
   },
-  evaluate: ({ closet, lines }, at) => {
+  words,
+  find: ({ closet, lines }, at) => {
     const next = nextStaple([...closet, ...lines.map(({ piece }) => piece)], at.near);
     return next
       ? [
           {
+            code: 'next',
             tone: 'note',
             pieces: [],
-            text: `Next staple the closet wants: ${(next.title ?? '').toLowerCase()}.`,
+            params: { staple: (next.title ?? '').toLowerCase() },
           },
         ]
       : [];

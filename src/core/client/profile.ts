@@ -1,5 +1,6 @@
 import type { BodyMeasures } from '../figure';
 import type { GOALS, Zone } from '../piece';
+import type { Pronoun } from '../words';
 
 /** One of several respected ways to judge, matter by matter. */
 export interface Schools {
@@ -37,6 +38,8 @@ export interface Limits {
 /** What the rules may know of a client. Everything is the client's own statement; nothing is guessed. */
 export interface Profile {
   readonly measures: BodyMeasures;
+  /** What the client is called by; absent: they. */
+  readonly pronoun?: Pronoun | undefined;
   readonly skinHex?: string | undefined;
   readonly hair?: 'up' | 'down' | undefined;
   readonly pierced?: boolean | undefined;

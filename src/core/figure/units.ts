@@ -1,5 +1,6 @@
-/** How lengths are shown: kept in mm always. */
-export type LengthUnit = 'cm' | 'in';
+import type { LengthUnit } from '../words';
+
+export type { LengthUnit };
 
 const MM_PER_INCH = 25.4;
 

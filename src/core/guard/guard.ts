@@ -1,6 +1,7 @@
 import { bodyOf, coverOn } from '../figure';
 import type { Profile } from '../client';
 import { CATEGORY, type CategoryFacts, type Piece, wear, type Zone, ZONES } from '../piece';
+import type { Measured } from '../rules';
 import { thresholdsOf } from '../rules/rule';
 import { AT_THE_FACE, onCard, ownColours } from '../rules/colour/c9-own-colours';
 import { limitsMet, neversMet } from '../rules/cover/k4-limits';
@@ -37,7 +38,7 @@ export interface GuardFinding {
   readonly declared?: string | undefined;
   /** As the label says it. */
   readonly named?: string | undefined;
-  readonly measured?: string | undefined;
+  readonly measured?: Measured | undefined;
   readonly zones?: readonly Zone[] | undefined;
 }
 

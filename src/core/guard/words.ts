@@ -1,17 +1,15 @@
 import type { Zone } from '../piece';
-import { listed } from '../words';
+import { isPluralZone, zoneNoun } from '../say';
+import { HOUSE_TONGUE, lengthIn, listed, type Tongue } from '../words';
 import { type GuardFinding, isRefused } from './guard';
 
-const zoneWords = (zones: readonly Zone[]): string => listed(zones.map((zone) => zone.replace('-', ' ')));
+const zoneWords = (zones: readonly Zone[]): string => listed(zones.map(zoneNoun));
 
 /** For whoever dresses her: what it is, in a sentence. */
-export function guardWords({
-  code,
-  declared = '',
-  named = '',
-  measured = '',
-  zones = [],
-}: GuardFinding): string {
+export function guardWords(
+  { code, declared = '', named = '', measured, zones = [] }: GuardFinding,
+  tongue: Tongue = HOUSE_TONGUE,
+): string {
   switch (code) {
     case 'allergy':
       return `Ruled out: contains ${named}, and ${declared} is a declared allergy.`;
@@ -28,20 +26,20 @@ export function guardWords({
     case 'not-to-send':
       return `The brief of this box says not to send ${declared}.`;
     case 'heel':
-      return `The heel is above the limit: ${measured}.`;
+      return `The heel is above the limit: ${lengthIn(measured?.value ?? 0, tongue)}, and ${lengthIn(measured?.most ?? 0, tongue)} is the most.`;
     case 'open-toe':
       return 'An open toe, against the stated limits.';
     case 'fibre':
     case 'metal':
       return `Contains ${named}; ${declared} is on the list to avoid.`;
     case 'bag':
-      return `Heavier than the limit: ${measured}.`;
+      return `Heavier than the limit: ${measured?.value ?? 0} g, and ${measured?.most ?? 0} g is the most.`;
     case 'care':
       return 'It can’t be washed at home, and everything should be washable.';
     case 'care-unknown':
       return 'Nobody has entered how to wash it, and everything should be washable. Read the label.';
     case 'cover':
-      return `Leaves the ${zoneWords(zones)} bare, and no look or closet piece covers ${zones.length === 1 && !(zones[0] ?? '').endsWith('s') ? 'it' : 'them'}.`;
+      return `Leaves the ${zoneWords(zones)} bare, and no look or closet piece covers ${zones.length === 1 && !zones.some(isPluralZone) ? 'it' : 'them'}.`;
   }
 }
 

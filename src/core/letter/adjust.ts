@@ -1,5 +1,7 @@
 import type { Verdict } from '../look';
 import type { Mode, Piece } from '../piece';
+import { sentence } from '../rules';
+import type { Speaker } from '../say';
 
 /**
  * K7: what is set anew on the wearer before a piece is judged by its size; for the letter. Common practice, no source.
@@ -17,7 +19,7 @@ export function adjustOf({ cut, facts }: Piece, ways: readonly Mode[]): string[]
 }
 
 /** K6 and W3: what a look says of a piece's safety, as lines to take along; local rules and the person come first. */
-export const safetyOf = (piece: Piece, verdicts: readonly Verdict[]): string[] => [
+export const safetyOf = (piece: Piece, verdicts: readonly Verdict[], by: Speaker): string[] => [
   ...new Set(
     verdicts.flatMap(({ findings }) =>
       findings
@@ -25,7 +27,7 @@ export const safetyOf = (piece: Piece, verdicts: readonly Verdict[]): string[] =
           ({ rule, tone, pieces }) =>
             (rule === 'K6' || rule === 'W3') && tone !== 'works' && pieces.includes(piece.id),
         )
-        .map(({ text }) => `Take care: ${text}`),
+        .map((finding) => `Take care: ${sentence(finding, by)}`),
     ),
   ),
 ];

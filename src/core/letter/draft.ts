@@ -1,8 +1,11 @@
 import type { Verdict } from '../look';
-import { capital, listed } from '../words';
+import { memo } from '../memo';
+import { capital, listed, type Tongue } from '../words';
 import { adjustOf, safetyOf } from './adjust';
 import { beneathOf } from './beneath';
 import { type Mode, modeOf, modesOf, type Piece, wear } from '../piece';
+import { sentence } from '../rules';
+import { type Speaker, speaker } from '../say';
 
 /** What the letter says of one piece; every field is drafted and open to the stylist's pen. */
 export interface PieceNote {
@@ -50,7 +53,17 @@ export interface LetterInput {
   }[];
   readonly occasions: readonly string[];
   readonly decideBy?: string | undefined;
+  readonly tongue?: Tongue | undefined;
 }
+
+/** A letter speaks to the client: what she owns is hers. */
+const speakerTo = memo(({ lines, looks, tongue }: LetterInput): Speaker =>
+  speaker([...lines.map(({ piece }) => piece), ...looks.flatMap(({ pieces }) => pieces)], {
+    tongue,
+    pronoun: 'you',
+    owned: 'your',
+  }),
+);
 
 /** Drafts the letter from findings, ways of wearing and the facts of each piece. Plain, kind sentences. */
 export function draftLetter(input: LetterInput): LetterDraft {
@@ -59,7 +72,7 @@ export function draftLetter(input: LetterInput): LetterDraft {
   return {
     greeting: `Dear ${first}, here is your box${forWhat}. Try things on with what you own; keep what you love.`,
     pieces: input.lines.map((line) => pieceNote(line, input)),
-    looks: input.looks.map((look) => ({ id: look.id, line: lookLine(look) })),
+    looks: input.looks.map((look) => ({ id: look.id, line: lookLine(look, speakerTo(input)) })),
     closing: `${input.decideBy ? `Please let us know by ${dayInWords(input.decideBy)}. ` : ''}Yours, ${input.shopName}`,
   };
 }
@@ -68,19 +81,18 @@ function pieceNote(
   { ref, piece, ask, fit, altered }: LetterInput['lines'][number],
   input: LetterInput,
 ): PieceNote {
+  const by = speakerTo(input);
   const within = input.looks.filter((look) => look.pieces.some((worn) => worn.id === piece.id));
   const owned = [
-    ...new Set(within.flatMap((look) => look.pieces.filter((worn) => worn.owned).map(shortTitle))),
+    ...new Set(within.flatMap((look) => look.pieces.filter((worn) => worn.owned).map(({ id }) => id))),
   ];
   const finding = within
     .flatMap((look) => look.verdict.findings)
     .find((found) => found.tone === 'works' && found.pieces.includes(piece.id) && found.rule !== 'U6');
   const why = [
     ask ? `You asked for ${ask.replace(/[.!]$/, '')}.` : '',
-    owned.length > 0
-      ? `It goes with your ${listed(owned.slice(0, 3).map((title) => title.replace(/^Your /i, '')))}.`
-      : '',
-    finding ? finding.text : '',
+    owned.length > 0 ? `It goes with your ${listed(owned.slice(0, 3).map(by.bare))}.` : '',
+    finding ? sentence(finding, by) : '',
   ]
     .filter(Boolean)
     .join(' ');
@@ -102,6 +114,7 @@ function pieceNote(
       ...safetyOf(
         piece,
         within.map(({ verdict }) => verdict),
+        by,
       ),
     ].slice(0, 12),
     beneath: [
@@ -164,12 +177,12 @@ export function fitForClient(size: string, fit: string): string {
     : `${sized} ${capital(plain)}.${said}`;
 }
 
-function lookLine({ occasion, pieces, verdict }: LetterInput['looks'][number]): string {
+function lookLine({ occasion, pieces, verdict }: LetterInput['looks'][number], by: Speaker): string {
   const good = verdict.findings.find(
     (finding) => finding.tone === 'works' && finding.rule !== 'U6' && finding.rule !== 'K1',
   );
   const titles = listed(pieces.map((piece) => lower(shortTitle(piece))));
-  return `${occasion ? `For ${occasion}: ` : ''}${occasion ? titles : capital(titles)}.${good ? ` ${good.text}` : ''}`;
+  return `${occasion ? `For ${occasion}: ` : ''}${occasion ? titles : capital(titles)}.${good ? ` ${sentence(good, by)}` : ''}`;
 }
 
 const lower = (text: string): string => (text[0]?.toLowerCase() ?? '') + text.slice(1);

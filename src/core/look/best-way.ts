@@ -35,7 +35,7 @@ export function bestWays({
             kind: 'wear',
             piece: piece.id,
             mode: mode.id,
-            text: `${piece.title}: ${mode.title.toLowerCase()}`,
+            way: mode.title,
             gain,
           },
         ];

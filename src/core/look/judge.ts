@@ -1,9 +1,9 @@
 import type { Hem } from '../figure';
 import { completeness, type Piece } from '../piece';
-import { ruleOf, RULES, type Scene, type Settings, thresholdsOf } from '../rules';
+import { type Finding, ruleOf, RULES, type Scene, type Settings, thresholdsOf } from '../rules';
 import { ensembleClo } from '../weather';
 import { sceneOf, type Setting } from './scene';
-import { type Finding, type Score, scoreOf } from './score';
+import { type Score, scoreOf } from './score';
 
 /** A finding put aside with a reason; it is kept, shown, and leaves the score. */
 export interface Overrule {
@@ -45,7 +45,7 @@ export function judge(
     setting,
   );
   const all: Finding[] = RULES.filter((rule) => !settings[rule.id]?.off).flatMap((rule) =>
-    rule.evaluate(scene, thresholdsOf(rule, settings[rule.id])).map((said) => ({ rule: rule.id, ...said })),
+    rule.find(scene, thresholdsOf(rule, settings[rule.id])).map((found) => ({ rule: rule.id, ...found })),
   );
   all.sort((a, b) => ORDER[a.tone] - ORDER[b.tone]);
   const setAside = (finding: Finding): boolean =>

@@ -1,8 +1,9 @@
 import { CATEGORY, modesOf, type Piece, type Slot } from '../piece';
-import type { Settings } from '../rules';
+import type { Finding, Settings } from '../rules';
+import type { Speaker } from '../say';
+import { capital } from '../words';
 import { aboutOf, judge, type Overrule, type Verdict } from './judge';
 import type { Setting } from './scene';
-import type { Finding } from './score';
 
 /** Where a piece of a mend comes from, in the order they are asked. */
 export const MEND_SOURCES = ['closet', 'box', 'stock'] as const;
@@ -16,9 +17,10 @@ export interface Mend {
   /** Piece put on instead, for `swap`. */
   readonly with?: string | undefined;
   readonly mode?: string | undefined;
+  /** Title of that way of wearing. */
+  readonly way?: string | undefined;
   /** Where the piece comes from that is put on. */
   readonly from?: MendSource | undefined;
-  readonly text: string;
   /** Points of the look's score gained, rounded to one tenth as printed. */
   readonly gain: number;
 }
@@ -73,7 +75,7 @@ function candidates(
   const tried: Mend[] = [];
   for (const piece of spoken) {
     if (!CATEGORY[piece.category].main || CATEGORY[piece.category].slot === 'layer') {
-      tried.push({ kind: 'take-off', piece: piece.id, text: `Leave off ${piece.title}`, gain: 0 });
+      tried.push({ kind: 'take-off', piece: piece.id, gain: 0 });
     }
     for (const mode of modesOf(piece)) {
       if (mode.id !== (piece.mode ?? modesOf(piece)[0]?.id))
@@ -81,7 +83,7 @@ function candidates(
           kind: 'wear',
           piece: piece.id,
           mode: mode.id,
-          text: `${piece.title}: ${mode.title.toLowerCase()}`,
+          way: mode.title,
           gain: 0,
         });
     }
@@ -92,13 +94,12 @@ function candidates(
         from,
         piece: piece.id,
         with: other.id,
-        text: `${other.title} for ${piece.title}`,
         gain: 0,
       });
     }
   }
   for (const { other, from } of spare((its) => !BASE.includes(its)))
-    tried.push({ kind: 'add', from, piece: other.id, text: `Add ${other.title}`, gain: 0 });
+    tried.push({ kind: 'add', from, piece: other.id, gain: 0 });
   return tried;
 }
 
@@ -169,3 +170,17 @@ const sourceOf = ({ from }: Mend): number => (from ? MEND_SOURCES.indexOf(from) 
 
 export const findingKey = (finding: Finding): string =>
   `${finding.rule}:${finding.tone}:${aboutOf(finding)}:${finding.zone ?? ''}`;
+
+/** A mend as one says it to whoever makes it: "Leave off the belt". */
+export function mendWords({ kind, piece, with: other, way = '' }: Mend, by: Speaker): string {
+  switch (kind) {
+    case 'take-off':
+      return `Leave off ${by.called(piece)}`;
+    case 'wear':
+      return `${capital(by.called(piece))}: ${way.toLowerCase()}`;
+    case 'swap':
+      return `${capital(by.called(other ?? ''))} instead of ${by.called(piece)}`;
+    case 'add':
+      return `Add ${by.called(piece)}`;
+  }
+}

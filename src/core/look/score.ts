@@ -1,9 +1,4 @@
-import { type Facet, FACETS, ruleOf, RULES, type Said, type Settings } from '../rules';
-
-/** A finding with the rule that speaks. */
-export interface Finding extends Said {
-  readonly rule: string;
-}
+import { type Facet, FACETS, type Finding, ruleOf, RULES, type Settings } from '../rules';
 
 export interface FacetScore {
   readonly facet: Facet;
@@ -33,7 +28,10 @@ export const SCORED = (Object.keys(FACETS) as Facet[]).filter(
 );
 
 /** Points of a finding: its rule's weight, or the shop's. A block counts as a fight; it stops the look by itself. */
-export function pointsOf(finding: Finding, settings: Settings = {}): number {
+export function pointsOf(
+  finding: Pick<Finding, 'rule' | 'tone' | 'cannotTell'>,
+  settings: Settings = {},
+): number {
   // What cannot be told moves nothing.
   if (finding.cannotTell) return 0;
   const rule = ruleOf(finding.rule);

@@ -1,4 +1,33 @@
-import type { Rule } from './rule';
+import type { FoundBy, Words } from './finding';
+import type { Given, Reading } from './reads';
+import { COMMON_PRACTICE, type Rule, type Threshold, USUAL_WEIGHT } from './rule';
+import type { Scene } from './scene';
 
-/** Declares a rule; keeps the names of its thresholds checked inside and plain outside. */
-export const defineRule = <N extends string>(rule: Rule<N>): Rule => rule as unknown as Rule;
+/** Thresholds of a rule by their names. */
+export type At<N extends string> = Readonly<Record<N, number>>;
+
+/** A rule as its file states it: what most rules share may be left out. */
+export interface RuleSpec<N extends string, W extends Words> extends Omit<
+  Rule,
+  'thresholds' | 'weight' | 'mayOverrule' | 'source' | 'words' | 'find' | 'reads'
+> {
+  readonly thresholds?: Readonly<Record<N, Threshold>>;
+  /** Absent: 6 works, −6 note, −18 fights. */
+  readonly weight?: Rule['weight'];
+  /** Absent: true. */
+  readonly mayOverrule?: boolean;
+  /** Absent: common practice, no source. */
+  readonly source?: string;
+  readonly words: W;
+  readonly find: (scene: Scene, at: At<N>) => readonly FoundBy<W>[];
+  readonly reads?: (given: Given, at: At<N>) => Reading;
+}
+
+/** Declares a rule: the names of its thresholds and what its codes want are checked inside, plain outside. */
+export const defineRule = <N extends string, W extends Words>(spec: RuleSpec<N, W>): Rule => ({
+  thresholds: {},
+  weight: USUAL_WEIGHT,
+  mayOverrule: true,
+  source: COMMON_PRACTICE,
+  ...(spec as unknown as Omit<Rule, 'thresholds' | 'weight' | 'mayOverrule' | 'source'>),
+});

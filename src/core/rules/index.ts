@@ -68,6 +68,8 @@ import { heat } from './weather/w4-heat';
 import { possible } from './ways/m1-possible';
 import { effect } from './ways/m2-effect';
 import { price } from './use/u6-price';
+import type { Speaker } from '../say';
+import { type Finding, sentenceOf } from './finding';
 import type { Rule } from './rule';
 
 /** Every rule in force, facet by facet. Adding one touches its file and this list. */
@@ -148,6 +150,24 @@ export const RULES: readonly Rule[] = [
 const BY_ID: ReadonlyMap<string, Rule> = new Map(RULES.map((rule) => [rule.id, rule]));
 export const ruleOf = (id: string): Rule | undefined => BY_ID.get(id);
 
+/** What a finding says, as a sentence for one reader. @throws RangeError for a rule or a code that is not there */
+export function sentence(finding: Finding, by: Speaker): string {
+  const rule = ruleOf(finding.rule);
+  if (!rule) throw new RangeError(`no rule ${finding.rule}`);
+  return sentenceOf(rule.words, finding, by);
+}
+
 export * from './rule';
+export {
+  type Finding,
+  type Found,
+  type FoundBy,
+  type Measured,
+  measuredWords,
+  sentenceOf,
+  type Tone,
+  wording,
+  type Words,
+} from './finding';
 export { ELSEWHERE_RULES } from './elsewhere';
 export type { Scene } from './scene';

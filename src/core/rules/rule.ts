@@ -1,12 +1,10 @@
 import { memo, memo2 } from '../memo';
 import type { Budget, Occasion } from '../occasion';
 import type { Profile, Schools } from '../client';
-import type { GivenPiece, Worn, Zone } from '../piece';
-import { listed } from '../words';
+import type { GivenPiece, Worn } from '../piece';
+import type { Found, Tone, Words } from './finding';
 import type { Given, Reading } from './reads';
 import type { Scene } from './scene';
-
-export type Tone = 'works' | 'note' | 'fights' | 'blocks';
 
 export const FACETS = {
   C: 'Colour',
@@ -21,16 +19,6 @@ export const FACETS = {
   U: 'Use',
 } as const;
 export type Facet = keyof typeof FACETS;
-
-/** One statement of a rule. `pieces` are ids; `measured` is the number behind it, in words. */
-export interface Said {
-  readonly tone: Tone;
-  readonly pieces: readonly string[];
-  readonly text: string;
-  readonly measured?: string | undefined;
-  readonly zone?: Zone | undefined;
-  readonly cannotTell?: boolean | undefined;
-}
 
 export interface Threshold {
   readonly value: number;
@@ -52,21 +40,23 @@ export interface Example {
   readonly expect: Tone | 'silent';
 }
 
-export interface Rule<N extends string = string> {
+export interface Rule {
   readonly id: string;
   readonly facet: Facet;
   readonly title: string;
   /** The question the rule asks, as a stylist would. */
   readonly question: string;
-  readonly thresholds: Readonly<Record<N, Threshold>>;
+  readonly thresholds: Readonly<Record<string, Threshold>>;
   /** Points per tone; `blocks` stops a look whatever its points. */
   readonly weight: Readonly<Record<'works' | 'note' | 'fights', number>>;
   /** False: a finding stands; one changes the client or the occasion instead. */
   readonly mayOverrule: boolean;
   readonly source: string;
-  readonly evaluate: (scene: Scene, at: Readonly<Record<N, number>>) => readonly Said[];
-  /** What `evaluate` reads of a look, for judging many looks out of one pool; absent: everything. */
-  readonly reads?: (given: Given, at: Readonly<Record<N, number>>) => Reading;
+  /** What it says of each code it finds. */
+  readonly words: Words;
+  readonly find: (scene: Scene, at: Readonly<Record<string, number>>) => readonly Found[];
+  /** What `find` reads of a look, for judging many looks out of one pool; absent: everything. */
+  readonly reads?: ((given: Given, at: Readonly<Record<string, number>>) => Reading) | undefined;
   /** Pairs: the second of each differs from the first by one change. */
   readonly examples: readonly (readonly [Example, Example])[];
 }
@@ -106,5 +96,5 @@ export function thresholdsOf(rule: Tunable, tuning: Tuning | undefined): Record<
   return tuning?.thresholds ? tunedOf(rule, tuning.thresholds) : defaultsOf(rule);
 }
 
-/** Names the pieces of a sentence: "Lake shirt", "Lake shirt and Rope belt". */
-export const named = (...pieces: readonly Worn[]): string => listed(pieces.map((worn) => worn.piece.title));
+/** Ids of pieces, in the order the words name them. */
+export const ids = (...pieces: readonly Worn[]): string[] => pieces.map(({ piece }) => piece.id);

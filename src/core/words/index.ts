@@ -1,6 +1,26 @@
+export {
+  type English,
+  ENGLISHES,
+  HOUSE_TONGUE,
+  LENGTH_UNITS,
+  lengthIn,
+  type LengthUnit,
+  localeOf,
+  type Pronoun,
+  PRONOUNS,
+  spelt,
+  type Tongue,
+  warmthIn,
+} from './tongue';
+
 /** "Close at the hip": a sentence begins with a capital. */
 export const capital = (text: string): string => (text[0]?.toUpperCase() ?? '') + text.slice(1);
 
+const LISTS = {
+  british: new Intl.ListFormat('en-GB'),
+  american: new Intl.ListFormat('en-US'),
+} as const;
+
 /** "a, b and c"; empty for nothing. */
-export const listed = (words: readonly string[]): string =>
-  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
+export const listed = (words: readonly string[], english: keyof typeof LISTS = 'british'): string =>
+  LISTS[english].format(words);

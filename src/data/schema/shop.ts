@@ -1,6 +1,7 @@
 import type { Schools } from '@core/client';
 import type { PullSettings } from '@core/pull';
 import type { Settings } from '@core/rules';
+import { ENGLISHES, LENGTH_UNITS } from '@core/words';
 import { boolean, integer, jsonb, pgTable, text, uniqueIndex, uuid } from 'drizzle-orm/pg-core';
 import { createdAt, id, version } from './columns';
 
@@ -31,6 +32,9 @@ export const shop = pgTable('shop', {
   pullSettings: jsonb('pull_settings').$type<PullSettings>().notNull().default({}),
   /** An altered piece may come back. */
   alteredMayReturn: boolean('altered_may_return').notNull().default(false),
+  /** Which English the screens, the letter and files speak, and how lengths are shown. */
+  english: text('english', { enum: ENGLISHES }).notNull().default('british'),
+  units: text('units', { enum: LENGTH_UNITS }).notNull().default('cm'),
   version: version(),
   createdAt: createdAt(),
 });

@@ -9,6 +9,7 @@ import {
   shownLength,
   USUAL_SIZES,
 } from '@core/figure';
+import { PRONOUNS } from '@core/words';
 import { parseMoney } from '@core/money';
 import { CATEGORIES, GOALS } from '@core/piece';
 import {
@@ -178,6 +179,11 @@ export function EditClient({ view, opened, onClose }: Props) {
               />
             </div>
             <div className="edit-row">
+              <NativeSelect
+                label="Pronoun"
+                data={[{ value: '', label: 'not said' }, ...PRONOUNS]}
+                {...form.getInputProps('pronoun')}
+              />
               <Select label="Hair, usually" clearable data={['up', 'down']} {...form.getInputProps('hair')} />
               <NativeSelect
                 label="Pierced ears"

@@ -34,6 +34,7 @@ export interface EditValues {
   edge: number | string;
   hair: string | null;
   pierced: string;
+  pronoun: string;
   skinHex: string;
   like: string[];
   avoid: string[];
@@ -79,6 +80,7 @@ export function valuesOf(view: ClientView, unit: LengthUnit): EditValues {
     edge: profile.appetite.edge ?? '',
     hair: profile.hair ?? null,
     pierced: yesNo(profile.pierced),
+    pronoun: profile.pronoun ?? '',
     skinHex: profile.skinHex ?? '',
     like: [...profile.colourCard.like],
     avoid: [...profile.colourCard.avoid],
@@ -132,6 +134,7 @@ export function inputOf(view: ClientView, values: EditValues, unit: LengthUnit) 
     ),
     hair: (values.hair ?? undefined) as StoredProfile['hair'],
     pierced: fromYesNo(values.pierced),
+    pronoun: (values.pronoun || undefined) as StoredProfile['pronoun'],
     skinHex: values.skinHex || undefined,
     limits: {
       heelMaxMm: number(values.heelMaxMm),

@@ -9,6 +9,7 @@ import { showDone, showProblem } from '@ui/api';
 import { callMerging } from '@ui/merging';
 import { Providers } from '@ui/Providers';
 import { useMemo, useRef, useState } from 'react';
+import { LanguagePanel } from './LanguagePanel';
 import { PullingPanel } from './PullingPanel';
 import { BoxRuleCard, RuleCard } from './RuleCard';
 import './house-rules.css';
@@ -18,13 +19,17 @@ interface Props {
   readonly mayTune: boolean;
 }
 
+/** What stands beside the facets. */
+type Extra = 'pulling' | 'language';
+const isExtra = (facet: Facet | Extra): facet is Extra => facet === 'pulling' || facet === 'language';
+
 /** Every rule the shop judges by: its question, its thresholds, two looks that it tells apart; on, off, tuned. */
 export function HouseRulesPage({ view, mayTune }: Props) {
   const [settings, setSettings] = useState<Settings>(view.shop.settings);
   const [schools, setSchools] = useState<Schools>(view.shop.schools);
   const [version, setVersion] = useState(view.version);
   const [saved, setSaved] = useState({ settings: view.shop.settings, schools: view.shop.schools });
-  const [facet, setFacet] = useState<Facet | 'pulling'>('C');
+  const [facet, setFacet] = useState<Facet | Extra>('C');
   const [search, setSearch] = useState('');
   const [busy, setBusy] = useState(false);
   const find = useRef<HTMLInputElement>(null);
@@ -73,7 +78,7 @@ export function HouseRulesPage({ view, mayTune }: Props) {
   const shown = [...RULES, ...BOX_RULES]
     .filter(isShown)
     .sort((a, b) => a.id.localeCompare(b.id, 'en', { numeric: true }));
-  const isPulling = !wanted && facet === 'pulling';
+  const extra = !wanted && isExtra(facet) ? facet : undefined;
   const before = useMemo(() => scoresOf(view, saved.settings, saved.schools), [view, saved]);
   const after = useMemo(() => scoresOf(view, settings, schools), [view, settings, schools]);
   return (
@@ -86,8 +91,8 @@ export function HouseRulesPage({ view, mayTune }: Props) {
       <div className="place-head">
         <h1>House rules</h1>
         <span className="soft">
-          {RULES.length + BOX_RULES.length} rules; every finding may be overruled but a client’s own limits
-          and codes
+          {RULES.length + BOX_RULES.length} rules. You may leave any finding as is, except a client’s own
+          limits and codes
         </span>
         <div className="end">
           <TextInput
@@ -127,17 +132,23 @@ export function HouseRulesPage({ view, mayTune }: Props) {
               </span>
             </button>
           ))}
-          <button aria-pressed={isPulling} onClick={() => (setFacet('pulling'), setSearch(''))}>
+          <button aria-pressed={extra === 'pulling'} onClick={() => (setFacet('pulling'), setSearch(''))}>
             Pulling
+          </button>
+          <button aria-pressed={extra === 'language'} onClick={() => (setFacet('language'), setSearch(''))}>
+            Language
           </button>
           <Effect before={before} after={after} looks={view.looks} />
         </nav>
         <div className="house-rules">
-          {isPulling && (
+          {extra === 'pulling' && (
             <PullingPanel shop={view.shop} version={version} mayTune={mayTune} onSaved={setVersion} />
           )}
-          {!isPulling && shown.length === 0 && <p className="sheet empty">No rule says that.</p>}
-          {!wanted && facet !== 'pulling' && SCORED.includes(facet) && (
+          {extra === 'language' && (
+            <LanguagePanel shop={view.shop} version={version} mayTune={mayTune} onSaved={setVersion} />
+          )}
+          {!extra && shown.length === 0 && <p className="sheet empty">No rule says that.</p>}
+          {!wanted && !isExtra(facet) && SCORED.includes(facet) && (
             <FacetShare
               title={FACETS[facet]}
               share={settings[facet]?.share ?? 1}
@@ -166,7 +177,7 @@ export function HouseRulesPage({ view, mayTune }: Props) {
               />
             ),
           )}
-          {!wanted && facet !== 'pulling' && <Elsewhere facet={facet} />}
+          {!wanted && !isExtra(facet) && <Elsewhere facet={facet} />}
         </div>
         <SchoolsPanel
           view={view}

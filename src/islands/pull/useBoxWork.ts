@@ -3,7 +3,8 @@ import type { BoxFinding, BoxInput } from '@core/box-rules';
 import type { Piece } from '@core/piece';
 import { objectionsTo } from '@core/pull';
 import { call } from '@ui/api';
-import { piecesOf } from '@contracts/look-pieces';
+import { piecesOf, speakerOf } from '@contracts/look-pieces';
+import type { Speaker } from '@core/say';
 import type { BoxWork } from '@workers/box';
 import { proxy, type Remote, wrap } from 'comlink';
 import { useEffect, useMemo, useState } from 'react';
@@ -29,7 +30,11 @@ function asking(work: (remote: Remote<BoxWork>) => Promise<unknown>): () => void
 }
 
 /** What the rules say of the box as a whole; undefined while they are at it. */
-export function useBoxFindings(view: BoxView): readonly BoxFinding[] | undefined {
+/** What the rules find of the whole box, and who puts it into words. */
+export function useBoxFindings(view: BoxView): {
+  readonly found: readonly BoxFinding[] | undefined;
+  readonly by: Speaker;
+} {
   const stock = useSafeStock(view);
   // Judged once, when it is known what the shelves have: a list that stands is not taken away again.
   const input = useMemo(
@@ -41,7 +46,8 @@ export function useBoxFindings(view: BoxView): readonly BoxFinding[] | undefined
     () => input && asking(async (remote) => setAnswer({ for: input, found: await remote.judge(input) })),
     [input],
   );
-  return input && answer?.for === input ? answer.found : undefined;
+  const by = useMemo(() => speakerOf(view, stock ?? []), [view, stock]);
+  return { found: input && answer?.for === input ? answer.found : undefined, by };
 }
 
 const NO_STOCK: readonly Piece[] = [];

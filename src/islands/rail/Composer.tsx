@@ -1,5 +1,5 @@
 import { isSettled } from '@core/box';
-import { piecesOf } from '@contracts/look-pieces';
+import { piecesOf, settingOf, speakerOf } from '@contracts/look-pieces';
 import type { BoxView, PullRow } from '@contracts/views';
 import { applyMend, atStage, judge, type Mend, piecesAt, type Setting, type Stage as Part } from '@core/look';
 import { modesOf, type Piece } from '@core/piece';
@@ -62,14 +62,7 @@ export const Composer = memo(function Composer({
   const stages = planned?.stages ?? NO_STAGES;
   const stage = stages.find(({ title }) => title === stageTitle);
   const pieces = useMemo(() => (stage ? piecesAt(all, stage.title, offs) : all), [all, stage, offs]);
-  const given = useMemo(
-    () => ({
-      client: view.client.profile,
-      shopSchools: view.shop.schools,
-      budget: { boxMinor: view.budgetMinor ?? undefined, pieceMinor: view.client.pieceBudgetMinor },
-    }),
-    [view],
-  );
+  const given = useMemo(() => settingOf(view), [view]);
   const setting = useMemo<Setting>(
     () => ({ ...given, occasion: occasion && stage ? atStage(occasion, stage) : occasion }),
     [given, occasion, stage],
@@ -88,6 +81,7 @@ export const Composer = memo(function Composer({
     [pieces, pool, shelf, setting, settings, overrules],
   );
   const { mends, ways, busy } = useMends(question);
+  const by = useMemo(() => speakerOf(view, shelf), [view, shelf]);
   const everything = useMemo(() => [...pool, ...shelf], [pool, shelf]);
   const shown = useMemo(
     () => (tried ? applyMend(pieces, tried, everything) : pieces),
@@ -194,9 +188,12 @@ export const Composer = memo(function Composer({
           verdict={verdict}
           mends={mends}
           ways={ways}
+          by={by}
           busy={busy}
           assumed={pieces.filter((piece) => piece.assumed).map(({ title }) => title)}
-          schools={<OtherSchool pieces={pieces} setting={setting} settings={settings} verdict={verdict} />}
+          schools={
+            <OtherSchool pieces={pieces} setting={setting} settings={settings} verdict={verdict} by={by} />
+          }
           overrules={overrules}
           onLight={setLit}
           onTry={setTried}

@@ -1,28 +1,31 @@
 import { beneathOf } from '@core/letter';
 import {
   aboutOf,
-  type Finding,
   findingKey,
   type Mend,
   mayOverrule,
+  mendWords,
   type Overrule,
   type Verdict,
 } from '@core/look';
+import { type Finding, measuredWords, sentence } from '@core/rules';
+import type { Speaker } from '@core/say';
 import { type Piece, wear } from '@core/piece';
+import { listed } from '@core/words';
 import { Autocomplete, Button } from '@mantine/core';
 import { IconAlertTriangle, IconBan, IconCheck, IconEye } from '@tabler/icons-react';
 import { memo, type ReactNode, useMemo, useState } from 'react';
 
 const GROUPS = [
-  { tone: 'blocks', title: 'Not for this client', Sign: IconBan },
-  { tone: 'fights', title: 'Fights', Sign: IconAlertTriangle },
+  { tone: 'blocks', title: 'Ruled out', Sign: IconBan },
+  { tone: 'fights', title: 'Put right', Sign: IconAlertTriangle },
   { tone: 'note', title: 'Look again', Sign: IconEye },
   { tone: 'works', title: 'Works', Sign: IconCheck },
 ] as const;
 
 const NO_MENDS: readonly Mend[] = [];
 const WORKS_SHOWN = 3;
-/** Why a finding is put aside, in a word; own words do as well. */
+/** Why a finding is left as it is, in a word; own words do as well. */
 const REASONS = [
   'the client asked for it',
   'it works on this client',
@@ -38,6 +41,8 @@ interface FindingsProps {
   /** Ways of wearing that would lift the look (M3). */
   readonly ways: readonly Mend[];
   readonly busy: boolean;
+  /** Puts findings and mends into words for this shop and client. */
+  readonly by: Speaker;
   /** Titles of worn pieces that nobody has confirmed. */
   readonly assumed: readonly string[];
   /** The look judged by another school, beside this one. */
@@ -57,6 +62,7 @@ export function Findings({
   mends,
   ways,
   busy,
+  by,
   assumed,
   schools,
   overrules,
@@ -77,10 +83,10 @@ export function Findings({
         <div>
           <div>
             {verdict.sendable
-              ? 'Complete, and may be sent'
+              ? 'Complete, and ready to send'
               : verdict.complete
-                ? 'Complete, and blocked'
-                : `Wants ${verdict.missing.join(', ')}`}
+                ? 'Complete, but ruled out'
+                : `Still needs ${listed(verdict.missing)}`}
           </div>
           <button className="plain-button small" aria-expanded={open} onClick={() => setOpen(!open)}>
             how it adds up
@@ -90,7 +96,7 @@ export function Findings({
       {open && <Breakdown verdict={verdict} />}
       {open && schools}
       {assumed.length > 0 && (
-        <p className="small soft">Leans on what is only assumed to be owned: {assumed.join(', ')}.</p>
+        <p className="small soft">Nobody has confirmed that these are in the closet: {listed(assumed)}.</p>
       )}
       {GROUPS.map(({ tone, title, Sign }) => {
         const all = verdict.findings.filter((finding) => finding.tone === tone);
@@ -107,6 +113,7 @@ export function Findings({
                 <FindingRow
                   key={key}
                   finding={finding}
+                  by={by}
                   mends={mends.get(findingKey(finding)) ?? NO_MENDS}
                   onLight={onLight}
                   onTry={onTry}
@@ -135,13 +142,13 @@ export function Findings({
         <div className="finding-group">
           <h3 className="tone soft">Worn another way</h3>
           {ways.slice(0, 3).map((mend) => (
-            <MendButton key={mend.text} mend={mend} onTry={onTry} onKeep={onKeep} />
+            <MendButton key={mend.piece} mend={mend} by={by} onTry={onTry} onKeep={onKeep} />
           ))}
         </div>
       )}
       {overrules.length > 0 && (
         <div className="finding-group">
-          <h3 className="tone soft">Put aside</h3>
+          <h3 className="tone soft">Left as is</h3>
           <ul>
             {overrules.map((over) => (
               <li key={over.rule + over.about} className="small">
@@ -181,28 +188,34 @@ function numbered(findings: readonly Finding[]): (readonly [string, Finding])[] 
   });
 }
 
-type FindingRowProps = Pick<FindingsProps, 'onLight' | 'onTry' | 'onKeep' | 'onOverrule'> & {
+type FindingRowProps = Pick<FindingsProps, 'by' | 'onLight' | 'onTry' | 'onKeep' | 'onOverrule'> & {
   readonly finding: Finding;
   readonly mends: readonly Mend[];
 };
 
 /** A finding is made anew with every judgement: a row is drawn again only when it says something else. */
 const FindingRow = memo(
-  function FindingRow({ finding, mends, onLight, onTry, onKeep, onOverrule }: FindingRowProps) {
+  function FindingRow({ finding, mends, by, onLight, onTry, onKeep, onOverrule }: FindingRowProps) {
     const light = (on: boolean) => () => onLight(on ? finding.pieces : []);
     return (
       <li onMouseEnter={light(true)} onMouseLeave={light(false)} onFocus={light(true)} onBlur={light(false)}>
-        <span>{finding.text}</span>
+        <span>{sentence(finding, by)}</span>
         {finding.measured && (
           <div className="small soft num">
-            {finding.rule}. {finding.measured}
+            {finding.rule}. {measuredWords(finding.measured)}
           </div>
         )}
         {mends.map((mend) => (
-          <MendButton key={mend.text + (mend.mode ?? '')} mend={mend} onTry={onTry} onKeep={onKeep} />
+          <MendButton
+            key={`${mend.kind} ${mend.piece} ${mend.with ?? mend.mode ?? ''}`}
+            mend={mend}
+            by={by}
+            onTry={onTry}
+            onKeep={onKeep}
+          />
         ))}
         {finding.tone !== 'works' && mayOverrule(finding) && (
-          <PutAside finding={finding} onOverrule={onOverrule} />
+          <LeaveAsIs finding={finding} by={by} onOverrule={onOverrule} />
         )}
       </li>
     );
@@ -210,15 +223,21 @@ const FindingRow = memo(
   (before, after) =>
     before.mends === after.mends &&
     before.onKeep === after.onKeep &&
-    before.finding.text === after.finding.text &&
-    before.finding.measured === after.finding.measured &&
-    aboutOf(before.finding) === aboutOf(after.finding),
+    before.by === after.by &&
+    isSame(before.finding, after.finding),
 );
 
-type MendButtonProps = Pick<FindingsProps, 'onTry' | 'onKeep'> & { readonly mend: Mend };
+/** Two findings that say the same of the same pieces. */
+const isSame = (a: Finding, b: Finding): boolean =>
+  a.code === b.code &&
+  a.measured?.value === b.measured?.value &&
+  a.pieces.join() === b.pieces.join() &&
+  JSON.stringify(a.params) === JSON.stringify(b.params);
+
+type MendButtonProps = Pick<FindingsProps, 'by' | 'onTry' | 'onKeep'> & { readonly mend: Mend };
 
 /** A mend: pointing at it tries it on the figure, pressing keeps it. */
-function MendButton({ mend, onTry, onKeep }: MendButtonProps) {
+function MendButton({ mend, by, onTry, onKeep }: MendButtonProps) {
   return (
     <button
       className="mend"
@@ -229,27 +248,28 @@ function MendButton({ mend, onTry, onKeep }: MendButtonProps) {
       onClick={() => void onKeep(mend)}
       title={mend.from === 'stock' ? 'From the shelf: keeping it holds it for this box' : undefined}
     >
-      {mend.text}
+      {mendWords(mend, by)}
       {mend.from === 'stock' && <span className="mend-stock"> from the shelf</span>}{' '}
       <b className="num">+{mend.gain.toFixed(1)}</b>
     </button>
   );
 }
 
-function PutAside({
+function LeaveAsIs({
   finding,
+  by,
   onOverrule,
-}: Pick<FindingsProps, 'onOverrule'> & { readonly finding: Finding }) {
+}: Pick<FindingsProps, 'by' | 'onOverrule'> & { readonly finding: Finding }) {
   const [opened, setOpened] = useState(false);
   const [reason, setReason] = useState('');
   if (!opened) {
     return (
       <button
         className="plain-button small"
-        aria-label={`Put aside: ${finding.text}`}
+        aria-label={`Leave as is: ${sentence(finding, by)}`}
         onClick={() => setOpened(true)}
       >
-        put aside
+        leave as is
       </button>
     );
   }
@@ -273,7 +293,7 @@ function PutAside({
         onChange={setReason}
       />
       <Button size="xs" type="submit" disabled={reason.trim() === ''}>
-        Put aside
+        Leave as is
       </Button>
     </form>
   );

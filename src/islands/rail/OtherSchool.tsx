@@ -1,7 +1,8 @@
 import { type Schools, schoolsFor } from '@core/client';
 import { judge, SCHOOLS_WHY, type Setting, type Verdict } from '@core/look';
 import type { Piece } from '@core/piece';
-import type { Settings } from '@core/rules';
+import { sentence, type Settings } from '@core/rules';
+import type { Speaker } from '@core/say';
 import { NativeSelect } from '@mantine/core';
 import { useMemo, useState } from 'react';
 
@@ -10,10 +11,11 @@ interface Props {
   readonly setting: Setting;
   readonly settings: Settings;
   readonly verdict: Verdict;
+  readonly by: Speaker;
 }
 
 /** The same look judged by another school: both numbers, and what each says that the other does not. */
-export function OtherSchool({ pieces, setting, settings, verdict }: Props) {
+export function OtherSchool({ pieces, setting, settings, verdict, by }: Props) {
   const [chosen, setChosen] = useState('');
   const { client, schools, shopSchools } = setting;
   const now = client && shopSchools ? schoolsFor(client, schools, shopSchools) : undefined;
@@ -30,10 +32,11 @@ export function OtherSchool({ pieces, setting, settings, verdict }: Props) {
     };
     return judge(pieces, { ...setting, client: { ...client, schools: wanted, appetite } }, settings);
   }, [chosen, pieces, setting, settings, client]);
-  const only = (one: Verdict, two: Verdict): string[] =>
-    one.findings
-      .filter(({ text }) => !two.findings.some((each) => each.text === text))
-      .map(({ text, rule }) => `${rule}: ${text}`);
+  const said = ({ findings }: Verdict): string[] => findings.map((finding) => sentence(finding, by));
+  const only = (one: Verdict, two: Verdict): string[] => {
+    const others = new Set(said(two));
+    return said(one).filter((text) => !others.has(text));
+  };
   return (
     <div className="other-school small">
       <NativeSelect

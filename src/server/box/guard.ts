@@ -96,7 +96,7 @@ export async function guardFaults(
     .flatMap(({ line, garment }, i) => {
       const left = found.get(line.id) ?? [];
       const said = personal
-        ? left.map(guardWords)
+        ? left.map((each) => guardWords(each))
         : [packerWords(left)].filter((words) => words !== undefined);
       return said.map((words, k) => ({
         refused: personal ? isRefused(left[k] as GuardFinding) : left.some(isRefused),

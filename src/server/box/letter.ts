@@ -2,7 +2,7 @@ import { isSettled } from '@core/box';
 import { alterationWords } from '@core/fit';
 import { draftLetter, fitForClient, type LetterDraft } from '@core/letter';
 import { judge } from '@core/look';
-import { piecesOf } from '@contracts/look-pieces';
+import { piecesOf, settingOf } from '@contracts/look-pieces';
 import type { BoxView } from '@contracts/views';
 import { box } from '@data/schema';
 import { eq, sql } from 'drizzle-orm';
@@ -31,21 +31,12 @@ export function draftFor(view: BoxView): LetterDraft {
     looks: view.looks.map((saved) => {
       const occasion = chosen.find(({ id }) => id === saved.occasionId)?.occasion;
       const pieces = piecesOf(view, saved.pieces);
-      const verdict = judge(
-        pieces,
-        {
-          client: view.client.profile,
-          occasion,
-          shopSchools: view.shop.schools,
-          budget: { boxMinor: view.budgetMinor ?? undefined },
-        },
-        view.shop.settings,
-        saved.overrules,
-      );
+      const verdict = judge(pieces, settingOf(view, occasion), view.shop.settings, saved.overrules);
       return { id: saved.id, occasion: occasion?.title, pieces, verdict };
     }),
     occasions: chosen.map(({ occasion }) => occasion.title),
     decideBy: view.due?.decideBy,
+    tongue: view.shop.tongue,
   });
 }
 

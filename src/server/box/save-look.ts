@@ -1,5 +1,5 @@
 import { hasLeft, isSettled } from '@core/box';
-import { piecesOf } from '@contracts/look-pieces';
+import { piecesOf, settingOf } from '@contracts/look-pieces';
 import { judge } from '@core/look';
 import { box, boxOccasion, look } from '@data/schema';
 import { and, eq, sql } from 'drizzle-orm';
@@ -38,12 +38,7 @@ export const saveLook = defineUseCase({
     const occasion = before.occasions.find(({ id }) => id === input.occasionId)?.occasion;
     const { findings } = judge(
       piecesOf(before, input.pieces),
-      {
-        client: before.client.profile,
-        occasion,
-        shopSchools: before.shop.schools,
-        budget: { boxMinor: before.budgetMinor ?? undefined, pieceMinor: before.client.pieceBudgetMinor },
-      },
+      settingOf(before, occasion),
       before.shop.settings,
     );
     const values = {

@@ -100,3 +100,26 @@ export const savePullSettings = defineUseCase({
     return { version: version + 1 };
   },
 });
+
+/** Which English the shop speaks, and how it shows lengths. */
+export const saveTongue = defineUseCase({
+  name: 'save-tongue',
+  roles: ['owner'],
+  writes: true,
+  async run(context, { version, english, units }) {
+    const { tx, actor } = context;
+    const row = await shopOf(tx, actor.shopId, true);
+    if (row.version !== version)
+      throw stale([{ path: 'english', message: 'the settings were saved elsewhere' }], {
+        version: row.version,
+        english: row.english,
+        units: row.units,
+      });
+    await tx
+      .update(shop)
+      .set({ english, units, version: sql`${shop.version} + 1` })
+      .where(eq(shop.id, actor.shopId));
+    await note(context, 'choose how we speak', 'shop', actor.shopId, { english, units });
+    return { version: version + 1 };
+  },
+});

@@ -23,6 +23,7 @@ export const shopView = (row: ShopRow): ShopView => ({
   settings: row.ruleSettings,
   pull: row.pullSettings,
   alteredMayReturn: row.alteredMayReturn,
+  tongue: { english: row.english, units: row.units },
 });
 
 export const leadTimes = (row: ShopRow): LeadTimes => ({

@@ -1,4 +1,4 @@
-import { BOX_RULES, type BoxInput, type BoxFinding, judgeBox, Reach } from '@core/box-rules';
+import { BOX_RULES, type BoxInput, boxSentence, boxSpeaker, judgeBox, Reach } from '@core/box-rules';
 import { HOUSE_SCHOOLS, NOBODY } from '@core/client';
 import { judge } from '@core/look';
 import type { Piece } from '@core/piece';
@@ -35,8 +35,11 @@ const box = (more: Partial<BoxInput> = {}): BoxInput => ({
   settings: {},
   ...more,
 });
-const says = (rule: string, input: BoxInput): BoxFinding[] =>
-  judgeBox(input).filter((each) => each.rule === rule);
+/** What one rule says of a box: the finding with its sentence. */
+const says = (id: string, input: BoxInput) =>
+  judgeBox(input)
+    .filter(({ rule }) => rule === id)
+    .map((found) => ({ ...found, text: boxSentence(found, boxSpeaker(input)) }));
 
 describe('the looks a piece opens', () => {
   it('are those the judge finds sendable and good, each base once', () => {
@@ -104,7 +107,7 @@ describe('the box as a whole', () => {
       'U3',
       box({ occasions: [at('lunch', 'day', [2, 6]), at('supper', 'evening', [2, 6])] }),
     )[0];
-    expect(both?.text).toBe('burgundy knit serves lunch and supper, by day and in the evening.');
+    expect(both?.text).toBe('The burgundy knit works for lunch and supper, by day and in the evening.');
     const banned = { id: 'x', occasion: anOccasion({ title: 'x', bans: ['fine-knit'] }) };
     expect(says('U3', box({ occasions: [banned] }))).toEqual([]);
   });
@@ -144,7 +147,7 @@ describe('the box as a whole', () => {
     expect(says('U8', box({ occasions }))).toEqual([]);
   });
   it('U9: names the staple the closet wants next', () => {
-    expect(says('U9', box())[0]?.text).toBe('Next staple the closet wants: white tee.');
+    expect(says('U9', box())[0]?.text).toBe('Missing from the closet: white tee.');
   });
   it('a rule that is off is silent; every rule has its question', () => {
     const off = Object.fromEntries(BOX_RULES.map(({ id }) => [id, { off: true }]));
@@ -162,7 +165,7 @@ describe('U5, a safer swap', () => {
     const [found] = says('U5', box({ lines, client: quiet, stock: [calm] }));
     expect([found?.tone, found?.text]).toEqual([
       'works',
-      'loud blouse may be too bold: asks for more attention than the client likes. calm blouse is the safer swap.',
+      'The loud blouse may be too bold: asks for more attention than the client likes. The calm blouse is the safer swap.',
     ]);
     const [none] = says('U5', box({ lines, client: quiet, stock: [] }));
     expect([none?.tone, none?.text.includes('Nothing safer')]).toEqual(['note', true]);

@@ -113,9 +113,9 @@ describe('what stands between a piece and a client', () => {
       ...guard({ category: 'heel', measures: { heel: 65 } }, { limits: { ...NOBODY.limits, heelMaxMm: 40 } }),
       ...guard({ cut: { sleeve: 'short' } }, { cover: ['upper-arms', 'lower-arms'] }),
     ];
-    expect(found.map(guardWords)).toEqual([
+    expect(found.map((each) => guardWords(each))).toEqual([
       'Ruled out: contains lambswool, and wool is a declared allergy.',
-      'The heel is above the limit: 65 mm; up to 40 mm.',
+      'The heel is above the limit: 6.5 cm, and 4 cm is the most.',
       'Leaves the upper arms and lower arms bare, and no look or closet piece covers them.',
     ]);
     expect(packerWords(found)).toBe('Ruled out: contains lambswool');

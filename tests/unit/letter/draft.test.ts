@@ -40,9 +40,9 @@ const letter = draftLetter({
 describe('the draft of a letter', () => {
   it('says why each piece is there: what was asked, what is owned, what works', () => {
     expect(letter.pieces[0]?.why).toContain(
-      'You asked for something for dinner. It goes with your Black trousers and brown shoes.',
+      'You asked for something for dinner. It goes with your black trousers and brown shoes.',
     );
-    expect(letter.pieces[1]?.why).toContain('comes back');
+    expect(letter.pieces[1]?.why).toContain('picks up');
   });
   it('begins the ways with the one worn, and leaves out what the stylist did not choose', () => {
     expect(letter.pieces[0]?.wear[0]).toMatch(/^Full tuck: tuck it in all round/);

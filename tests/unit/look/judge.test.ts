@@ -1,5 +1,6 @@
 import { NOBODY, type Profile } from '@core/client';
-import { aboutOf, applyMend, findingKey, judge, mendsFor, pointsOf } from '@core/look';
+import { aboutOf, applyMend, findingKey, judge, mendsFor, mendWords, pointsOf } from '@core/look';
+import { speaker } from '@core/say';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anOccasion } from '../../support/judging';
@@ -177,10 +178,10 @@ describe('mends', () => {
       }
     }
     expect(tried).toBeGreaterThanOrEqual(4);
-    const texts = [...all.values()].flat().map(({ text }) => text);
-    expect(texts).toContain('Add cardigan');
-    expect(texts).toContain('Leave off hoops');
-    expect(texts).toContain('flats for heels');
+    const texts = [...all.values()].flat().map((mend) => mendWords(mend, speaker([...pieces, ...pool])));
+    expect(texts).toContain('Add the grey cardigan');
+    expect(texts).toContain('Leave off the gold earrings');
+    expect(texts).toContain('The black loafers instead of the burgundy court shoes');
   });
 
   it('come from the stock too, after what is owned or held, and gain what they print', () => {

@@ -1,10 +1,13 @@
 import { judge } from '@core/look';
-import { RULES, type Tone } from '@core/rules';
+import { measuredWords, RULES, sentence, type Tone } from '@core/rules';
+import { speaker } from '@core/say';
 import { describe, expect, it } from 'vitest';
 import { anyLook, anySetting } from '../../support/random-looks';
 
 const LOOKS = 10_000;
 const LEAST = 20;
+/** What no sentence may hold: a hole, a number that is none, a word of our data, or two signs in a row. */
+const UNSAID = /NaN|undefined|Infinity|that piece|[a-z]-(arms|knit|boot)\b|[.;:,]{2}| {2}|^[^\p{Lu}\d“]/u;
 
 /** Every tone a rule has. */
 const TONES: Readonly<Record<string, readonly Tone[]>> = {
@@ -83,23 +86,41 @@ const TONES: Readonly<Record<string, readonly Tone[]>> = {
 describe(`${LOOKS.toLocaleString('en')} random looks`, () => {
   it('no exception, no NaN, the score its breakdown, and every tone of every rule often enough', () => {
     const reached = new Map<string, number>();
+    const said = new Map<string, string>();
     for (let i = 0; i < LOOKS; i++) {
-      const { score, findings } = judge(anyLook(), anySetting());
+      const look = anyLook();
+      const { score, findings } = judge(look, anySetting());
       for (const facet of score.facets) {
         expect(facet.rows.reduce((sum, row) => sum + row.points, 0)).toBe(facet.score);
         expect(facet.score >= 0 && facet.score <= 100).toBe(true);
       }
       expect(score.mean + score.rounding).toBeCloseTo(score.score, 9);
-      for (const { rule, tone, text, measured } of findings) {
-        expect(`${text} ${measured ?? ''}`, rule).not.toMatch(/NaN|undefined|Infinity/);
+      // A sentence costs as much as a judgement: one look in four is put into words.
+      const by =
+        i % 4 === 0 &&
+        speaker(look, {
+          tongue: { english: i % 2 ? 'american' : 'british', units: i % 3 ? 'cm' : 'in' },
+        });
+      for (const finding of findings) {
+        const { rule, tone, code, measured } = finding;
         reached.set(`${rule} ${tone}`, (reached.get(`${rule} ${tone}`) ?? 0) + 1);
+        if (!by && said.has(`${rule} ${code}`)) continue;
+        const text = sentence(finding, by || speaker(look));
+        said.set(`${rule} ${code}`, text);
+        expect(`${text} ${measured ? measuredWords(measured) : ''}`, `${rule} ${code}`).not.toMatch(UNSAID);
       }
     }
     const rows = RULES.map(
       (rule) =>
         `${rule.id}: ${(['works', 'note', 'fights', 'blocks'] as const).map((tone) => `${tone} ${reached.get(`${rule.id} ${tone}`) ?? 0}`).join(', ')}`,
     );
-    if (process.env.REACH) console.log(rows.join('\n'));
+    if (process.env.REACH) console.log([...rows, ...[...said].map((each) => each.join(': '))].join('\n'));
+    // Every word is said of some look: what nothing finds is struck.
+    expect(
+      RULES.flatMap(({ id, words }) => Object.keys(words).map((code) => `${id} ${code}`)).filter(
+        (code) => !said.has(code),
+      ),
+    ).toEqual([]);
     expect(RULES.map(({ id }) => id).filter((id) => !TONES[id])).toEqual([]);
     for (const rule of RULES)
       for (const tone of TONES[rule.id] ?? [])

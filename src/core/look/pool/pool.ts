@@ -162,8 +162,7 @@ export class LookPool implements PoolLook {
       return [];
     }
     if ('tally' in reading) {
-      const points = (tone: Tone): number =>
-        pointsOf({ rule: rule.id, tone, pieces: [], text: '' }, this.settings);
+      const points = (tone: Tone): number => pointsOf({ rule: rule.id, tone }, this.settings);
       this.tallied.push({
         ...asked,
         tally: reading.tally(this.worn),
@@ -330,7 +329,7 @@ export class LookPool implements PoolLook {
 
   private answer({ rule, at }: Asked, scene: PoolScene): Answer {
     let [points, blocks] = [0, false];
-    for (const said of rule.evaluate(scene, at)) {
+    for (const said of rule.find(scene, at)) {
       points += pointsOf({ rule: rule.id, ...said }, this.settings);
       blocks ||= said.tone === 'blocks';
     }

@@ -2,9 +2,19 @@ import { colourName, deltaEHex, isNeutral, warmth } from '../../colour';
 import { memo, memo2 } from '../../memo';
 import type { Swatch, Worn } from '../../piece';
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { isChromatic, isVivid } from '../fields';
 import { metIn, pairTable, type Count } from '../reads';
-import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
+
+const words = wording({
+  echo: ({ colour }: { colour: string }, say) =>
+    `${say.the(1)} ${say.verb('pick', 1)} up ${say.colourOf(0, say.word(colour))}.`,
+  both: () =>
+    'The print is picked up in its warm colours and in its cool ones; one of the two would be calmer.',
+  frame: (_, say) => `${say.the()} share one neutral and frame the look.`,
+});
+type Said = FoundBy<typeof words>;
 
 interface Limits {
   readonly near: number;
@@ -34,11 +44,14 @@ const echoesBy = memo((at: Limits) => {
         if (Math.max(one.share, other.share) < at.leastShare) continue;
         const apart = deltaEHex(one.hex, other.hex);
         if (apart > at.near) continue;
+        // What accompanies picks up a colour of what carries the look.
+        const [first, second] = b.facts.main && !a.facts.main ? [b, a] : [a, b];
         return {
+          code: 'echo',
           tone: 'works',
-          pieces: [a.piece.id, b.piece.id],
-          text: `The ${one.name ?? colourName(one.hex)} comes back: ${named(a, b)}.`,
-          measured: `ΔE ${apart.toFixed(1)}; up to ${at.near} reads as one colour`,
+          pieces: ids(first, second),
+          params: { colour: one.name ?? colourName(one.hex) },
+          measured: { value: apart, unit: 'ΔE', most: at.near },
         };
       }
     }
@@ -65,12 +78,10 @@ export const echo = defineRule({
     vividShare: { value: 0.01, unit: 'share', says: 'The same for a vivid swatch.', min: 0.005, max: 0.3 },
     vivid: { value: 40, unit: 'C*', says: 'From this chroma a swatch is vivid.', min: 20, max: 80 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
-  reads: (_given, at) => ({ tally: (pool) => tallyEchoes(pool, at as Limits) }),
-  evaluate({ pieces }, at) {
-    const { accents, echo } = echoesBy(at as Limits);
+  words,
+  reads: (_given, at) => ({ tally: (pool) => tallyEchoes(pool, at) }),
+  find({ pieces }, at) {
+    const { accents, echo } = echoesBy(at);
     const said: Said[] = [];
     const coloured = pieces.filter((worn) => accents(worn).length > 0);
     coloured.forEach((one, i) => {
@@ -80,12 +91,7 @@ export const echo = defineRule({
       }
     });
     const both = said.length > 1 && said.find((finding) => echoesBothFamilies(finding, said, pieces));
-    if (both)
-      said.push({
-        ...both,
-        tone: 'note',
-        text: 'One print is echoed in its warm and in its cool colours; echoing one of the two is calmer.',
-      });
+    if (both) said.push({ code: 'both', tone: 'note', pieces: both.pieces });
     if (said.length === 0) said.push(...neutralPair(pieces, at.near));
     return said;
   },
@@ -170,14 +176,7 @@ function neutralPair(pieces: readonly Worn[], near: number): Said[] {
   );
   for (const [i, one] of extras.entries()) {
     const other = extras.slice(i + 1).find((each) => deltaEHex(firstHex(one), firstHex(each)) <= near);
-    if (other)
-      return [
-        {
-          tone: 'works',
-          pieces: [one.piece.id, other.piece.id],
-          text: `${named(one, other)} share one neutral and frame the look.`,
-        },
-      ];
+    if (other) return [{ code: 'frame', tone: 'works', pieces: ids(one, other) }];
   }
   return [];
 }

@@ -1,9 +1,9 @@
 import { lab } from '../../colour';
 import { defineRule } from '../define';
+import { wording } from '../finding';
 import { fieldsOf } from '../fields';
 import { solid } from '../given';
 import { type Scene } from '../scene';
-import { COMMON_PRACTICE, USUAL_WEIGHT } from '../rule';
 
 /** Northern season of a day; undefined without one. */
 export const seasonOf = (day: string | undefined): 'spring' | 'summer' | 'autumn' | 'winter' | undefined => {
@@ -21,6 +21,11 @@ export const seasonOf = (day: string | undefined): 'spring' | 'summer' | 'autumn
 const isLightDay = (occasion: Scene['occasion']): boolean =>
   occasion?.time === 'day' && ['spring', 'summer'].includes(seasonOf(occasion.date) ?? '');
 
+const words = wording({
+  dark: ({ season }: { season: string }) =>
+    `Very dark for a ${season} day. Lighten the edges, or choose a softer dark.`,
+});
+
 /** C10: much dark by day in spring or summer. */
 export const depthOfSeason = defineRule({
   id: 'C10',
@@ -31,22 +36,21 @@ export const depthOfSeason = defineRule({
     dark: { value: 30, unit: 'L*', says: 'Below this a colour is dark.', min: 15, max: 45 },
     most: { value: 0.7, unit: 'share', says: 'Dark area above this is much.', min: 0.4, max: 0.95 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: ({ occasion }) => (isLightDay(occasion) ? 'everything' : 'nothing'),
-  evaluate(scene, at) {
+  find(scene, at) {
     if (!isLightDay(scene.occasion)) return [];
-    const season = seasonOf(scene.occasion?.date);
+    const season = seasonOf(scene.occasion?.date) ?? 'summer';
     const dark = fieldsOf(scene, 0).filter(({ hex }) => lab(hex).l < at.dark);
     const area = dark.reduce((sum, field) => sum + field.area, 0);
     if (area <= at.most) return [];
     return [
       {
+        code: 'dark',
         tone: 'note',
         pieces: [...new Set(dark.map(({ worn }) => worn.piece.id))],
-        measured: `${Math.round(area * 100)} % dark; up to ${Math.round(at.most * 100)} % by day in ${season}`,
-        text: `Very dark for a day in ${season}: lighten at the edges, or take a softer dark.`,
+        params: { season },
+        measured: { value: area, unit: 'share', most: at.most },
       },
     ];
   },

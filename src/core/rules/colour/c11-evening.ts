@@ -1,8 +1,9 @@
 import { chroma, hue, lab } from '../../colour';
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { fieldsOf } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, USUAL_WEIGHT } from '../rule';
 
 /** Brown, moss and tan: colours of the country. */
 function isEarthy(hex: string): boolean {
@@ -10,6 +11,11 @@ function isEarthy(hex: string): boolean {
   const h = hue(colour);
   return chroma(colour) >= 10 && chroma(colour) < 45 && colour.l > 20 && colour.l < 68 && h >= 45 && h <= 135;
 }
+
+const words = wording({
+  earthy: () => 'Earth colours and tweed say daytime; deeper and plainer reads as evening.',
+  point: (_, say) => `Dark, with one light point: ${say.the()}. That reads as evening.`,
+});
 
 /** C11: earth by day, depth and one light point by evening. */
 export const eveningInTown = defineRule({
@@ -28,12 +34,10 @@ export const eveningInTown = defineRule({
     dark: { value: 0.7, unit: 'share', says: 'From this much dark it is an evening.', min: 0.4, max: 0.95 },
     formality: { value: 5, unit: 'levels', says: 'Spoken of from this formality.', min: 0, max: 10 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: ({ occasion }, at) =>
     occasion?.time === 'evening' && occasion.formality[0] >= at.formality ? 'everything' : 'nothing',
-  evaluate(scene, at) {
+  find(scene, at) {
     const { occasion } = scene;
     if (occasion?.time !== 'evening' || occasion.formality[0] < at.formality) return [];
     const fields = fieldsOf(scene, 0);
@@ -42,22 +46,16 @@ export const eveningInTown = defineRule({
     if (share > at.earthy)
       return [
         {
+          code: 'earthy',
           tone: 'note',
           pieces: [...new Set(earthy.map(({ worn }) => worn.piece.id))],
-          measured: `${Math.round(share * 100)} % earth colours; up to ${Math.round(at.earthy * 100)} % in the evening`,
-          text: 'Earth colours and tweed belong to the day; deeper and plainer reads as evening.',
+          measured: { value: share, unit: 'share', most: at.earthy },
         },
       ];
     const dark = fields.filter(({ hex }) => lab(hex).l < 30).reduce((sum, { area }) => sum + area, 0);
     const pale = fields.filter(({ hex, area }) => lab(hex).l > 80 && area > 0.005 && area < 0.2);
     if (dark >= at.dark && pale.length === 1 && pale[0])
-      return [
-        {
-          tone: 'works',
-          pieces: [pale[0].worn.piece.id],
-          text: `One dark, and one pale point in it: ${pale[0].worn.piece.title}.`,
-        },
-      ];
+      return [{ code: 'point', tone: 'works', pieces: ids(pale[0].worn) }];
     return [];
   },
   examples: [

@@ -1,21 +1,24 @@
 import { deltaEHex } from '../../colour';
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { mainHex, oneIn } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, USUAL_WEIGHT } from '../rule';
+
+const words = wording({
+  runs: (_, say) => `${say.the()} ${say.verb('lengthen')} the bare leg.`,
+});
 
 /** C12: a shoe in the colour of a bare leg makes the leg go on. Only where a skin colour was offered. */
 export const skin = defineRule({
   id: 'C12',
   facet: 'C',
   title: 'Skin and shoe',
-  question: 'Does the shoe carry a bare leg on?',
+  question: 'Does the shoe lengthen a bare leg?',
   thresholds: {
     near: { value: 10, unit: 'ΔE', says: 'Within this the shoe is quiet on the leg.', min: 4, max: 20 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: ({ client, coverOf }) =>
     client.skinHex === undefined
       ? 'nothing'
@@ -26,7 +29,7 @@ export const skin = defineRule({
             worn.slot === 'shoes' && mainHex(worn),
           ],
         },
-  evaluate(scene, at) {
+  find(scene, at) {
     const shoe = oneIn(scene, 'shoes');
     const { skinHex } = scene.client;
     const bare = ![...scene.cover.values()].some((zones) => zones.has('calves')) && !oneIn(scene, 'legwear');
@@ -36,10 +39,10 @@ export const skin = defineRule({
       ? []
       : [
           {
+            code: 'runs',
             tone: 'works',
-            pieces: [shoe.piece.id],
-            measured: `ΔE ${apart.toFixed(1)}; up to ${at.near} is quiet`,
-            text: `${shoe.piece.title} carries the bare leg on.`,
+            pieces: ids(shoe),
+            measured: { value: apart, unit: 'ΔE', most: at.near },
           },
         ];
   },

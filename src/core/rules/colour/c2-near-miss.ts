@@ -1,7 +1,14 @@
 import { deltaEHex, isPale } from '../../colour';
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { type ColourFacts, fieldsOf } from '../fields';
-import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
+
+const words = wording({
+  miss: (_, say) =>
+    `${say.the()} nearly match, which looks like a mistake. Match them exactly, or move one clearly away.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** C2: two colours that nearly match and look like a mistake. */
 export const nearMiss = defineRule({
@@ -29,9 +36,7 @@ export const nearMiss = defineRule({
       max: 30,
     },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: (_given, at) => ({
     tally: () => (look, says) => {
       const fields = look.reached(at.area);
@@ -48,7 +53,7 @@ export const nearMiss = defineRule({
       says.fights = fights;
     },
   }),
-  evaluate(scene, at) {
+  find(scene, at) {
     const fields = fieldsOf(scene, at.area);
     if (isLadder(fields)) return [];
     return fields.flatMap((one, i) =>
@@ -57,10 +62,10 @@ export const nearMiss = defineRule({
         return miss
           ? [
               {
+                code: 'miss',
                 tone: miss.tone,
-                pieces: [one.worn.piece.id, other.worn.piece.id],
-                text: `${named(one.worn, other.worn)} nearly match, which looks like a mistake. Match them, part them, or change the cloth of one.`,
-                measured: `ΔE ${miss.apart.toFixed(1)}; between ${at.from} and ${miss.limit} nearly matches`,
+                pieces: ids(one.worn, other.worn),
+                measured: { value: miss.apart, unit: 'ΔE', least: miss.limit },
               },
             ]
           : [];

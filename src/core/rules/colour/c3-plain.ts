@@ -1,12 +1,19 @@
 import { chroma, deltaEHex, lab } from '../../colour';
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { type ColourFacts, fieldsOf, isMain, isPrint, mainHex, mainsOf } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 import { isTonal, TONE_FIELD } from './c4-tonal';
 import { memo } from '../../memo';
 import { above, type Count } from '../reads';
 import type { Worn } from '../../piece';
+
+const words = wording({
+  strangers: (_, say) => `${say.the()} are two accents with nothing in common. Keep one.`,
+  lift: (_, say) => `Otherwise plain; ${say.the()} ${say.verb('lift')} it.`,
+  plain: () => 'Everything is plain. A print, one accent or one strong piece would lift it.',
+});
 
 /** C3: plain main pieces want something that lifts them. */
 export const plain = defineRule({
@@ -33,35 +40,19 @@ export const plain = defineRule({
     least: { value: 0.02, unit: 'share', says: 'Least area of an accent.', min: 0.005, max: 0.1 },
     most: { value: 0.15, unit: 'share', says: 'Most area of an accent.', min: 0.05, max: 0.4 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: (_given, at) => ({ tally: (pool) => tallyPlain(pool, at) }),
-  evaluate(scene, at) {
+  find(scene, at) {
     const mains = mainsOf(scene);
     if (mains.length === 0 || mains.some(isPrint) || isTonal(fieldsOf(scene, TONE_FIELD))) return [];
     const lifting = scene.pieces.find((worn) => worn.piece.statement >= at.statement);
     const accents = accentsOf(fieldsOf(scene, at.least), fieldsOf(scene, above(at.most)), mains, at);
     const tint = tintOf(mains);
     const pair = strangers(accents, at.apart);
-    if (pair)
-      return [
-        {
-          tone: 'note',
-          pieces: pair.map(({ worn }) => worn.piece.id),
-          text: `${named(...pair.map(({ worn }) => worn))} are two accents that have nothing to do with each other; keep one.`,
-        },
-      ];
+    if (pair) return [{ code: 'strangers', tone: 'note', pieces: ids(...pair.map(({ worn }) => worn)) }];
     const lift = accents[0]?.worn ?? lifting ?? tint;
-    if (lift)
-      return [{ tone: 'works', pieces: [lift.piece.id], text: `All plain, and ${named(lift)} lifts it.` }];
-    return [
-      {
-        tone: 'note',
-        pieces: [],
-        text: 'Everything is plain. A print, one accent or one thing to look at would lift it.',
-      },
-    ];
+    if (lift) return [{ code: 'lift', tone: 'works', pieces: ids(lift) }];
+    return [{ code: 'plain', tone: 'note', pieces: [] }];
   },
   examples: [
     [

@@ -1,8 +1,8 @@
 import { deltaEHex, hueApart, lab } from '../../colour';
 import { defineRule } from '../define';
+import { wording } from '../finding';
 import { type ColourFacts, fieldsOf } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, USUAL_WEIGHT } from '../rule';
 
 /** Least visible share of a colour that counts for the tone of a look. */
 export const TONE_FIELD = 0.05;
@@ -37,6 +37,12 @@ function isAlive(fields: readonly ColourFacts[], depth: number): boolean {
 export const isTonal = (fields: readonly ColourFacts[]): boolean =>
   isOneTone(fields) && fields.filter(({ chromatic }) => chromatic).length >= 2 && isAlive(fields, 15);
 
+const words = wording({
+  alive: () => 'One tone, kept alive by depth and texture.',
+  flat: () =>
+    'One tone in one depth and one cloth looks flat. Go lighter or darker somewhere, or change a cloth.',
+});
+
 /** C4: one tone, with depth or touch to keep it alive. */
 export const tonal = defineRule({
   id: 'C4',
@@ -46,27 +52,19 @@ export const tonal = defineRule({
   thresholds: {
     depth: { value: 15, unit: 'ΔL*', says: 'Difference of lightness that gives depth.', min: 5, max: 40 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: (_given, at) => ({
     tally: () => (look, says) => {
       const fields = look.reached(TONE_FIELD);
       if (isOneTone(fields)) says[isAlive(fields, at.depth) ? 'works' : 'note']++;
     },
   }),
-  evaluate(scene, at) {
+  find(scene, at) {
     const fields = fieldsOf(scene, TONE_FIELD);
     if (!isOneTone(fields)) return [];
     return isAlive(fields, at.depth)
-      ? [{ tone: 'works', pieces: [], text: 'One tone, with depth and touch in it.' }]
-      : [
-          {
-            tone: 'note',
-            pieces: [],
-            text: 'One tone in one depth and one cloth looks flat. Go lighter or darker somewhere, or change a cloth.',
-          },
-        ];
+      ? [{ code: 'alive', tone: 'works', pieces: [] }]
+      : [{ code: 'flat', tone: 'note', pieces: [] }];
   },
   examples: [
     [

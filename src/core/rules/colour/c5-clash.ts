@@ -1,14 +1,23 @@
 import { chroma, harmonyDistance, hsv, hue, hueApart, lab } from '../../colour';
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { type Field, fieldsOf, isChromatic } from '../fields';
 import { solid } from '../given';
-import { named, type Said, USUAL_WEIGHT } from '../rule';
 
 const TRIAD = [
   { hex: '#d02020', share: 0.34 },
   { hex: '#20a020', share: 0.33 },
   { hex: '#2020d0', share: 0.33 },
 ] as const;
+
+const words = wording({
+  clash: (_, say) =>
+    `${say.the()} are strong colours that fight: too close to contrast, too far apart to match.`,
+  harmony: () => 'The strong colours balance each other.',
+  disharmony: (_, say) => `The strong colours of ${say.the()} don’t balance. Tone one down.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** C5: two strong colours too near to part and too far to match. */
 export const clash = defineRule({
@@ -30,10 +39,9 @@ export const clash = defineRule({
     },
     far: { value: 20, unit: '°', says: 'School harmony: beyond this it fights.', min: 8, max: 60 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
   source:
     'School harmony: Cohen-Or, Sorkine, Gal, Leyvand & Xu, "Color harmonization" (2006). The rest: common practice, no source.',
+  words,
   reads: ({ schools }, at) =>
     schools.colour === 'harmony'
       ? 'everything'
@@ -46,7 +54,7 @@ export const clash = defineRule({
                 ? worn
                 : undefined,
           },
-  evaluate(scene, at) {
+  find(scene, at) {
     const strong = fieldsOf(scene, at.area).filter((field) => field.chromatic && field.chroma >= at.chroma);
     const school = scene.schools.colour;
     if (school === 'free' || strong.length < 2) return [];
@@ -58,10 +66,10 @@ export const clash = defineRule({
         if (apart < at.from || apart > at.to || shareThird(one, other)) continue;
         return [
           {
+            code: 'clash',
             tone: 'fights',
-            pieces: [one.worn.piece.id, other.worn.piece.id],
-            text: `${named(one.worn, other.worn)} are strong colours too near to part and too far to match.`,
-            measured: `hues ${apart.toFixed(0)}° apart; ${at.from} to ${at.to}° quarrels`,
+            pieces: ids(one.worn, other.worn),
+            measured: { value: apart, unit: '°', least: at.to },
           },
         ];
       }
@@ -119,17 +127,17 @@ const shareThird = (a: Field, b: Field): boolean =>
   );
 
 function harmony(strong: readonly Field[], calm: number, far: number): Said[] {
-  const { degrees, template } = harmonyDistance(
+  const { degrees } = harmonyDistance(
     strong.map(({ hex, area }) => ({ hue: hsv(hex).hue, weight: hsv(hex).saturation * area })),
   );
-  const measured = `${degrees.toFixed(0)}° from the nearest hue template (${template}); under ${calm}° works`;
-  if (degrees < calm)
-    return [{ tone: 'works', pieces: [], text: 'The strong colours stand in harmony.', measured }];
+  // Degrees from the nearest hue template.
+  const measured = { value: degrees, unit: '°', most: calm } as const;
+  if (degrees < calm) return [{ code: 'harmony', tone: 'works', pieces: [], measured }];
   return [
     {
+      code: 'disharmony',
       tone: degrees > far ? 'fights' : 'note',
-      pieces: strong.map(({ worn }) => worn.piece.id).filter((id, i, all) => all.indexOf(id) === i),
-      text: 'The strong colours stand in no harmony.',
+      pieces: [...new Set(strong.map(({ worn }) => worn.piece.id))],
       measured,
     },
   ];

@@ -1,13 +1,19 @@
-import { colourName, deltaEHex } from '../../colour';
+import { deltaEHex } from '../../colour';
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { inSlot, mainHex } from '../fields';
 import { solid } from '../given';
 import type { Slot, Worn } from '../../piece';
 import { metIn, pairTable, type Count } from '../reads';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 
 const LOW: readonly Slot[] = ['shoes', 'legwear'];
 const HIGH: readonly Slot[] = ['top', 'layer', 'head'];
+
+const words = wording({
+  answer: ({ hex }: { hex: string }, say) =>
+    `${say.the(0)} ${say.verb('answer', 0)} ${say.colourOf(1, say.colour(hex))}.`,
+});
 
 /** C6: what is below answers what is above, and holds the look between them. */
 export const bracket = defineRule({
@@ -16,21 +22,20 @@ export const bracket = defineRule({
   title: 'Bracket',
   question: 'Do the shoes answer something above?',
   thresholds: { near: { value: 12, unit: 'ΔE', says: 'Within this the two answer.', min: 4, max: 25 } },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: (_given, at) => ({ tally: (pool) => tallyBrackets(pool, at.near) }),
-  evaluate(scene, at) {
+  find(scene, at) {
     for (const low of inSlot(scene, ...LOW)) {
       for (const high of inSlot(scene, ...HIGH)) {
         const apart = deltaEHex(mainHex(low), mainHex(high));
         if (apart <= at.near)
           return [
             {
+              code: 'answer',
               tone: 'works',
-              pieces: [low.piece.id, high.piece.id],
-              text: `${named(low, high)} bracket the look in ${colourName(mainHex(high))}.`,
-              measured: `ΔE ${apart.toFixed(1)}; up to ${at.near} answers`,
+              pieces: ids(low, high),
+              params: { hex: mainHex(high) },
+              measured: { value: apart, unit: 'ΔE', most: at.near },
             },
           ];
       }

@@ -1,11 +1,12 @@
 import { deltaEHex, hue, hueApart, isNeutral, lab } from '../../colour';
 import { textureFamily, type Worn } from '../../piece';
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { isMain, mainHex } from '../fields';
 import { solid } from '../given';
 import type { Schools } from '../../client';
 import { metIn, pairTable, type Count } from '../reads';
-import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 
 /** Shoes, bag, belt and watch strap: what is usually hide. */
 const isHide = (worn: Worn): boolean =>
@@ -22,12 +23,25 @@ interface Limits {
   readonly many: number;
 }
 
+const words = wording({
+  crowd: (_, say) =>
+    `${say.number(say.count, 'accessory', 'accessories')} in one colour look bought as a set. Change one.`,
+  match: (_, say) => `${say.the()} match.`,
+  mismatch: (_, say) => `${say.the()} don’t match.`,
+  stray: (_, say) => `${say.the()} ${say.verb('share')} neither depth nor colour with anything else.`,
+  together: (_, say) => `${say.the()} go well together.`,
+  contrast: (_, say) => `One contrast, ${say.the(0)}, and it looks meant.`,
+  alike: () => 'All the leather goods match. Let one differ.',
+  scattered: () => 'The leather goods all go their own way.',
+});
+type Said = FoundBy<typeof words>;
+
 /** C7: shoes, bag and belt by the client's school. */
 export const hides = defineRule({
   id: 'C7',
   facet: 'C',
-  title: 'Hides',
-  question: 'Do shoes, bag and belt get on?',
+  title: 'Leather goods',
+  question: 'Do shoes, bag and belt go together?',
   thresholds: {
     match: { value: 8, unit: 'ΔE', says: 'School match: within this they are one.', min: 3, max: 20 },
     depth: {
@@ -40,7 +54,7 @@ export const hides = defineRule({
     near: {
       value: 12,
       unit: 'ΔE',
-      says: 'Within this a hide repeats a colour of the look.',
+      says: 'Within this a leather piece repeats a colour of the look.',
       min: 4,
       max: 25,
     },
@@ -52,11 +66,9 @@ export const hides = defineRule({
       max: 8,
     },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
-  reads: ({ schools }, at) => ({ tally: (pool) => tallyHides(pool, at as Limits, schools.hides) }),
-  evaluate(scene, at) {
+  words,
+  reads: ({ schools }, at) => ({ tally: (pool) => tallyHides(pool, at, schools.hides) }),
+  find(scene, at) {
     const found = scene.pieces.filter(isHide);
     const extras = scene.pieces.filter(isExtra);
     const said: Said[] = [];
@@ -68,20 +80,15 @@ export const hides = defineRule({
               extras.filter((other) => deltaEHex(mainHex(worn), mainHex(other)) <= at.match).length >=
               at.many,
           );
-    if (crowd.length > 0)
-      said.push({
-        tone: 'note',
-        pieces: crowd.map(({ piece }) => piece.id),
-        text: `${crowd.length} accessories in one colour look bought together; let one differ.`,
-      });
+    if (crowd.length > 0) said.push({ code: 'crowd', tone: 'note', pieces: ids(...crowd) });
     if (found.length < 2) return said;
-    const pieces = found.map(({ piece }) => piece.id);
+    const pieces = ids(...found);
     const { hides: school } = scene.schools;
     if (school === 'match') {
       said.push(
         found.every((worn) => found.every((other) => goes(worn, other, at.match)))
-          ? { tone: 'works', pieces, text: `${named(...found)} match.` }
-          : { tone: 'note', pieces, text: `${named(...found)} do not match.` },
+          ? { code: 'match', tone: 'works', pieces }
+          : { code: 'mismatch', tone: 'note', pieces },
       );
     } else if (school === 'coordinate') {
       const stray = found.find(
@@ -91,32 +98,18 @@ export const hides = defineRule({
       );
       said.push(
         stray
-          ? {
-              tone: 'note',
-              pieces: [stray.piece.id],
-              text: `${named(stray)} shares neither depth nor colour with anything.`,
-            }
-          : { tone: 'works', pieces, text: `${named(...found)} go together.` },
+          ? { code: 'stray', tone: 'note', pieces: ids(stray) }
+          : { code: 'together', tone: 'works', pieces },
       );
     } else {
       const alone = found.filter((worn) =>
         found.every((other) => other === worn || !goes(worn, other, at.match)),
       );
+      const [odd] = alone;
       said.push(
-        alone.length === 1 || (found.length === 2 && alone.length === 2)
-          ? {
-              tone: 'works',
-              pieces,
-              text: `${named(alone[0] ?? (found[0] as Worn))} is the welcome odd one.`,
-            }
-          : {
-              tone: 'note',
-              pieces,
-              text:
-                alone.length === 0
-                  ? 'All the hides match; one might differ.'
-                  : 'Every hide goes its own way.',
-            },
+        odd && (alone.length === 1 || found.length === 2)
+          ? { code: 'contrast', tone: 'works', pieces: ids(odd, ...found.filter((worn) => worn !== odd)) }
+          : { code: odd ? 'scattered' : 'alike', tone: 'note', pieces },
       );
     }
     return said;

@@ -1,6 +1,15 @@
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { solid } from '../given';
-import { COMMON_PRACTICE, USUAL_WEIGHT } from '../rule';
+
+const words = wording({
+  one: () => 'All the metal is one tone.',
+  three: () => 'Three tones of metal. Take one off.',
+  two: () => 'Two tones of metal; one would be calmer.',
+  mixed: () => 'Two tones of metal, and the mix looks meant.',
+  once: () => 'Two tones of metal, once each. Repeat one and it looks meant.',
+});
 
 /** C8: the tones of metal that show. */
 export const metals = defineRule({
@@ -17,11 +26,9 @@ export const metals = defineRule({
       max: 4,
     },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ({ of: ({ piece }) => (piece.metal === 'none' ? undefined : piece.metal) }),
-  evaluate({ pieces, schools }, at) {
+  find({ pieces, schools }, at) {
     const shown = pieces.filter(({ piece }) => piece.metal !== 'none');
     if (shown.length < 2) return [];
     const count = new Map<string, number>();
@@ -29,25 +36,14 @@ export const metals = defineRule({
       for (const tone of piece.metal === 'mixed' ? ['yellow', 'white'] : [piece.metal])
         count.set(tone, (count.get(tone) ?? 0) + 1);
     }
-    const ids = shown.map(({ piece }) => piece.id);
+    const pieces_ = ids(...shown);
     const tones = count.size;
-    const measured = `${tones} ${tones === 1 ? 'tone' : 'tones'} of metal`;
-    if (tones === 1) return [{ tone: 'works', pieces: ids, measured, text: 'The metals are of one tone.' }];
-    if (tones > at.most)
-      return [{ tone: 'fights', pieces: ids, measured, text: 'Three tones of metal; take one off.' }];
-    if (schools.metals === 'match')
-      return [{ tone: 'note', pieces: ids, measured, text: 'Two tones of metal; one would be calmer.' }];
-    const twice = [...count.values()].some((times) => times >= 2);
-    return twice
-      ? [{ tone: 'works', pieces: ids, measured, text: 'Two tones of metal, mixed on purpose.' }]
-      : [
-          {
-            tone: 'note',
-            pieces: ids,
-            measured,
-            text: 'Two tones of metal, each once: repeat one and it is a plan.',
-          },
-        ];
+    if (tones === 1) return [{ code: 'one', tone: 'works', pieces: pieces_ }];
+    if (tones > at.most) return [{ code: 'three', tone: 'fights', pieces: pieces_ }];
+    if (schools.metals === 'match') return [{ code: 'two', tone: 'note', pieces: pieces_ }];
+    return [...count.values()].some((times) => times >= 2)
+      ? [{ code: 'mixed', tone: 'works', pieces: pieces_ }]
+      : [{ code: 'once', tone: 'note', pieces: pieces_ }];
   },
   examples: [
     [

@@ -1,9 +1,9 @@
-import { colourName, deltaEHex } from '../../colour';
+import { deltaEHex } from '../../colour';
 import type { Worn } from '../../piece';
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
 import { inSlot } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, type Said, USUAL_WEIGHT } from '../rule';
 import { ALONE } from '../reads';
 
 /** Where a colour is seen beside the face. */
@@ -20,6 +20,16 @@ export const onCard = (
     .map(({ hex }) => card.find((each) => deltaEHex(each, hex) <= at.near))
     .find(Boolean);
 
+const words = wording({
+  never: ({ hex }: { hex: string }, say) =>
+    `${say.they('never wear')} ${say.colour(hex)} near the face: leave out ${say.the()}.`,
+  avoid: ({ hex }: { hex: string }, say) =>
+    `${say.they('avoid')} ${say.colour(hex)} near the face, and ${say.the()} ${say.verb('come')} close to it.`,
+  like: ({ hex }: { hex: string }, say) =>
+    `${say.they('like')} ${say.colour(hex)} near the face: ${say.the()}.`,
+});
+type Said = FoundBy<typeof words>;
+
 /** C9: the client's own colour card, where it counts most: at the face. */
 export const ownColours = defineRule({
   id: 'C9',
@@ -30,35 +40,19 @@ export const ownColours = defineRule({
     near: { value: 10, unit: 'ΔE', says: 'Within this a colour is the one on the card.', min: 4, max: 20 },
     share: { value: 0.1, unit: 'share', says: 'Least share of the piece.', min: 0.02, max: 0.5 },
   },
-  weight: USUAL_WEIGHT,
   mayOverrule: false,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ALONE,
-  evaluate(scene, at) {
+  find(scene, at) {
     const { like, avoid, never } = scene.client.colourCard;
     const said: Said[] = [];
     const on = (worn: Worn, card: readonly string[]): string | undefined => onCard(worn, card, at);
     for (const worn of inSlot(scene, ...AT_THE_FACE)) {
       const [blocked, avoided, liked] = [on(worn, never), on(worn, avoid), on(worn, like)];
       const pieces = [worn.piece.id];
-      if (blocked)
-        said.push({
-          tone: 'blocks',
-          pieces,
-          text: `${worn.piece.title}: ${colourName(blocked)} is on this client’s never list.`,
-        });
-      else if (avoided)
-        said.push({
-          tone: 'fights',
-          pieces,
-          text: `${worn.piece.title}: this client leaves out ${colourName(avoided)} at the face.`,
-        });
-      else if (liked)
-        said.push({
-          tone: 'works',
-          pieces,
-          text: `${worn.piece.title} is in ${colourName(liked)}, a colour this client likes.`,
-        });
+      if (blocked) said.push({ code: 'never', tone: 'blocks', pieces, params: { hex: blocked } });
+      else if (avoided) said.push({ code: 'avoid', tone: 'fights', pieces, params: { hex: avoided } });
+      else if (liked) said.push({ code: 'like', tone: 'works', pieces, params: { hex: liked } });
     }
     return said;
   },

@@ -1,18 +1,30 @@
 import { ZONES, type Zone } from '../../piece';
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { type Scene } from '../scene';
-import { COMMON_PRACTICE, type Said, USUAL_WEIGHT } from '../rule';
+
+const words = wording({
+  covered: () => 'Covers everything that should be covered.',
+  bare: ({ zone }: { zone: Zone }, say) =>
+    `${say.zones([zone])} ${say.zonesVerb('be', [zone])} bare; ${say.they('keep')} ${say.zonesVerb('be', [zone]) === 'are' ? 'them' : 'it'} covered.`,
+  sheer: ({ zone }: { zone: Zone }, say) =>
+    `${say.zones([zone])} ${say.zonesVerb('show', [zone])} through ${say.the()}; ${say.they('keep')} ${say.zonesVerb('be', [zone]) === 'are' ? 'them' : 'it'} covered.`,
+  'bare-there': ({ zone, occasion }: { zone: Zone; occasion: string }, say) =>
+    `${say.zones([zone])} ${say.zonesVerb('be', [zone])} bare; ${say.event(occasion)} asks for cover.`,
+  'sheer-there': ({ zone, occasion }: { zone: Zone; occasion: string }, say) =>
+    `${say.zones([zone])} ${say.zonesVerb('show', [zone])} through ${say.the()}; ${say.event(occasion)} asks for cover.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** K1: what is worn, taken together, keeps covered what the client and the occasion want covered. */
 export const cover = defineRule({
   id: 'K1',
   facet: 'K',
   title: 'Cover',
-  question: 'Is everything covered that is to be covered?',
-  thresholds: {},
-  weight: USUAL_WEIGHT,
+  question: 'Is everything covered that should be?',
   mayOverrule: false,
-  source: COMMON_PRACTICE,
+  words,
   reads: (given) => {
     const wanted = [...wantedZones(given)];
     return wanted.length === 0
@@ -24,22 +36,22 @@ export const cover = defineRule({
           },
         };
   },
-  evaluate(scene) {
+  find(scene) {
     const wanted = wantedZones(scene);
     if (wanted.size === 0 || scene.pieces.length === 0) return [];
     const covered = new Set<Zone>([...scene.cover.values()].flatMap((zones) => [...zones]));
     const bare = [...wanted].filter((zone) => !covered.has(zone));
-    if (bare.length === 0) return [{ tone: 'works', pieces: [], text: 'Covers everything asked for.' }];
+    if (bare.length === 0) return [{ code: 'covered', tone: 'works', pieces: [] }];
     return bare.map((zone): Said => {
       const half = scene.pieces.find((worn) => worn.halfCovers.has(zone));
-      return {
-        tone: 'blocks',
-        zone,
-        pieces: half ? [half.piece.id] : [],
-        text: half
-          ? `${words(zone)} shows through ${half.piece.title}; it is to be covered.`
-          : `${words(zone)} is not covered, and is to be.`,
-      };
+      const found = { tone: 'blocks', zone, pieces: half ? ids(half) : [] } as const;
+      return scene.client.cover.includes(zone)
+        ? { code: half ? 'sheer' : 'bare', ...found, params: { zone } }
+        : {
+            code: half ? 'sheer-there' : 'bare-there',
+            ...found,
+            params: { zone, occasion: scene.occasion?.title ?? '' },
+          };
     });
   },
   examples: [
@@ -69,5 +81,3 @@ function wantedZones(scene: Pick<Scene, 'client' | 'occasion'>): Set<Zone> {
   );
   return new Set([...scene.client.cover, ...musts]);
 }
-
-const words = (zone: Zone): string => `The ${zone.replace('-', ' ')}`;

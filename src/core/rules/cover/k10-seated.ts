@@ -1,35 +1,34 @@
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { inSlot } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 import { ALONE } from '../reads';
+
+const words = wording({
+  close: (_, say) =>
+    `${say.the()} ${say.verb('be')} close-fitting, without a vent or stretch. Check that ${say.who} can sit and climb stairs.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** K10: a close skirt wants a vent or some stretch to sit and step in. */
 export const seated = defineRule({
   id: 'K10',
   facet: 'K',
   title: 'Seated',
-  question: 'Can one sit and step in it?',
+  question: 'Can the client sit and climb stairs in it?',
   thresholds: {
     stretch: { value: 5, unit: '%', says: 'From this stretch a close skirt gives.', min: 0, max: 30 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ALONE,
-  evaluate(scene, at) {
+  find(scene, at) {
     return inSlot(scene, 'bottom', 'whole').flatMap((worn): Said[] => {
       const { cut, volume, facts, fabric, category } = worn.piece;
       const close =
         (category === 'skirt' || category === 'dress') && (cut.silhouette === 'pencil' || volume === 'close');
       if (!close || facts.vent || fabric.stretchPct >= at.stretch) return [];
-      return [
-        {
-          tone: 'note',
-          pieces: [worn.piece.id],
-          text: `${named(worn)} is close, without vent or stretch: try sitting and a stair in it.`,
-        },
-      ];
+      return [{ code: 'close', tone: 'note', pieces: ids(worn) }];
     });
   },
   examples: [

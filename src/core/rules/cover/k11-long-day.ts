@@ -1,35 +1,40 @@
 import { measure } from '../../piece';
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { oneIn } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 import { wholeIn } from '../reads';
+
+const words = wording({
+  long: ({ hours }: { hours: number }, say) =>
+    `${say.number(hours, 'hour')} standing in ${say.the()}: choose a lower shoe, or pack a second pair.`,
+});
 
 /** K11: a high heel over a long time on the feet. */
 export const longDay = defineRule({
   id: 'K11',
   facet: 'K',
   title: 'Long day',
-  question: 'Will the shoe do for so long on the feet?',
+  question: 'Is the shoe right for so many hours standing?',
   thresholds: {
     heel: { value: 70, unit: 'mm', says: 'From this a heel is high.', min: 30, max: 120 },
     hours: { value: 2, unit: 'h', says: 'Longer than this on the feet.', min: 0.5, max: 8 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ({ of: wholeIn('shoes') }),
-  evaluate(scene, at) {
+  find(scene, at) {
     const shoe = oneIn(scene, 'shoes');
     const heel = shoe && measure(shoe, 'heel');
     const hours = scene.occasion?.hoursOnFeet ?? 0;
     if (!shoe || !heel || heel.origin === 'defaulted' || heel.mm < at.heel || hours <= at.hours) return [];
     return [
       {
+        code: 'long',
         tone: 'note',
-        pieces: [shoe.piece.id],
-        measured: `heel ${heel.mm} mm for ${hours} h; under ${at.heel} mm beyond ${at.hours} h`,
-        text: `${named(shoe)} for ${hours} hours on the feet: a lower shoe, or one to change into.`,
+        pieces: ids(shoe),
+        params: { hours },
+        measured: { value: heel.mm, unit: 'mm', most: at.heel },
       },
     ];
   },

@@ -1,17 +1,42 @@
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
-import { completeness, type Worn } from '../../piece';
+import { completeness, type Worn, type Zone } from '../../piece';
 
 /** A waistcoat is worn to the end; any other layer may come off. */
 const isLayer = ({ slot, piece }: Worn): boolean => slot === 'layer' && piece.category !== 'waistcoat';
+
+interface Stays {
+  readonly layers: number;
+  readonly why: 'nothing' | 'chest' | 'sheer' | 'zones';
+  readonly sheer?: string | undefined;
+  readonly zones: readonly Zone[];
+}
+
+const words = wording({
+  stands: (_, say) => `The look still works without ${say.the()}.`,
+  stays: ({ layers, why, sheer, zones }: Stays, say) => {
+    const over = say.from(0, layers);
+    const [beneath] = say.count > layers ? [say.from(layers)] : [];
+    const because =
+      why === 'nothing' || !beneath
+        ? `there is nothing under ${over.it()}`
+        : why === 'chest'
+          ? `${beneath.the()} ${beneath.verb('do')}n’t cover enough alone`
+          : why === 'sheer'
+            ? `${say.called(sheer ?? '')} shows through`
+            : `${say.zones(zones)} would be bare`;
+    return `${over.the()} must stay on: ${because}.`;
+  },
+});
 
 /** K2: under a layer that comes off, each thing stands by itself. */
 export const alone = defineRule({
   id: 'K2',
   facet: 'K',
   title: 'Stands alone',
-  question: 'When the layer comes off, is the look still whole?',
+  question: 'Does the look still work when the layer comes off?',
   thresholds: {
     warmer: {
       value: 8,
@@ -21,9 +46,7 @@ export const alone = defineRule({
       max: 20,
     },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: ({ client, coverOf }) => {
     const zones = [...new Set([...(['chest', 'midriff', 'back'] as const), ...client.cover])];
     return {
@@ -36,7 +59,7 @@ export const alone = defineRule({
       ],
     };
   },
-  evaluate(scene, at) {
+  find(scene, at) {
     const layers = scene.pieces.filter(isLayer);
     if (layers.length === 0) return [];
     const rest = scene.pieces.filter((worn) => !layers.includes(worn));
@@ -51,23 +74,27 @@ export const alone = defineRule({
         layers.some(({ piece }) => scene.cover.get(piece.id)?.has(zone)),
     );
     const beneath = rest.find(({ slot }) => slot === 'top' || slot === 'whole');
-    const why = !beneath
-      ? 'there is nothing under it'
+    const why: Stays['why'] | undefined = !beneath
+      ? 'nothing'
       : !covered('chest')
-        ? `${named(beneath)} does not cover by itself`
+        ? 'chest'
         : sheer
-          ? `${named(sheer)} shows through`
+          ? 'sheer'
           : uncovered.length > 0
-            ? `the ${uncovered.map((zone) => zone.replace('-', ' ')).join(' and ')} would be bare`
+            ? 'zones'
             : undefined;
     const { indoorC, outdoorC } = scene.occasion ?? {};
     const off = indoorC !== undefined && outdoorC !== undefined && indoorC - outdoorC >= at.warmer;
-    const pieces = [...layers.map(({ piece }) => piece.id), ...(beneath ? [beneath.piece.id] : [])];
     if (!why)
-      return completeness(rest).complete
-        ? [{ tone: 'works', pieces, text: `Without ${named(...layers)} the look still stands.` }]
-        : [];
-    return [{ tone: off ? 'fights' : 'note', pieces, text: `${named(...layers)} has to stay on: ${why}.` }];
+      return completeness(rest).complete ? [{ code: 'stands', tone: 'works', pieces: ids(...layers) }] : [];
+    return [
+      {
+        code: 'stays',
+        tone: off ? 'fights' : 'note',
+        pieces: ids(...layers, ...(beneath ? [beneath] : [])),
+        params: { layers: layers.length, why, sheer: sheer?.piece.id, zones: uncovered },
+      },
+    ];
   },
   examples: [
     [

@@ -3,9 +3,26 @@ import type { Limits } from '../../client';
 import type { Worn } from '../../piece';
 import { contentOf, meets as substanceIn } from '../../substances';
 import { defineRule } from '../define';
+import { type FoundBy, type Measured, wording } from '../finding';
+import { ids } from '../rule';
 import { type Scene } from '../scene';
-import { COMMON_PRACTICE, type Said, USUAL_WEIGHT } from '../rule';
 import { ALONE } from '../reads';
+
+const words = wording({
+  never: ({ word }: { word: string }, say) => `${say.they('never wear')} ${word}: leave out ${say.the()}.`,
+  'may-be-never': ({ word }: { word: string }, say) =>
+    `${say.the()} may contain ${word}, which ${say.they('never wear')}. Read the label.`,
+  heel: ({ mm, most }: { mm: number; most: number }, say) =>
+    `A ${say.length(mm)} heel; ${say.they('wear')} ${say.length(most)} at most.`,
+  'open-toe': (_, say) => `${say.the()} ${say.verb('be')} open at the toe; ${say.they('wear')} closed shoes.`,
+  content: ({ named, declared }: { named: string; declared: string }, say) =>
+    `${say.the()} ${say.verb('contain')} ${named}, and ${declared} is on the list to avoid.`,
+  bag: (_, say) => `${say.the()} ${say.verb('be')} heavier than ${say.they('carry')}.`,
+  care: (_, say) => `${say.the()} can’t be washed at home.`,
+  'care-unknown': (_, say) =>
+    `Nobody has entered how to wash ${say.the()}, and everything should be washable. Read the label.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** K4: heel, open toe, fibres, metals, bag weight, care, and what the client never wears. */
 export const limits = defineRule({
@@ -13,12 +30,10 @@ export const limits = defineRule({
   facet: 'K',
   title: 'Limits',
   question: 'Does every piece keep to what the client can and will wear?',
-  thresholds: {},
-  weight: USUAL_WEIGHT,
   mayOverrule: false,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ALONE,
-  evaluate: (scene) => scene.pieces.flatMap((worn) => [...neverSaid(worn, scene), ...limitSaid(worn, scene)]),
+  find: (scene) => scene.pieces.flatMap((worn) => [...neverSaid(worn, scene), ...limitSaid(worn, scene)]),
   examples: [
     [
       {
@@ -73,12 +88,13 @@ function neverSaid(worn: Worn, { client }: Scene): Said[] {
   const { piece } = worn;
   return neversMet(worn, client.nevers).map(({ word, says }): Said =>
     says === 'holds'
-      ? { tone: 'blocks', pieces: [piece.id], text: `${piece.title}: this client never wears ${word}.` }
+      ? { code: 'never', tone: 'blocks', pieces: [piece.id], params: { word } }
       : {
+          code: 'may-be-never',
           tone: 'fights',
           cannotTell: true,
           pieces: [piece.id],
-          text: `${piece.title} may contain ${word}, which this client never wears. Read the label.`,
+          params: { word },
         },
   );
 }
@@ -116,7 +132,7 @@ function isNamed({ piece, swatches }: Worn, word: string): boolean {
   );
 }
 
-/** A limit of the client that a piece goes past: data; the words are made below. */
+/** A limit of the client that a piece goes past. */
 export interface LimitMet {
   readonly limit: 'heel' | 'open-toe' | 'fibre' | 'metal' | 'bag' | 'care' | 'care-unknown';
   /** What exactly is past what: another limit is another matter. */
@@ -124,7 +140,7 @@ export interface LimitMet {
   /** What the client leaves out, and as the label says it. */
   readonly declared?: string | undefined;
   readonly named?: string | undefined;
-  readonly measured?: string | undefined;
+  readonly measured?: Measured | undefined;
 }
 
 /** Limits of a client that a piece goes past. Heel in mm, bag in g; a care nobody entered is asked about. */
@@ -136,7 +152,7 @@ export function limitsMet(worn: Worn, at: Limits): LimitMet[] {
     met.push({
       limit: 'heel',
       about: `${heel} > ${at.heelMaxMm}`,
-      measured: `${heel} mm; up to ${at.heelMaxMm} mm`,
+      measured: { value: heel, unit: 'mm', most: at.heelMaxMm },
     });
   if (slot === 'shoes' && at.openToe === false && piece.cut.toe === 'open')
     met.push({ limit: 'open-toe', about: 'open toe' });
@@ -161,39 +177,32 @@ export function limitsMet(worn: Worn, at: Limits): LimitMet[] {
     met.push({
       limit: 'bag',
       about: `${weight} > ${at.bagMaxG}`,
-      measured: `${weight} g; up to ${at.bagMaxG} g`,
+      measured: { value: weight, unit: 'g', most: at.bagMaxG },
     });
   if (at.washableOnly && worn.facts.main) {
     if (piece.care === undefined) met.push({ limit: 'care-unknown', about: 'care' });
     else if (piece.care !== 'machine' && piece.care !== 'hand')
-      met.push({ limit: 'care', about: piece.care, measured: piece.care });
+      met.push({ limit: 'care', about: piece.care });
   }
   return met;
 }
 
-function overWords({ limit, declared, named }: LimitMet): string {
-  switch (limit) {
-    case 'heel':
-      return 'the heel is higher than this client wears.';
-    case 'open-toe':
-      return 'an open toe, which this client leaves out.';
-    case 'fibre':
-    case 'metal':
-      return `${named}, and this client avoids ${declared}.`;
-    case 'bag':
-      return 'heavier than this client carries.';
-    case 'care':
-      return 'cannot be washed at home.';
-    case 'care-unknown':
-      return 'nobody has entered how to wash it, and everything should be washable.';
-  }
-}
-
 const limitSaid = (worn: Worn, { client }: Scene): Said[] =>
-  limitsMet(worn, client.limits).map((met): Said => ({
-    tone: met.limit === 'care-unknown' ? 'note' : 'fights',
-    cannotTell: met.limit === 'care-unknown' || undefined,
-    pieces: [worn.piece.id],
-    text: `${worn.piece.title}: ${overWords(met)}`,
-    measured: met.measured,
-  }));
+  limitsMet(worn, client.limits).map(({ limit, declared = '', named = '', measured }): Said => {
+    const found = { tone: 'fights', pieces: ids(worn), measured } as const;
+    switch (limit) {
+      case 'heel':
+        return {
+          code: 'heel',
+          ...found,
+          params: { mm: measured?.value ?? 0, most: measured?.most ?? 0 },
+        };
+      case 'fibre':
+      case 'metal':
+        return { code: 'content', ...found, params: { named, declared } };
+      case 'care-unknown':
+        return { code: limit, ...found, tone: 'note', cannotTell: true };
+      default:
+        return { code: limit, ...found };
+    }
+  });

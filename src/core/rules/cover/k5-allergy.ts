@@ -1,8 +1,18 @@
 import type { Worn } from '../../piece';
 import { contentOf } from '../../substances';
 import { defineRule } from '../define';
-import { type Said, USUAL_WEIGHT } from '../rule';
+import { type FoundBy, wording } from '../finding';
 import { ALONE } from '../reads';
+
+const words = wording({
+  holds: ({ named, declared }: { named: string; declared: string }, say) =>
+    `${say.the()} ${say.verb('contain')} ${named}, and ${declared} is a declared allergy.`,
+  may: ({ named, declared }: { named: string; declared: string }, say) =>
+    `${say.the()} may contain ${declared} (${named}), a declared allergy. Ask the maker.`,
+  unknown: ({ declared }: { declared: string }, say) =>
+    `Nobody has entered what ${say.the()} ${say.verb('be')} made of, and ${declared} is a declared allergy. Read the label.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** K5: a declared allergy stops a piece; unknown content warns. */
 export const allergy = defineRule({
@@ -10,12 +20,11 @@ export const allergy = defineRule({
   facet: 'K',
   title: 'Allergy',
   question: 'Does anything here touch a declared allergy?',
-  thresholds: {},
-  weight: USUAL_WEIGHT,
   mayOverrule: false,
   source: 'The client states it; content as the label states it. The app gives no medical advice.',
+  words,
   reads: () => ALONE,
-  evaluate: ({ pieces, client }) =>
+  find: ({ pieces, client }) =>
     client.allergies.flatMap((declared) => pieces.flatMap((worn) => check(worn, declared))),
   examples: [
     [
@@ -58,27 +67,30 @@ function check({ piece }: Worn, declared: string): Said[] {
     case 'holds':
       return [
         {
+          code: 'holds',
           tone: 'blocks',
           pieces,
-          text: `${piece.title} contains ${content.named}; ${declared} is a declared allergy.`,
+          params: { named: content.named, declared },
         },
       ];
     case 'may':
       return [
         {
+          code: 'may',
           tone: 'fights',
           cannotTell: true,
           pieces,
-          text: `${piece.title} may contain ${declared} (${content.named}), a declared allergy. Ask the maker.`,
+          params: { named: content.named, declared },
         },
       ];
     case 'unknown':
       return [
         {
+          code: 'unknown',
           tone: 'fights',
           cannotTell: true,
           pieces,
-          text: `Nobody has entered what ${piece.title} is made of, and ${declared} is a declared allergy. Read the label.`,
+          params: { declared },
         },
       ];
     case 'clear':

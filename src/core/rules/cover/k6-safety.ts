@@ -1,14 +1,23 @@
 import { measure, type Worn } from '../../piece';
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { inSlot } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 
 const isWideBelow = ({ piece, slot, mode }: Worn): boolean =>
   (piece.cut.leg === 'wide' || piece.cut.leg === 'flare' || piece.cut.silhouette === 'full') &&
   (slot === 'bottom' || slot === 'whole') &&
   mode.id !== 'into-boots' &&
   mode.id !== 'cuffed';
+
+const words = wording({
+  ends: (_, say) => `Tuck in the ends of ${say.the()}: they could catch.`,
+  wide: (_, say) =>
+    `${say.the()} could catch in a chain or a wheel. Clip or cuff ${say.it()}, or choose a closer leg.`,
+  sleeves: (_, say) => `Mind the full sleeves of ${say.the()} near flames and moving parts.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** K6: trailing ends, pins and full sleeves where something turns or burns. A caution, never a verdict. */
 export const safety = defineRule({
@@ -20,9 +29,7 @@ export const safety = defineRule({
     trail: { value: 450, unit: 'mm', says: 'Ends longer than this trail.', min: 200, max: 900 },
     cycling: { value: 3.5, unit: 'met', says: 'From this activity somebody is cycling.', min: 2, max: 6 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ({
     of: (worn) => [
       worn.slot === 'scarf' && (measure(worn, 'lengthFlat')?.mm ?? 1800),
@@ -30,7 +37,7 @@ export const safety = defineRule({
       worn.piece.cut.sleeveVolume === 'full',
     ],
   }),
-  evaluate(scene, at) {
+  find(scene, at) {
     const { occasion } = scene;
     const said: Said[] = [];
     const moving =
@@ -43,26 +50,16 @@ export const safety = defineRule({
       const ends = (measure(scarf, 'lengthFlat')?.mm ?? 1800) / 2 - 350;
       if (ends > at.trail)
         said.push({
+          code: 'ends',
           tone: 'note',
-          pieces: [scarf.piece.id],
-          measured: `ends of ${Math.round(ends)} mm; up to ${at.trail} mm here`,
-          text: `Tuck in the ends of ${named(scarf)}: they may catch.`,
+          pieces: ids(scarf),
+          measured: { value: ends, unit: 'mm', most: at.trail },
         });
     }
     const wide = scene.pieces.find(isWideBelow);
-    if (wide)
-      said.push({
-        tone: 'note',
-        pieces: [wide.piece.id],
-        text: `${named(wide)} may reach a chain or a wheel; clip, cuff, or choose closer.`,
-      });
+    if (wide) said.push({ code: 'wide', tone: 'note', pieces: ids(wide) });
     const sleeves = scene.pieces.find(({ piece }) => piece.cut.sleeveVolume === 'full');
-    if (sleeves)
-      said.push({
-        tone: 'note',
-        pieces: [sleeves.piece.id],
-        text: `The full sleeves of ${named(sleeves)} want care near flame and moving parts.`,
-      });
+    if (sleeves) said.push({ code: 'sleeves', tone: 'note', pieces: ids(sleeves) });
     return said;
   },
   examples: [

@@ -1,8 +1,22 @@
-import { fitWords, sizeFit } from '../../fit';
+import { pointWords, sizeFit } from '../../fit';
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { solid } from '../given';
-import { named, type Said, USUAL_WEIGHT } from '../rule';
 import { ALONE } from '../reads';
+
+interface Fits {
+  readonly verdict: string;
+  readonly point: string;
+}
+
+const words = wording({
+  fits: (_, say) => `${say.the()} ${say.verb('fit')}.`,
+  nearly: ({ verdict, point }: Fits, say) =>
+    `${say.the()} ${say.verb('be')} a little ${verdict} at the ${point}.`,
+  misfit: ({ verdict, point }: Fits, say) => `${say.the()} ${say.verb('be')} ${verdict} at the ${point}.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** K8: the fit of each piece of the stock in its size. */
 export const size = defineRule({
@@ -10,35 +24,28 @@ export const size = defineRule({
   facet: 'K',
   title: 'Size',
   question: 'Does each piece fit in this size?',
-  thresholds: {},
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
   source: 'Ease by category and volume as in core/fit: common practice, no source.',
+  words,
   reads: () => ALONE,
-  evaluate(scene) {
+  find(scene) {
     const { measures } = scene.client;
     if (measures.bust === undefined && measures.waist === undefined && measures.hip === undefined) return [];
     return scene.pieces.flatMap((worn): Said[] => {
       if (worn.piece.owned) return [];
       const fit = sizeFit(worn.piece, worn.measures, worn.origins, scene.body);
       if (!fit.decides) return [];
-      const said = fitWords(fit);
-      const pieces = [worn.piece.id];
+      const [least, most] = fit.decides.wantedMm;
+      const measured = { value: fit.decides.easeMm, unit: 'mm', least, most } as const;
+      const params = { verdict: pointWords(fit.decides), point: fit.decides.point };
+      const pieces = ids(worn);
       switch (fit.verdict) {
         case 'right':
-          return [{ tone: 'works', pieces, measured: said, text: `${named(worn)} fits.` }];
+          return [{ code: 'fits', tone: 'works', pieces, measured }];
         case 'close':
         case 'roomy':
-          return [{ tone: 'note', pieces, measured: said, text: `${named(worn)} is ${fit.verdict} here.` }];
+          return [{ code: 'nearly', tone: 'note', pieces, measured, params }];
         default:
-          return [
-            {
-              tone: 'fights',
-              pieces,
-              measured: said,
-              text: `${named(worn)} is ${fit.verdict} in this size.`,
-            },
-          ];
+          return [{ code: 'misfit', tone: 'fights', pieces, measured, params }];
       }
     });
   },

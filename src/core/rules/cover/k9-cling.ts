@@ -1,19 +1,25 @@
+import type { Zone } from '../../piece';
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
+
+const words = wording({
+  clings: ({ zone }: { zone: Zone }, say) =>
+    `${say.the()} ${say.verb('cling')} over ${say.zones([zone])}. Choose something looser, or add a layer.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** K9: nothing clings where the client wants nothing to cling. */
 export const cling = defineRule({
   id: 'K9',
   facet: 'K',
   title: 'Cling',
-  question: 'Does something cling where nothing may?',
+  question: 'Does anything cling where nothing should?',
   thresholds: {
     stretch: { value: 10, unit: '%', says: 'From this stretch close cloth clings.', min: 4, max: 40 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: ({ client, coverOf }) =>
     client.looseOver.length === 0
       ? 'nothing'
@@ -25,7 +31,7 @@ export const cling = defineRule({
             client.looseOver.map((zone) => coverOf(worn).has(zone)),
           ],
         },
-  evaluate({ pieces, client, cover }, at) {
+  find({ pieces, client, cover }, at) {
     return pieces.flatMap((worn): Said[] => {
       const { volume, fabric } = worn.piece;
       if (volume !== 'close' || fabric.stretchPct < at.stretch) return [];
@@ -37,10 +43,11 @@ export const cling = defineRule({
       return zone
         ? [
             {
+              code: 'clings',
               tone: 'fights',
               zone,
-              pieces: [worn.piece.id],
-              text: `${named(worn)} clings over the ${zone.replace('-', ' ')}; something looser, or a layer over it.`,
+              pieces: ids(worn),
+              params: { zone },
             },
           ]
         : [];

@@ -1,49 +1,54 @@
 import type { Worn } from '../../piece';
 import { defineRule } from '../define';
-import { COMMON_PRACTICE, type Said, USUAL_WEIGHT } from '../rule';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
+
+const words = wording({
+  many: (_, say) => `Too much competes for attention: ${say.the()}. Take one off, or make one quieter.`,
+  none: () => 'No focal point yet.',
+  lead: (_, say) => `${say.the()} ${say.verb('lead')} the look.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** F1: how much of a look asks to be looked at. */
 export const statements = defineRule({
   id: 'F1',
   facet: 'F',
   title: 'Statement budget',
-  question: 'Does too much, or nothing, ask to be looked at?',
+  question: 'Does too much, or nothing, catch the eye?',
   thresholds: {
     quiet: { value: 3, unit: 'points', says: 'Most for a quiet client.', min: 1, max: 15 },
     one: { value: 6, unit: 'points', says: 'Most for one strong thing and company.', min: 1, max: 20 },
     bold: { value: 10, unit: 'points', says: 'Most for a bold client.', min: 1, max: 30 },
     least: { value: 1, unit: 'points', says: 'Below this the look is unfinished.', min: 0, max: 5 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ({ of: ({ piece }) => (piece.statement === 0 ? undefined : [piece.statement, piece.set]) }),
-  evaluate({ pieces, schools }, at) {
+  find({ pieces, schools }, at) {
     if (pieces.length === 0) return [];
     const counted = oncePerSet(pieces);
     const sum = counted.reduce((total, worn) => total + worn.piece.statement, 0);
     const most = at[schools.focus];
-    const measured = `${sum} points; up to ${most} for ${schools.focus}`;
     if (sum > most) {
       const loudest = [...counted]
         .sort((a, b) => b.piece.statement - a.piece.statement)
         .filter((worn) => worn.piece.statement > 0);
       return [
         {
+          code: 'many',
           tone: 'fights',
-          pieces: loudest.slice(0, 3).map((worn) => worn.piece.id),
-          measured,
-          text: 'Too many things ask to be looked at. Take one off, or make one quieter.',
+          pieces: ids(...loudest.slice(0, 3)),
+          measured: { value: sum, unit: 'points', most },
         },
       ];
     }
     if (sum < at.least) {
       return [
         {
+          code: 'none',
           tone: 'note',
           pieces: [],
-          measured,
-          text: 'Nothing here asks to be looked at yet: the look is unfinished.',
+          measured: { value: sum, unit: 'points', least: at.least },
         },
       ];
     }
@@ -51,10 +56,10 @@ export const statements = defineRule({
     const focus = counted.filter((worn) => worn.piece.statement >= 3);
     if (focus.length === 1 && focus[0]) {
       said.push({
+        code: 'lead',
         tone: 'works',
-        pieces: [focus[0].piece.id],
-        measured,
-        text: `One thing leads: ${focus[0].piece.title}.`,
+        pieces: ids(focus[0]),
+        measured: { value: sum, unit: 'points', most },
       });
     }
     return said;

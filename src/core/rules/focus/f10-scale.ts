@@ -1,9 +1,16 @@
 import { measure } from '../../piece';
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { knowsBody, oneIn } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 import { wholeIn } from '../reads';
+
+const words = wording({
+  watch: (_, say) => `${say.the()} ${say.verb('be')} large for this wrist.`,
+  bag: (_, say) => `${say.the()} ${say.verb('be')} large for this frame.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** F10: watch, bag and hat in scale with the person. */
 export const scale = defineRule({
@@ -15,11 +22,9 @@ export const scale = defineRule({
     watch: { value: 0.145, unit: '× upper arm', says: 'Widest watch case.', min: 0.08, max: 0.3 },
     bag: { value: 0.24, unit: '× height', says: 'Widest bag.', min: 0.12, max: 0.4 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: (given) => (knowsBody(given) ? { of: wholeIn('watch', 'bag') } : 'nothing'),
-  evaluate(scene, at) {
+  find(scene, at) {
     if (!knowsBody(scene)) return [];
     const said: Said[] = [];
     const { body } = scene;
@@ -27,19 +32,19 @@ export const scale = defineRule({
     const face = watch && measure(watch, 'caseMm');
     if (watch && face && face.origin !== 'defaulted' && face.mm > body.upperArm * at.watch)
       said.push({
+        code: 'watch',
         tone: 'note',
-        pieces: [watch.piece.id],
-        measured: `case ${face.mm} mm; up to ${Math.round(body.upperArm * at.watch)} mm here`,
-        text: `${named(watch)} is large on this wrist.`,
+        pieces: ids(watch),
+        measured: { value: face.mm, unit: 'mm', most: body.upperArm * at.watch },
       });
     const bag = oneIn(scene, 'bag');
     const wide = bag && measure(bag, 'width');
     if (bag && wide && wide.origin !== 'defaulted' && wide.mm > body.heightMm * at.bag)
       said.push({
+        code: 'bag',
         tone: 'note',
-        pieces: [bag.piece.id],
-        measured: `${wide.mm} mm wide; up to ${Math.round(body.heightMm * at.bag)} mm here`,
-        text: `${named(bag)} is large beside this frame.`,
+        pieces: ids(bag),
+        measured: { value: wide.mm, unit: 'mm', most: body.heightMm * at.bag },
       });
     return said;
   },

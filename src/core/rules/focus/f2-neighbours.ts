@@ -1,9 +1,10 @@
 import type { Worn } from '../../piece';
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { oneIn } from '../fields';
 import { solid } from '../given';
 import { type Scene } from '../scene';
-import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 
 /** From the head down: what stands next to what. */
 const PLACES = ['head', 'ears', 'neck', 'chest', 'waist'] as const;
@@ -25,6 +26,11 @@ function at(scene: Scene, place: (typeof PLACES)[number]): Worn | undefined {
   }
 }
 
+const words = wording({
+  side: (_, say) => `${say.the()} sit side by side and compete. Take one off.`,
+});
+type Said = FoundBy<typeof words>;
+
 /** F2: two strong things side by side. */
 export const neighbours = defineRule({
   id: 'F2',
@@ -34,9 +40,7 @@ export const neighbours = defineRule({
   thresholds: {
     strong: { value: 3, unit: 'points', says: 'From this statement a thing is strong.', min: 1, max: 5 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: ({ schools }, limits) =>
     schools.focus === 'bold'
       ? 'nothing'
@@ -44,7 +48,7 @@ export const neighbours = defineRule({
           of: ({ slot, piece }) =>
             PLACE_SLOTS.includes(slot) ? [slot, piece.statement >= limits.strong] : undefined,
         },
-  evaluate(scene, limits) {
+  find(scene, limits) {
     if (scene.schools.focus === 'bold') return [];
     const said: Said[] = [];
     for (const [i, place] of PLACES.slice(0, -1).entries()) {
@@ -52,9 +56,9 @@ export const neighbours = defineRule({
       const [one, other] = [at(scene, place), next && at(scene, next)];
       if (!one || !other || Math.min(one.piece.statement, other.piece.statement) < limits.strong) continue;
       said.push({
+        code: 'side',
         tone: 'fights',
-        pieces: [one.piece.id, other.piece.id],
-        text: `${named(one, other)} stand side by side and both want to be looked at. Leave one off.`,
+        pieces: ids(one, other),
       });
     }
     return said;

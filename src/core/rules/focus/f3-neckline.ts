@@ -1,8 +1,9 @@
 import { measure, type Neckline } from '../../piece';
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { oneIn } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 
 type Chain = 'none' | 'short' | 'long';
 const SHORT = ['short'] as const;
@@ -27,6 +28,17 @@ const TAKES: Readonly<Record<Neckline, readonly Chain[]>> = {
 };
 const BARE: readonly Neckline[] = ['one-shoulder', 'halter', 'illusion', 'cowl'];
 
+const words = wording({
+  bare: (_, say) => `The neckline of ${say.the()} is better without a necklace, and has none.`,
+  crowded: (_, say) =>
+    `The neckline of ${say.the(1)} is better bare. Leave off ${say.the(0)} and let earrings do the work.`,
+  unknown: (_, say) =>
+    `Can’t tell whether ${say.the(0)} ${say.verb('suit', 0)} the neckline: measure the chain.`,
+  suits: (_, say) => `${say.the(0)} ${say.verb('suit', 0)} the neckline of ${say.the(1)}.`,
+  other: ({ cut, takes }: { cut: Neckline; takes: readonly Chain[] }) =>
+    `A ${cut === 'v' ? 'V' : cut.replace('-', ' ')} neckline is better with ${takes.map((chain) => (chain === 'none' ? 'no necklace' : `a ${chain} chain`)).join(' or ')}.`,
+});
+
 /** F3: what hangs at the neck, by the neckline. */
 export const neckline = defineRule({
   id: 'F3',
@@ -34,9 +46,7 @@ export const neckline = defineRule({
   title: 'Neckline',
   question: 'Does the necklace suit the neckline?',
   thresholds: { long: { value: 550, unit: 'mm', says: 'From this a chain is long.', min: 400, max: 800 } },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: (_given, at) => ({
     of: (worn) => {
       if (worn.slot === 'top' || worn.slot === 'whole') return [worn.slot, worn.piece.cut.neckline];
@@ -45,56 +55,23 @@ export const neckline = defineRule({
       return ['neck', chain && [chain.origin === 'defaulted', chain.mm >= at.long]];
     },
   }),
-  evaluate(scene, at) {
+  find(scene, at) {
     const necklace = oneIn(scene, 'neck');
     const base = oneIn(scene, 'whole', 'top');
     const cut = base?.piece.cut.neckline;
     if (!base || !cut) return [];
-    if (!necklace)
-      return BARE.includes(cut)
-        ? [
-            {
-              tone: 'works',
-              pieces: [base.piece.id],
-              text: `The neck of ${named(base)} is left bare, as it wants to be.`,
-            },
-          ]
-        : [];
-    const pieces = [necklace.piece.id, base.piece.id];
-    if (BARE.includes(cut))
-      return [
-        {
-          tone: 'fights',
-          pieces,
-          text: `${named(base)} wants a bare neck; leave off ${named(necklace)} and let the ears speak.`,
-        },
-      ];
+    if (!necklace) return BARE.includes(cut) ? [{ code: 'bare', tone: 'works', pieces: ids(base) }] : [];
+    const pieces = ids(necklace, base);
+    if (BARE.includes(cut)) return [{ code: 'crowded', tone: 'fights', pieces }];
     const chain = measure(necklace, 'chain');
     if (!chain) return [];
-    if (chain.origin === 'defaulted')
-      return [
-        {
-          tone: 'note',
-          pieces,
-          cannotTell: true,
-          text: `Cannot tell whether ${named(necklace)} suits the neck: measure its chain.`,
-        },
-      ];
+    if (chain.origin === 'defaulted') return [{ code: 'unknown', tone: 'note', pieces, cannotTell: true }];
     const length: Chain = chain.mm >= at.long ? 'long' : 'short';
     const takes = TAKES[cut];
-    const measured = `chain ${chain.mm} mm; from ${at.long} mm is long`;
-    if (takes.includes(length))
-      return [
-        { tone: 'works', pieces, measured, text: `${named(necklace)} suits the neck of ${named(base)}.` },
-      ];
-    return [
-      {
-        tone: 'note',
-        pieces,
-        measured,
-        text: `A ${cut.replace('-', ' ')} neck takes ${takes[0] === 'none' ? 'no necklace' : `a ${takes[0]} chain`}${takes[1] === 'none' ? ', or none' : ''}.`,
-      },
-    ];
+    const measured = { value: chain.mm, unit: 'mm', least: at.long } as const;
+    return takes.includes(length)
+      ? [{ code: 'suits', tone: 'works', pieces, measured }]
+      : [{ code: 'other', tone: 'note', pieces, measured, params: { cut, takes } }];
   },
   examples: [
     [

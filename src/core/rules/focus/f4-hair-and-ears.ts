@@ -1,12 +1,21 @@
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { isPrint, oneIn } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 import { type Worn } from '../../piece';
 
 const isCrown = ({ piece }: Worn): boolean => piece.category === 'headpiece' || piece.category === 'veil';
 const isBusy = (worn: Worn): boolean =>
   worn.slot === 'scarf' || ((worn.slot === 'top' || worn.slot === 'whole') && isPrint(worn));
+
+const words = wording({
+  crown: (_, say) => `Beside ${say.the(1)}, choose studs rather than ${say.the(0)}.`,
+  down: (_, say) => `${say.the(0)} will disappear in loose hair. Put the hair up, or go smaller.`,
+  up: (_, say) => `With the hair up, ${say.the(0)} can be seen.`,
+  busy: (_, say) => `${say.the(1)} ${say.verb('be', 1)} busy near the face. Choose smaller earrings.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** F4: long earrings want the hair up and the head bare. */
 export const hairAndEars = defineRule({
@@ -19,46 +28,27 @@ export const hairAndEars = defineRule({
     up: { value: 35, unit: 'mm', says: 'From this a drop is worth the hair up.', min: 15, max: 90 },
     head: { value: 10, unit: 'mm', says: 'Longest drop beside a headpiece.', min: 0, max: 40 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ({
     needs: ({ slot }) => slot === 'ears',
     of: (worn) => (worn.slot === 'ears' ? worn : isCrown(worn) ? 'crown' : isBusy(worn) ? 'busy' : undefined),
   }),
-  evaluate(scene, at) {
+  find(scene, at) {
     const ears = oneIn(scene, 'ears');
     const drop = ears?.piece.cut.drop;
     if (!ears || drop === undefined) return [];
     const { hair } = scene.client;
     const said: Said[] = [];
-    const pieces = [ears.piece.id];
-    const measured = `drop ${drop} mm`;
+    const measured = (most: number) => ({ value: drop, unit: 'mm', most }) as const;
     const head = scene.pieces.find(isCrown);
     if (head && drop > at.head)
-      said.push({
-        tone: 'note',
-        pieces: [...pieces, head.piece.id],
-        measured: `${measured}; up to ${at.head} mm beside a headpiece`,
-        text: `${named(ears)} beside ${named(head)}: studs leave the head its place.`,
-      });
+      said.push({ code: 'crown', tone: 'note', pieces: ids(ears, head), measured: measured(at.head) });
     if (hair === 'down' && drop > at.down)
-      said.push({
-        tone: 'note',
-        pieces,
-        measured: `${measured}; up to ${at.down} mm with the hair down`,
-        text: `${named(ears)} will be lost in hair worn down; put it up, or choose smaller.`,
-      });
-    if (hair === 'up' && drop > at.up && !head)
-      said.push({ tone: 'works', pieces, measured, text: `Hair up, and ${named(ears)} can be seen.` });
+      said.push({ code: 'down', tone: 'note', pieces: ids(ears), measured: measured(at.down) });
+    if (hair === 'up' && drop > at.up && !head) said.push({ code: 'up', tone: 'works', pieces: ids(ears) });
     const busy = scene.pieces.find(isBusy);
     if (busy && drop > at.down && hair !== 'down')
-      said.push({
-        tone: 'note',
-        pieces: [...pieces, busy.piece.id],
-        measured,
-        text: `${named(busy)} near the face asks for small earrings.`,
-      });
+      said.push({ code: 'busy', tone: 'note', pieces: ids(ears, busy), measured: measured(at.down) });
     return said;
   },
   examples: [

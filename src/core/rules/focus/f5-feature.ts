@@ -1,22 +1,27 @@
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
+
+const words = wording({
+  hidden: ({ what }: { what: string }, say) =>
+    `${say.the(1)} ${say.verb('hide', 1)} the ${what} of ${say.the(0)}.`,
+  seen: ({ what }: { what: string }, say) => `The ${what} of ${say.the()} can be seen.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** F5: a detail that wants to be seen is covered by what is worn over it. */
 export const feature = defineRule({
   id: 'F5',
   facet: 'F',
   title: 'Feature',
-  question: 'Is a detail that wants to be seen covered?',
-  thresholds: {},
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  question: 'Does anything hide a detail worth seeing?',
+  words,
   reads: ({ coverOf }) => ({
     needs: ({ piece }) => piece.features.length > 0,
     of: (worn) => (worn.piece.features.length > 0 ? worn : [worn.order, [...coverOf(worn)]]),
   }),
-  evaluate({ pieces, cover }) {
+  find({ pieces, cover }) {
     const said: Said[] = [];
     for (const worn of pieces) {
       for (const { zone, what } of worn.piece.features) {
@@ -26,16 +31,18 @@ export const feature = defineRule({
         said.push(
           over
             ? {
+                code: 'hidden',
                 tone: 'fights',
                 zone,
-                pieces: [worn.piece.id, over.piece.id],
-                text: `${named(over)} covers the ${what} of ${named(worn)}.`,
+                pieces: ids(worn, over),
+                params: { what },
               }
             : {
+                code: 'seen',
                 tone: 'works',
                 zone,
-                pieces: [worn.piece.id],
-                text: `The ${what} of ${named(worn)} can be seen.`,
+                pieces: ids(worn),
+                params: { what },
               },
         );
       }

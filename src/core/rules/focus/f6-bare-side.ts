@@ -1,7 +1,13 @@
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { oneIn } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
+
+const words = wording({
+  balance: ({ side }: { side?: 'left' | 'right' | undefined }, say) =>
+    `${say.the(0)} on the ${side ? `${side} wrist` : 'bare side'} ${say.verb('balance', 0)} the bare shoulder.`,
+});
 
 /** F6: an asymmetric neck is balanced by a bracelet on the bare side. */
 export const bareSide = defineRule({
@@ -9,10 +15,7 @@ export const bareSide = defineRule({
   facet: 'F',
   title: 'Bare side',
   question: 'Is the bare side balanced?',
-  thresholds: {},
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ({
     of: ({ slot, piece }) =>
       slot === 'wrist'
@@ -21,16 +24,17 @@ export const bareSide = defineRule({
           ? [slot, piece.cut.neckline === 'one-shoulder']
           : undefined,
   }),
-  evaluate(scene) {
+  find(scene) {
     const base = oneIn(scene, 'whole', 'top');
     const wrist = oneIn(scene, 'wrist');
     if (base?.piece.cut.neckline !== 'one-shoulder' || !wrist) return [];
     const side = base.piece.cut.bareSide;
     return [
       {
+        code: 'balance',
         tone: 'works',
-        pieces: [wrist.piece.id, base.piece.id],
-        text: `${named(wrist)} on the ${side ? `${side} wrist, the bare side,` : 'bare side'} balances the one shoulder.`,
+        pieces: ids(wrist, base),
+        params: { side },
       },
     ];
   },

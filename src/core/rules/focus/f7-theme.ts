@@ -1,29 +1,35 @@
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
+
+const words = wording({
+  three: ({ kinds }: { kinds: readonly string[] }, say) =>
+    `${say.list(kinds)}: three themes at once. Keep one.`,
+  back: ({ kind }: { kind: string }, say) => `${say.the()} share one theme: ${kind}.`,
+});
 
 /** F7: a material that comes back is a theme; three themes are none. */
 export const theme = defineRule({
   id: 'F7',
   facet: 'F',
   title: 'Theme',
-  question: 'Does a material come back?',
+  question: 'Does a material repeat?',
   thresholds: {
     most: { value: 3, unit: 'themes', says: 'From this many materials there is no theme.', min: 2, max: 6 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ({ of: ({ piece }) => (piece.material === 'metal' ? undefined : piece.material) }),
-  evaluate({ pieces }, at) {
+  find({ pieces }, at) {
     const jewels = pieces.filter(({ piece }) => piece.material !== undefined && piece.material !== 'metal');
-    const kinds = new Set(jewels.map(({ piece }) => piece.material));
+    const kinds = new Set(jewels.flatMap(({ piece }) => piece.material ?? []));
     if (kinds.size >= at.most)
       return [
         {
+          code: 'three',
           tone: 'note',
-          pieces: jewels.map(({ piece }) => piece.id),
-          text: `${[...kinds].join(', ')}: three themes at once. Let one come back instead.`,
+          pieces: ids(...jewels),
+          params: { kinds: [...kinds] },
         },
       ];
     const back = [...kinds].find((kind) => jewels.filter(({ piece }) => piece.material === kind).length >= 2);
@@ -31,9 +37,10 @@ export const theme = defineRule({
     const same = jewels.filter(({ piece }) => piece.material === back);
     return [
       {
+        code: 'back',
         tone: 'works',
-        pieces: same.map(({ piece }) => piece.id),
-        text: `${back} comes back: ${named(...same)}.`,
+        pieces: ids(...same),
+        params: { kind: back },
       },
     ];
   },

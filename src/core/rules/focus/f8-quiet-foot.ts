@@ -1,7 +1,13 @@
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { oneIn } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
+
+const words = wording({
+  quiet: (_, say) => `${say.the(1)} ${say.verb('let', 1)} ${say.the(0)} take the stage.`,
+  competes: (_, say) => `${say.the(1)} ${say.verb('compete', 1)} with ${say.the(0)}. Choose a quieter shoe.`,
+});
 
 /** F8: under a strong dress the shoe is quiet. */
 export const quietFoot = defineRule({
@@ -13,9 +19,7 @@ export const quietFoot = defineRule({
     strong: { value: 4, unit: 'points', says: 'From this statement a dress is strong.', min: 2, max: 5 },
     quiet: { value: 1, unit: 'points', says: 'Up to this a shoe is quiet.', min: 0, max: 4 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: (_given, at) => ({
     of: ({ slot, piece }) =>
       slot === 'whole'
@@ -24,13 +28,13 @@ export const quietFoot = defineRule({
           ? ['shoes', piece.statement <= at.quiet]
           : undefined,
   }),
-  evaluate(scene, at) {
+  find(scene, at) {
     const [whole, shoe] = [oneIn(scene, 'whole'), oneIn(scene, 'shoes')];
     if (!whole || !shoe || whole.piece.statement < at.strong) return [];
-    const pieces = [whole.piece.id, shoe.piece.id];
+    const pieces = ids(whole, shoe);
     return shoe.piece.statement <= at.quiet
-      ? [{ tone: 'works', pieces, text: `${named(shoe)} leaves ${named(whole)} the stage.` }]
-      : [{ tone: 'note', pieces, text: `${named(shoe)} competes with ${named(whole)}; a quieter shoe.` }];
+      ? [{ code: 'quiet', tone: 'works', pieces }]
+      : [{ code: 'competes', tone: 'note', pieces }];
   },
   examples: [
     [

@@ -1,7 +1,8 @@
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { isMain, mainsOf } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 import { type Worn } from '../../piece';
 
 /** Moods that pull apart. */
@@ -21,6 +22,14 @@ const opposesMood = (worn: Worn, asked: readonly string[]): boolean =>
   !meetsMood(worn, asked) &&
   worn.piece.moods.some((mood) => asked.some((wanted) => OPPOSITE[wanted]?.includes(mood)));
 
+const words = wording({
+  bold: (_, say) => `${say.the()} ${say.verb('be')} bolder than ${say.they('usually go')}.`,
+  away: ({ moods }: { moods: readonly string[] }, say) =>
+    `${say.the()} pull away from the ${say.list(moods)} mood of the brief.`,
+  mood: ({ moods }: { moods: readonly string[] }, say) => `In the right mood: ${say.list(moods)}.`,
+});
+type Said = FoundBy<typeof words>;
+
 /** F9: as far from the usual as the client goes, in the mood that was asked for. */
 export const moodAndEdge = defineRule({
   id: 'F9',
@@ -30,9 +39,7 @@ export const moodAndEdge = defineRule({
   thresholds: {
     over: { value: 1, unit: 'levels', says: 'Edge above the client’s that is still fine.', min: 0, max: 4 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: ({ client }, at) => {
     const { edge } = client.appetite;
     return {
@@ -42,16 +49,16 @@ export const moodAndEdge = defineRule({
       ],
     };
   },
-  evaluate(scene, at) {
+  find(scene, at) {
     const said: Said[] = [];
     const { edge } = scene.client.appetite;
     const boldest = [...scene.pieces].sort((a, b) => b.piece.edge - a.piece.edge)[0];
     if (edge !== undefined && boldest && boldest.piece.edge > edge + at.over)
       said.push({
+        code: 'bold',
         tone: 'note',
-        pieces: [boldest.piece.id],
-        measured: `edge ${boldest.piece.edge}; the client goes to ${edge}`,
-        text: `${named(boldest)} is bolder than this client usually goes.`,
+        pieces: ids(boldest),
+        measured: { value: boldest.piece.edge, unit: 'levels', most: edge },
       });
     const asked = scene.client.moods;
     const mains = mainsOf(scene);
@@ -60,15 +67,17 @@ export const moodAndEdge = defineRule({
     const against = mains.filter((worn) => opposesMood(worn, asked));
     if (against.length >= 2)
       said.push({
+        code: 'away',
         tone: 'note',
-        pieces: against.map(({ piece }) => piece.id),
-        text: `${named(...against)} pull away from ${asked.join(' and ')}.`,
+        pieces: ids(...against),
+        params: { moods: asked },
       });
     else if (meets.length > 0)
       said.push({
+        code: 'mood',
         tone: 'works',
-        pieces: meets.map(({ piece }) => piece.id),
-        text: `In the mood asked for: ${asked.filter((mood) => meets.some(({ piece }) => piece.moods.includes(mood))).join(', ')}.`,
+        pieces: ids(...meets),
+        params: { moods: asked.filter((mood) => meets.some(({ piece }) => piece.moods.includes(mood))) },
       });
     return said;
   },

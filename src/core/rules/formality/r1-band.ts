@@ -1,8 +1,9 @@
 import type { CategoryFacts, Worn } from '../../piece';
 import { memo } from '../../memo';
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import type { Count } from '../reads';
-import { COMMON_PRACTICE, USUAL_WEIGHT } from '../rule';
 
 const WEIGHT: Readonly<Record<CategoryFacts['part'], number>> = {
   main: 0.45,
@@ -66,28 +67,35 @@ const missOf = (level: number, [lo, hi]: Band): number =>
 const toneOf = (miss: number, slack: number): 'works' | 'note' | 'fights' =>
   miss === 0 ? 'works' : miss < slack ? 'note' : 'fights';
 
+const words = wording({
+  right: ({ occasion }: { occasion: string }, say) => `Right for ${say.event(occasion)}.`,
+  casual: ({ occasion }: { occasion: string }, say) =>
+    `Too casual for ${say.event(occasion)}${say.count > 0 ? `; ${say.the()} ${say.verb('bring')} it down most` : ''}.`,
+  dressed: ({ occasion }: { occasion: string }, say) =>
+    `Too dressed up for ${say.event(occasion)}${say.count > 0 ? `; ${say.the()} ${say.verb('take')} it up most` : ''}.`,
+});
+
 /** R1: is the look dressed for the occasion? */
 export const band = defineRule({
   id: 'R1',
   facet: 'R',
   title: 'Formality band',
-  question: 'Is the look as dressed as the occasion?',
+  question: 'Is the look as formal as the occasion?',
   thresholds: {
     slack: { value: 0.5, unit: 'levels', says: 'A miss below this is only a note.', min: 0, max: 2 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: ({ occasion }, at) =>
     occasion ? { tally: (pool) => tallyLevels(pool, occasion.formality, at.slack) } : 'nothing',
-  evaluate({ pieces, occasion }, at) {
+  find({ pieces, occasion }, at) {
     if (!occasion) return [];
     const level = lookFormality(pieces);
     if (level === undefined) return [];
     const [lo, hi] = occasion.formality;
-    const measured = `${level.toFixed(1)}; ${lo} to ${hi} is wanted`;
+    const measured = { value: level, unit: 'levels', least: lo, most: hi } as const;
+    const params = { occasion: occasion.title };
     const miss = missOf(level, occasion.formality);
-    if (miss === 0) return [{ tone: 'works', pieces: [], measured, text: `Dressed for ${occasion.title}.` }];
+    if (miss === 0) return [{ code: 'right', tone: 'works', pieces: [], measured, params }];
     const tooLow = level < lo;
     const order = [...pieces]
       .filter((worn) => WEIGHT[worn.facts.part] > 0)
@@ -95,10 +103,11 @@ export const band = defineRule({
     const culprit = tooLow ? order[0] : order[order.length - 1];
     return [
       {
+        code: tooLow ? 'casual' : 'dressed',
         tone: toneOf(miss, at.slack),
-        pieces: culprit ? [culprit.piece.id] : [],
+        pieces: culprit ? ids(culprit) : [],
         measured,
-        text: `${tooLow ? 'Too casual' : 'Too dressed'} for ${occasion.title}${culprit ? `; ${culprit.piece.title} pulls it ${tooLow ? 'down' : 'up'} most` : ''}.`,
+        params,
       },
     ];
   },

@@ -1,9 +1,20 @@
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { solid } from '../given';
 import { type Scene } from '../scene';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT, type Said } from '../rule';
 import { formalityOf } from './r1-band';
 import { type Worn } from '../../piece';
+
+const words = wording({
+  lifted: (_, say) => {
+    const by = say.from(1);
+    return `${by.the()} ${by.verb('lift')} ${say.the(0)} to the occasion.`;
+  },
+  casual: (_, say) =>
+    `${say.the()} ${say.verb('be')} too casual here alone. Add one tailored piece, or two dressier ones.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** What R2 says: each casual piece, and whether it was lifted. R3 looks at it too. */
 export function liftsOf({ pieces, occasion }: Pick<Scene, 'pieces' | 'occasion'>, below: number): Said[] {
@@ -22,14 +33,14 @@ export function liftsOf({ pieces, occasion }: Pick<Scene, 'pieces' | 'occasion'>
       const by = tailored ? [tailored] : inBand.length >= 2 ? inBand.slice(0, 2) : [];
       return by.length > 0
         ? {
+            code: 'lifted',
             tone: 'works',
-            pieces: [casual.piece.id, ...by.map(({ piece }) => piece.id)],
-            text: `${named(...by)} lifts ${named(casual)} to the occasion.`,
+            pieces: ids(casual, ...by),
           }
         : {
+            code: 'casual',
             tone: 'fights',
-            pieces: [casual.piece.id],
-            text: `${named(casual)} is too casual here by itself; a tailored piece over it, or two dressier ones, lift it.`,
+            pieces: ids(casual),
           };
     });
 }
@@ -63,11 +74,9 @@ export const lift = defineRule({
       max: 6,
     },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: ({ occasion }, at) => (occasion ? { of: liftReads(occasion.formality, at.below) } : 'nothing'),
-  evaluate: (scene, at) => liftsOf(scene, at.below),
+  find: (scene, at) => liftsOf(scene, at.below),
   examples: [
     [
       {

@@ -1,28 +1,31 @@
 import type { Worn } from '../../piece';
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { solid } from '../given';
 import type { Count } from '../reads';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 import { formalityOf } from './r1-band';
 import { liftReads, liftsOf } from './r2-lift';
+
+const words = wording({
+  apart: (_, say) => `${say.the(0)} ${say.verb('say', 0)} day, ${say.the(1)} evening.`,
+});
 
 /** R3: how far the most and the least dressed piece stand apart. */
 export const spread = defineRule({
   id: 'R3',
   facet: 'R',
   title: 'Spread',
-  question: 'Do the most and the least dressed piece still meet?',
+  question: 'Are the most and the least formal piece too far apart?',
   thresholds: {
     most: { value: 6, unit: 'levels', says: 'Further apart than this is two looks.', min: 3, max: 9 },
     below: { value: 2, unit: 'levels', says: 'As in R2.', min: 0.5, max: 6 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: ({ occasion }, at) => ({
     tally: (pool) => tallySpread(pool, occasion && liftReads(occasion.formality, at.below), at.most),
   }),
-  evaluate(scene, at) {
+  find(scene, at) {
     let [low, high]: (Worn | undefined)[] = [];
     for (const worn of scene.pieces) {
       if (worn.facts.part === 'none') continue;
@@ -35,10 +38,10 @@ export const spread = defineRule({
       return [];
     return [
       {
+        code: 'apart',
         tone: 'note',
-        pieces: [low.piece.id, high.piece.id],
-        measured: `${apart.toFixed(1)} levels apart; up to ${at.most}`,
-        text: `${named(low, high)} come from two different evenings.`,
+        pieces: ids(low, high),
+        measured: { value: apart, unit: 'levels', most: at.most },
       },
     ];
   },

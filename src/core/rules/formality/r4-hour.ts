@@ -1,7 +1,13 @@
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { areaOf } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
+
+const words = wording({
+  hour: ({ time }: { time: 'day' | 'evening' }, say) =>
+    `${say.the()} ${say.verb('belong')} to the ${time === 'day' ? 'evening' : 'day'}.`,
+});
 
 /** R4: evening pieces by day, day pieces in the evening. */
 export const hour = defineRule({
@@ -12,9 +18,7 @@ export const hour = defineRule({
   thresholds: {
     area: { value: 0.15, unit: 'share', says: 'From this area a piece sets the hour.', min: 0.05, max: 0.6 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: ({ occasion }, at) =>
     occasion
       ? {
@@ -22,7 +26,7 @@ export const hour = defineRule({
           seen: ({ piece }) => (piece.hour !== 'any' && piece.hour !== occasion.time ? true : undefined),
         }
       : 'nothing',
-  evaluate(scene, at) {
+  find(scene, at) {
     const time = scene.occasion?.time;
     if (!time) return [];
     const odd = scene.pieces.filter(
@@ -31,9 +35,10 @@ export const hour = defineRule({
     if (odd.length === 0) return [];
     return [
       {
+        code: 'hour',
         tone: 'note',
-        pieces: odd.map(({ piece }) => piece.id),
-        text: `${named(...odd)} ${odd.length === 1 ? 'belongs' : 'belong'} to the ${time === 'day' ? 'evening' : 'day'}.`,
+        pieces: ids(...odd),
+        params: { time },
       },
     ];
   },

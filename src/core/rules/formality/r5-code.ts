@@ -1,10 +1,11 @@
 import { chroma, colourName, colourNames, deltaE, lab } from '../../colour';
 import { CATEGORIES, TEXTURES, type Worn, type Zone, ZONES } from '../../piece';
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { areaOf, isMain, mainsOf } from '../fields';
 import { solid } from '../given';
 import { type Scene } from '../scene';
-import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 
 /** Visible share from which a colour is there at all. */
 const CODE_AREA = 0.1;
@@ -33,16 +34,26 @@ function meaning(word: string): ((scene: Scene, worn: Worn) => boolean) | undefi
 
 const isBlack = (hex: string): boolean => lab(hex).l < 22 && chroma(lab(hex)) < 8;
 
+const words = wording({
+  bare: ({ occasion, zone }: { occasion: string; zone: Zone }, say) =>
+    `${say.zones([zone])} ${say.zonesVerb('be', [zone])} bare; ${say.event(occasion)} asks for cover.`,
+  banned: ({ occasion, word }: { occasion: string; word: string }, say) =>
+    `${say.event(occasion)} rules out ${word}: ${say.the()}.`,
+  black: ({ occasion }: { occasion: string }, say) =>
+    `${say.event(occasion)} calls for all black; ${say.the()} ${say.verb('be')} not.`,
+  missing: ({ occasion, word }: { occasion: string; word: string }, say) =>
+    `${say.event(occasion)} calls for ${word}.`,
+});
+type Said = FoundBy<typeof words>;
+
 /** R5: codes of work and occasion. They are the host's and the employer's, and stand. */
 export const code = defineRule({
   id: 'R5',
   facet: 'R',
   title: 'Code',
   question: 'Does it keep to the code of the occasion?',
-  thresholds: {},
-  weight: USUAL_WEIGHT,
   mayOverrule: false,
-  source: COMMON_PRACTICE,
+  words,
   reads: ({ occasion, coverOf }) => {
     const words = [...(occasion?.bans ?? []), ...(occasion?.musts ?? [])].map((word) =>
       word.trim().toLowerCase(),
@@ -63,7 +74,7 @@ export const code = defineRule({
       ],
     };
   },
-  evaluate(scene) {
+  find(scene) {
     const { occasion, pieces } = scene;
     if (!occasion || pieces.length === 0) return [];
     const said: Said[] = [];
@@ -72,10 +83,11 @@ export const code = defineRule({
         const covered = [...scene.cover.values()].some((zones) => zones.has(ban as (typeof ZONES)[number]));
         if (!covered)
           said.push({
+            code: 'bare',
             tone: 'blocks',
             pieces: [],
-            zone: ban as (typeof ZONES)[number],
-            text: `${occasion.title}: ${ban} may not be bare.`,
+            zone: ban as Zone,
+            params: { occasion: occasion.title, zone: ban as Zone },
           });
         continue;
       }
@@ -83,9 +95,10 @@ export const code = defineRule({
       const found = hits ? pieces.filter((worn) => hits(scene, worn)) : [];
       if (found.length > 0)
         said.push({
+          code: 'banned',
           tone: 'blocks',
-          pieces: found.map(({ piece }) => piece.id),
-          text: `${occasion.title}: no ${ban}, and ${named(...found)} is.`,
+          pieces: ids(...found),
+          params: { occasion: occasion.title, word: ban },
         });
     }
     for (const must of occasion.musts) {
@@ -96,15 +109,21 @@ export const code = defineRule({
         );
         if (not.length > 0)
           said.push({
+            code: 'black',
             tone: 'blocks',
-            pieces: not.map(({ piece }) => piece.id),
-            text: `${occasion.title} is in black; ${named(...not)} is not.`,
+            pieces: ids(...not),
+            params: { occasion: occasion.title },
           });
         continue;
       }
       const hits = meaning(must);
       if (hits && !pieces.some((worn) => hits(scene, worn)))
-        said.push({ tone: 'blocks', pieces: [], text: `${occasion.title}: ${must} is wanted.` });
+        said.push({
+          code: 'missing',
+          tone: 'blocks',
+          pieces: [],
+          params: { occasion: occasion.title, word: must },
+        });
     }
     return said;
   },

@@ -2,8 +2,35 @@ import { deltaEHex } from '../../colour';
 import { memo, memo2 } from '../../memo';
 import type { Worn } from '../../piece';
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { isPrint } from '../fields';
-import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
+
+interface Limits {
+  readonly near: number;
+  readonly share: number;
+  readonly scale: number;
+  readonly contrast: number;
+}
+
+const MIXES = {
+  scale: 'one print larger than the other',
+  contrast: 'one print quieter than the other',
+  kind: 'a stripe beside a flower',
+} as const;
+const WANTS = {
+  both: 'no colour in common, and the same scale',
+  scale: 'both prints are the same scale',
+  colour: 'no colour in common',
+} as const;
+
+const words = wording({
+  none: (_, say) => `${say.the()} ${say.verb('be')} printed, and ${say.they('do')}n’t wear prints.`,
+  mix: ({ by }: { by: 'scale' | 'contrast' | 'kind' }, say) =>
+    `${say.the()} mix well: a shared colour, and ${MIXES[by]}.`,
+  quarrel: ({ want }: { want: keyof typeof WANTS }, say) => `${say.the()} don’t mix: ${WANTS[want]}.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** N1: two prints go together by a shared colour and a difference of scale. */
 export const mix = defineRule({
@@ -29,18 +56,12 @@ export const mix = defineRule({
     },
     contrast: { value: 0.3, unit: '', says: 'Or their contrast differs by this much.', min: 0.1, max: 0.8 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ({ of: (worn) => (isPrint(worn) ? worn : undefined) }),
-  evaluate({ pieces, schools }, at) {
+  find({ pieces, schools }, at) {
     const prints = onePerSet(pieces.filter(isPrint));
     if (schools.pattern === 'none') {
-      return prints.map((worn): Said => ({
-        tone: 'fights',
-        pieces: [worn.piece.id],
-        text: `${named(worn)} is printed, and this client wears no prints.`,
-      }));
+      return prints.map((worn): Said => ({ code: 'none', tone: 'fights', pieces: ids(worn) }));
     }
     const said: Said[] = [];
     for (const [i, one] of prints.entries()) {
@@ -169,46 +190,39 @@ function onePerSet(prints: readonly Worn[]): Worn[] {
 }
 
 /** How two prints get on, kept by pair; two that do not are milder for somebody who likes to mix. */
-const mixesBy = memo((at: Readonly<Record<string, number>>) =>
+const mixesBy = memo((at: Limits) =>
   memo2((one: Worn, other: Worn) => {
     const plain = judgePair(one, other, at);
     return { plain, mixing: plain.tone === 'fights' ? { ...plain, tone: 'note' as const } : plain };
   }),
 );
 
-function judgePair(one: Worn, other: Worn, at: Readonly<Record<string, number>>): Said {
-  const near = at.near ?? 12;
-  const least = at.share ?? 0.08;
+function judgePair(one: Worn, other: Worn, at: Limits): Said {
   const shared = one.swatches.some((a) =>
-    other.swatches.some((b) => a.share >= least && b.share >= least && deltaEHex(a.hex, b.hex) <= near),
+    other.swatches.some(
+      (b) => a.share >= at.share && b.share >= at.share && deltaEHex(a.hex, b.hex) <= at.near,
+    ),
   );
   const [p, q] = [one.piece.pattern, other.piece.pattern];
   const scale = Math.max(p.repeatMm, q.repeatMm) / Math.min(p.repeatMm, q.repeatMm);
   const kinds = new Set([p.kind, q.kind]);
-  const differ =
-    scale >= (at.scale ?? 2) ||
-    Math.abs(p.contrast - q.contrast) >= (at.contrast ?? 0.3) ||
-    (kinds.has('stripe') && kinds.has('floral'));
-  const pieces = [one.piece.id, other.piece.id];
-  const measured = `repeats ${p.repeatMm} and ${q.repeatMm} mm; ${at.scale}× apart is wanted`;
-  if (shared && differ) {
-    return {
-      tone: 'works',
-      pieces,
-      measured,
-      text: `${named(one, other)} mix well: a shared colour, and one print larger than the other.`,
-    };
-  }
-  const want =
-    !shared && !differ
-      ? 'neither a shared colour nor a difference of scale'
-      : shared
-        ? 'no difference of scale'
-        : 'no shared colour';
-  return {
-    tone: 'fights',
-    pieces,
-    measured,
-    text: `${named(one, other)} are two prints with ${want}.`,
-  };
+  const by =
+    scale >= at.scale
+      ? 'scale'
+      : Math.abs(p.contrast - q.contrast) >= at.contrast
+        ? 'contrast'
+        : kinds.has('stripe') && kinds.has('floral')
+          ? 'kind'
+          : undefined;
+  const pieces = ids(one, other);
+  const measured = { value: scale, unit: '×', least: at.scale } as const;
+  return shared && by
+    ? { code: 'mix', tone: 'works', pieces, measured, params: { by } }
+    : {
+        code: 'quarrel',
+        tone: 'fights',
+        pieces,
+        measured,
+        params: { want: shared ? 'scale' : by ? 'colour' : 'both' },
+      };
 }

@@ -1,7 +1,12 @@
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { isPrint } from '../fields';
 import { printed, solid } from '../given';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
+
+const words = wording({
+  many: (_, say) => `Too many prints: ${say.the()}. Make one of them plain.`,
+});
 
 /** N2: how many prints there are; a set counts once. */
 export const printCount = defineRule({
@@ -13,21 +18,19 @@ export const printCount = defineRule({
     most: { value: 2, unit: 'prints', says: 'Most prints in a look.', min: 1, max: 5 },
     bold: { value: 3, unit: 'prints', says: 'Most for a bold client.', min: 1, max: 6 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ({ of: (worn) => (isPrint(worn) ? ['print', worn.piece.set] : undefined) }),
-  evaluate({ pieces, schools }, at) {
+  find({ pieces, schools }, at) {
     const prints = pieces.filter(isPrint);
     const count = new Set(prints.map(({ piece }) => piece.set ?? piece.id)).size;
     const most = schools.focus === 'bold' ? at.bold : at.most;
     if (count <= most) return [];
     return [
       {
+        code: 'many',
         tone: 'fights',
-        pieces: prints.map(({ piece }) => piece.id),
-        measured: `${count} prints; up to ${most}`,
-        text: `${named(...prints)}: too many prints. Let one of them be plain.`,
+        pieces: ids(...prints),
+        measured: { value: count, unit: 'pieces', most },
       },
     ];
   },

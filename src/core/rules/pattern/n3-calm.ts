@@ -1,7 +1,14 @@
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { areaOf, isPrint } from '../fields';
 import { printed, solid } from '../given';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
+
+const words = wording({
+  leads: (_, say) => `${say.the()} ${say.verb('lead')}, and the rest stays quiet.`,
+  loud: (_, say) =>
+    `${say.the(0)} ${say.verb('be', 0)} loud enough alone. Keep the rest plain, or put a plain layer over ${say.it(0)}.`,
+});
 
 /** N3: a loud print wants calm company. */
 export const calm = defineRule({
@@ -14,9 +21,7 @@ export const calm = defineRule({
     repeat: { value: 40, unit: 'mm', says: 'From this repeat a print is loud.', min: 10, max: 200 },
     area: { value: 0.25, unit: 'share', says: 'From this area a print is loud.', min: 0.05, max: 0.8 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: (_given, at) => ({
     own: [at.area],
     of: (worn) =>
@@ -28,7 +33,7 @@ export const calm = defineRule({
         : undefined,
     seen: (worn) => isPrint(worn) || undefined,
   }),
-  evaluate(scene, at) {
+  find(scene, at) {
     const loud = scene.pieces.find(
       (worn) =>
         isPrint(worn) &&
@@ -42,14 +47,8 @@ export const calm = defineRule({
         worn !== loud && isPrint(worn) && (worn.piece.set === undefined || worn.piece.set !== loud.piece.set),
     );
     return others.length === 0
-      ? [{ tone: 'works', pieces: [loud.piece.id], text: `${named(loud)} speaks, and the rest listens.` }]
-      : [
-          {
-            tone: 'note',
-            pieces: [loud.piece.id, ...others.map(({ piece }) => piece.id)],
-            text: `${named(loud)} is loud by itself; plain company, or a plain layer over it, would calm it.`,
-          },
-        ];
+      ? [{ code: 'leads', tone: 'works', pieces: ids(loud) }]
+      : [{ code: 'loud', tone: 'note', pieces: ids(loud, ...others) }];
   },
   examples: [
     [

@@ -1,21 +1,28 @@
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { inSlot, isPrint, oneIn } from '../fields';
 import { printed, solid } from '../given';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
+
+const words = wording({
+  lets: (_, say) => `The ${say.word('jewellery')} lets ${say.the()} speak.`,
+  over: (_, say) => {
+    const jewels = say.from(1);
+    return `${jewels.the()} ${jewels.verb('compete')} with the print of ${say.the(0)}. Go smaller, or without.`;
+  },
+});
 
 /** N4: a print at the chest and strong jewels talk over each other. */
 export const printAndJewels = defineRule({
   id: 'N4',
   facet: 'N',
-  title: 'Print and jewels',
-  question: 'Do jewels talk over a print at the chest?',
+  title: 'Print and jewellery',
+  question: 'Does jewellery compete with a print at the chest?',
   thresholds: {
     neck: { value: 1, unit: 'points', says: 'Most statement of a necklace over a print.', min: 0, max: 5 },
     ears: { value: 2, unit: 'points', says: 'Most statement of earrings beside a print.', min: 0, max: 5 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: (_given, at) => ({
     of: (worn) =>
       worn.slot === 'neck'
@@ -26,7 +33,7 @@ export const printAndJewels = defineRule({
             ? 'print'
             : undefined,
   }),
-  evaluate(scene, at) {
+  find(scene, at) {
     const print = inSlot(scene, 'top', 'whole').find(isPrint);
     const [neck, ears] = [oneIn(scene, 'neck'), oneIn(scene, 'ears')];
     if (!print || (!neck && !ears)) return [];
@@ -34,15 +41,8 @@ export const printAndJewels = defineRule({
       ...(neck && neck.piece.statement > at.neck ? [neck] : []),
       ...(ears && ears.piece.statement > at.ears ? [ears] : []),
     ];
-    if (loud.length === 0)
-      return [{ tone: 'works', pieces: [print.piece.id], text: `The jewels leave ${named(print)} its say.` }];
-    return [
-      {
-        tone: 'note',
-        pieces: [print.piece.id, ...loud.map(({ piece }) => piece.id)],
-        text: `${named(...loud)} talks over the print of ${named(print)}; something smaller, or none.`,
-      },
-    ];
+    if (loud.length === 0) return [{ code: 'lets', tone: 'works', pieces: ids(print) }];
+    return [{ code: 'over', tone: 'note', pieces: ids(print, ...loud) }];
   },
   examples: [
     [

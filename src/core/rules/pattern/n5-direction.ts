@@ -1,23 +1,27 @@
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { isPrint } from '../fields';
 import { printed } from '../given';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 import { ALONE } from '../reads';
+
+const words = wording({
+  along: (_, say) => `The stripes of ${say.the()} run lengthwise and lengthen the line.`,
+  across: (_, say) => `The stripes of ${say.the()} run across, just where ${say.they('want')} interest.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** N5: stripes across add width where they lie, along they lengthen. It serves a goal; it is never a fault. */
 export const direction = defineRule({
   id: 'N5',
   facet: 'N',
   title: 'Direction',
-  question: 'Do stripes serve a wish of the client?',
-  thresholds: {},
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  question: 'Do stripes do what the client wants?',
+  words,
   reads: () => ALONE,
-  evaluate({ pieces, client }) {
+  find({ pieces, client }) {
     const wants = (goal: (typeof client.goals)[number]): boolean => client.goals.includes(goal);
-    return pieces.filter(isPrint).flatMap((worn) => {
+    return pieces.filter(isPrint).flatMap((worn): Said[] => {
       const { kind, direction: runs } = worn.piece.pattern;
       if (kind !== 'stripe') return [];
       const long =
@@ -27,13 +31,7 @@ export const direction = defineRule({
         ((wants('interest-above') && worn.slot === 'top') ||
           (wants('interest-below') && worn.slot === 'bottom'));
       if (!long && !wide) return [];
-      return [
-        {
-          tone: 'works' as const,
-          pieces: [worn.piece.id],
-          text: `The stripes of ${named(worn)} ${long ? 'run along and lengthen' : 'lie across, where interest is wanted'}.`,
-        },
-      ];
+      return [{ code: long ? 'along' : 'across', tone: 'works', pieces: ids(worn) }];
     });
   },
   examples: [

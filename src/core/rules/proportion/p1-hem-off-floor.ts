@@ -1,9 +1,10 @@
 import { measure, type Worn } from '../../piece';
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { hemOf, knowsBody } from '../fields';
 import { solid } from '../given';
 import { type Scene } from '../scene';
-import { named, type Said, USUAL_WEIGHT } from '../rule';
 import { heelOf } from '../reads';
 
 /** A flare with little width below the thigh reads as a straight leg (P18). */
@@ -18,12 +19,28 @@ export function readsAs(worn: Worn, scene: Scene, ease: number): 'wide' | 'strai
   return leg === 'straight' || leg === undefined || leg === 'barrel' ? 'straight' : 'other';
 }
 
+const words = wording({
+  unknown: ({ measure: which }: { measure: 'inseam' | 'inside leg' }, say) =>
+    `Can’t tell where ${say.the()} ${say.verb('end')}: measure ${which === 'inseam' ? `${say.its()} inseam` : 'the inside leg'}.`,
+  'drags-heel': ({ lift }: { lift: number }, say) =>
+    `${say.the()} ${say.verb('drag')} in these shoes. Take ${say.it()} up ${say.length(lift)}, or wear a heel that much higher.`,
+  'far-too-long': (_, say) => `${say.the()} ${say.verb('be')} far too long. Choose a shorter leg.`,
+  low: (_, say) => `${say.the()} all but ${say.verb('touch')} the floor in these shoes.`,
+  right: (_, say) => `The hem of ${say.the()} is right for these shoes.`,
+  between: ({ down }: { down?: number | undefined }, say) =>
+    `${say.the()} ${say.verb('be')} neither full length nor cropped.${down === undefined ? '' : ` The hem can come down ${say.length(down)}.`}`,
+  drags: (_, say) => `${say.the()} ${say.verb('drag')} on the floor in these shoes.`,
+  trodden: (_, say) => `The hem of ${say.the()} is so low that it will get trodden on.`,
+  clears: (_, say) => `${say.the()} ${say.verb('clear')} the floor.`,
+});
+type Said = FoundBy<typeof words>;
+
 /** P1: long hems stand just off the floor in the shoes worn. */
 export const hemOffFloor = defineRule({
   id: 'P1',
   facet: 'P',
   title: 'Hem off the floor',
-  question: 'Does a long hem stand where it should in these shoes?',
+  question: 'Does a long hem clear the floor in these shoes?',
   thresholds: {
     wideFrom: { value: 10, unit: 'mm', says: 'Flare, wide, bootcut: from here.', min: 0, max: 40 },
     wideTo: { value: 20, unit: 'mm', says: 'Flare, wide, bootcut: to here.', min: 5, max: 60 },
@@ -37,16 +54,15 @@ export const hemOffFloor = defineRule({
       max: 150,
     },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
   source: 'Common practice, half to three quarters of an inch; no source.',
+  words,
   reads: () => ({
     of: (worn) =>
       ['bottom', 'whole'].includes(worn.slot) || ['jumpsuit', 'skirt', 'coat'].includes(worn.piece.category)
         ? worn
         : heelOf(worn),
   }),
-  evaluate(scene, at) {
+  find(scene, at) {
     const said: Said[] = [];
     for (const worn of scene.pieces) {
       const hem = hemOf(scene, worn);
@@ -61,37 +77,22 @@ export const hemOffFloor = defineRule({
           // Where neither is known there is no question yet.
           if (hem.defaulted && !knowsBody(scene)) continue;
           said.push({
+            code: 'unknown',
             tone: 'note',
             cannotTell: true,
-            pieces: [worn.piece.id],
-            text: `Cannot tell where ${named(worn)} ends: measure ${hem.defaulted ? 'its inseam' : 'the client’s inside leg'}.`,
+            pieces: ids(worn),
+            params: { measure: hem.defaulted ? 'inseam' : 'inside leg' },
           });
           continue;
         }
         const to = reads === 'wide' ? at.wideTo : at.straightTo;
-        said.push(legSaid(worn, clearance, at.wideFrom, to, at.long));
+        said.push(legSaid(worn, clearance, at.wideFrom, to));
       } else if (gown && !hem.defaulted && knowsBody(scene) && hem.heightMm < 40 && !worn.piece.cut.train) {
-        if (hem.heightMm < 0)
-          said.push({
-            tone: 'fights',
-            pieces: [worn.piece.id],
-            measured: `${hem.heightMm} mm; from ${at.wideFrom} mm is wanted`,
-            text: `${named(worn)} drags on the floor in these shoes.`,
-          });
-        else if (hem.heightMm < at.wideFrom)
-          said.push({
-            tone: 'note',
-            pieces: [worn.piece.id],
-            measured: `${hem.heightMm} mm; from ${at.wideFrom} mm is wanted`,
-            text: `The hem of ${named(worn)} stands ${hem.heightMm} mm off the floor; it will be trodden on.`,
-          });
-        else
-          said.push({
-            tone: 'works',
-            pieces: [worn.piece.id],
-            measured: `${hem.heightMm} mm off the floor`,
-            text: `${named(worn)} clears the floor.`,
-          });
+        const measured = { value: hem.heightMm, unit: 'mm', least: at.wideFrom } as const;
+        const pieces = ids(worn);
+        if (hem.heightMm < 0) said.push({ code: 'drags', tone: 'fights', pieces, measured });
+        else if (hem.heightMm < at.wideFrom) said.push({ code: 'trodden', tone: 'note', pieces, measured });
+        else said.push({ code: 'clears', tone: 'works', pieces, measured });
       }
     }
     return said;
@@ -120,37 +121,24 @@ export const hemOffFloor = defineRule({
   ],
 });
 
-function legSaid(worn: Worn, clearance: number, from: number, to: number, long: number): Said {
-  const measured = `${clearance} mm off the floor; ${from} to ${to} mm is wanted`;
-  const pieces = [worn.piece.id];
+/** Beyond this no heel and no hem mends a leg that is too long, mm. Common practice, no source. */
+const HOPELESS = 90;
+
+function legSaid(worn: Worn, clearance: number, from: number, to: number): Said {
+  const measured = { value: clearance, unit: 'mm', least: from, most: to } as const;
+  const pieces = ids(worn);
   const allowance = measure(worn, 'hemAllowance')?.mm ?? 0;
-  const heel = from - clearance;
-  if (clearance < 0)
-    return {
-      tone: 'fights',
-      pieces,
-      measured,
-      text: `${named(worn)} drags by ${-clearance} mm: a heel ${heel} mm higher, or a hem ${heel} mm shorter.`,
-    };
-  if (clearance < from)
-    return {
-      tone: 'note',
-      pieces,
-      measured,
-      text: `The hem of ${named(worn)} stands ${clearance} mm off the floor; ${from} to ${to} mm is wanted.`,
-    };
-  if (clearance <= to)
-    return {
-      tone: 'works',
-      pieces,
-      measured,
-      text: `The hem of ${named(worn)} stands right in these shoes.`,
-    };
+  const lift = from - clearance;
+  if (lift > HOPELESS) return { code: 'far-too-long', tone: 'fights', pieces, measured };
+  if (clearance < 0) return { code: 'drags-heel', tone: 'fights', pieces, measured, params: { lift } };
+  if (clearance < from) return { code: 'low', tone: 'note', pieces, measured };
+  if (clearance <= to) return { code: 'right', tone: 'works', pieces, measured };
   const down = clearance - to;
   return {
+    code: 'between',
     tone: 'note',
     pieces,
     measured,
-    text: `${named(worn)} ends ${clearance} mm off the floor, ${down} mm short of right and not yet cropped (from ${long} mm)${allowance >= down ? `; its hem can be let down ${down} mm` : ''}.`,
+    params: { down: allowance >= down ? down : undefined },
   };
 }

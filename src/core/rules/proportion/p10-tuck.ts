@@ -1,10 +1,19 @@
 import { measure } from '../../piece';
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { inSlot, knowsBody, waistbandOf } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 import { hangHeight } from '../../figure';
 import { wholeIn } from '../reads';
+
+const words = wording({
+  bunches: ({ why }: { why: 'full' | 'heavy' }, say) =>
+    `${say.the()} ${say.verb('be')} ${why} and will bunch when tucked. Half-tuck ${say.it()}, or wear ${say.it()} over.`,
+  short: (_, say) => `${say.the()} ${say.verb('be')} barely long enough to tuck and will pull out.`,
+  holds: (_, say) => `${say.the()} ${say.verb('be')} long enough to stay tucked.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** P10: a tuck that holds and lies flat. */
 export const tuck = defineRule({
@@ -15,41 +24,33 @@ export const tuck = defineRule({
   thresholds: {
     below: { value: 80, unit: 'mm', says: 'Cloth below the waistband that a tuck wants.', min: 30, max: 200 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ({
     of: (worn) => (worn.slot === 'bottom' ? (worn.measures.rise ?? true) : wholeIn('top')(worn)),
   }),
-  evaluate(scene, at) {
+  find(scene, at) {
     return inSlot(scene, 'top').flatMap((worn): Said[] => {
       if (
         !['full-tuck', 'half-tuck', 'front-tuck'].includes(worn.mode.id) ||
         worn.piece.category === 'bodysuit'
       )
         return [];
-      const pieces = [worn.piece.id];
+      const pieces = ids(worn);
       const said: Said[] = [];
       if (worn.piece.fabric.weight === 'heavy' || worn.piece.volume === 'full')
         said.push({
+          code: 'bunches',
           tone: 'note',
           pieces,
-          text: `${named(worn)} is ${worn.piece.volume === 'full' ? 'full' : 'heavy'} and bunches when tucked; a half tuck, or worn over.`,
+          params: { why: worn.piece.volume === 'full' ? 'full' : 'heavy' },
         });
       const length = measure(worn, 'length');
       const from = hangHeight(worn, scene.marks);
       if (!length || from === undefined || length.origin === 'defaulted' || !knowsBody(scene)) return said;
       const below = Math.round(waistbandOf(scene, 0) - (from - length.mm));
-      const measured = `${below} mm below the waistband; ${at.below} mm is wanted`;
-      if (below < at.below)
-        said.push({
-          tone: 'note',
-          pieces,
-          measured,
-          text: `${named(worn)} is short for a tuck and will come out.`,
-        });
-      else if (said.length === 0)
-        said.push({ tone: 'works', pieces, measured, text: `${named(worn)} is long enough to stay tucked.` });
+      const measured = { value: below, unit: 'mm', least: at.below } as const;
+      if (below < at.below) said.push({ code: 'short', tone: 'note', pieces, measured });
+      else if (said.length === 0) said.push({ code: 'holds', tone: 'works', pieces, measured });
       return said;
     });
   },

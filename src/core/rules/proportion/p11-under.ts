@@ -1,37 +1,40 @@
 import { measure, thicknessMm } from '../../piece';
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { inSlot } from '../fields';
 import { solid } from '../given';
-import { named, type Said, USUAL_WEIGHT } from '../rule';
 import { wholeIn } from '../reads';
+
+const words = wording({
+  sleeves: (_, say) => `The full sleeves of ${say.the(1)} won’t go into ${say.the(0)}.`,
+  close: ({ point }: { point: 'bust' | 'upper arm' }, say) =>
+    `${say.the(0)} ${say.verb('be', 0)} too tight at the ${point} to go over ${say.the(1)}.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** P11: a layer must hold what is beneath it. */
 export const under = defineRule({
   id: 'P11',
   facet: 'P',
   title: 'Room beneath',
-  question: 'Does the layer hold what is worn beneath?',
+  question: 'Is there room under the layer for what is worn beneath?',
   thresholds: {
     spare: { value: 0, unit: 'mm', says: 'Least room left at bust and upper arm.', min: -40, max: 80 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
   source: 'Girth of a layer over another: 2π × thickness. Common practice, no source.',
+  words,
   reads: () => ({ needs: ({ slot }) => slot === 'layer', of: wholeIn('layer', 'top', 'whole') }),
-  evaluate(scene, at) {
+  find(scene, at) {
     const said: Said[] = [];
     for (const layer of inSlot(scene, 'layer')) {
       if (layer.mode.id === 'over-shoulders' || ['cape', 'shawl', 'waistcoat'].includes(layer.piece.category))
         continue;
       for (const inner of inSlot(scene, 'top', 'whole')) {
-        const pieces = [layer.piece.id, inner.piece.id];
+        const pieces = ids(layer, inner);
         const sleeve = inner.piece.cut.sleeveVolume ?? (inner.piece.volume === 'full' ? 'full' : undefined);
         if (sleeve === 'full' && layer.piece.volume === 'close') {
-          said.push({
-            tone: 'fights',
-            pieces,
-            text: `The full sleeves of ${named(inner)} do not go into ${named(layer)}.`,
-          });
+          said.push({ code: 'sleeves', tone: 'fights', pieces });
           continue;
         }
         for (const point of ['upperArm', 'bust'] as const) {
@@ -41,10 +44,11 @@ export const under = defineRule({
           const left = outside.mm - inside.mm - 2 * Math.PI * thicknessMm(inner.piece.fabric);
           if (left >= at.spare || layer.mode.id === 'open') continue;
           said.push({
+            code: 'close',
             tone: 'fights',
             pieces,
-            measured: `${Math.round(left)} mm left at the ${point === 'bust' ? 'bust' : 'upper arm'}; at least ${at.spare} mm`,
-            text: `${named(layer)} is too close at the ${point === 'bust' ? 'bust' : 'upper arm'} for ${named(inner)}.`,
+            params: { point: point === 'bust' ? 'bust' : 'upper arm' },
+            measured: { value: left, unit: 'mm', least: at.spare },
           });
           break;
         }

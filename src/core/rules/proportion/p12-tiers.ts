@@ -1,22 +1,29 @@
 import { hemHeight } from '../../figure';
 import { measure, type Worn } from '../../piece';
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { inSlot } from '../fields';
 import { solid } from '../given';
 import { type Scene } from '../scene';
-import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 import { wholeIn } from '../reads';
 
 /** Where a hem falls, barefoot: the shoes lift both alike. Undefined where the length is only the usual one. */
 const knownHem = (worn: Worn, { marks }: Scene): number | undefined =>
   (measure(worn, 'length')?.origin ?? 'defaulted') === 'defaulted' ? undefined : hemHeight(worn, marks);
 
+const words = wording({
+  peeps: (_, say) =>
+    `${say.the(0)} ${say.verb('show', 0)} just below ${say.the(1)}. Go longer, go shorter, or tuck ${say.it(0)} in.`,
+});
+type Said = FoundBy<typeof words>;
+
 /** P12: an inner hem that shows below a layer by accident. */
 export const tiers = defineRule({
   id: 'P12',
   facet: 'P',
   title: 'Tiers',
-  question: 'Do the hems of two layers quarrel?',
+  question: 'Do the hems of two layers look accidental?',
   thresholds: {
     from: { value: 15, unit: 'mm', says: 'From here an inner hem shows.', min: 5, max: 60 },
     to: { value: 60, unit: 'mm', says: 'Beyond this it is meant.', min: 20, max: 150 },
@@ -28,11 +35,9 @@ export const tiers = defineRule({
       max: 250,
     },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ({ needs: ({ slot }) => slot === 'layer', of: wholeIn('layer', 'top', 'whole') }),
-  evaluate(scene, at) {
+  find(scene, at) {
     const said: Said[] = [];
     for (const layer of inSlot(scene, 'layer')) {
       const outer = knownHem(layer, scene);
@@ -50,10 +55,10 @@ export const tiers = defineRule({
         const most = inner.piece.category === 'dress' ? (coat ? at.coat : 0) : at.to;
         if (shows < at.from || shows >= most) continue;
         said.push({
+          code: 'peeps',
           tone: 'note',
-          pieces: [inner.piece.id, layer.piece.id],
-          measured: `${shows} mm below the layer; under ${most} mm looks like an accident`,
-          text: `${named(inner)} shows just below ${named(layer)}; longer, shorter, or tucked.`,
+          pieces: ids(inner, layer),
+          measured: { value: shows, unit: 'mm', least: most },
         });
       }
     }

@@ -1,9 +1,16 @@
 import { measure } from '../../piece';
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { inSlot } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 import { ALONE } from '../reads';
+
+const words = wording({
+  wide: (_, say) =>
+    `The straps of ${say.the()} are set wide and will slip. A halter or a cut-in shoulder stays put.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** P13: straps set wider than the shoulders slip. */
 export const straps = defineRule({
@@ -20,11 +27,9 @@ export const straps = defineRule({
       max: 60,
     },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ALONE,
-  evaluate(scene, at) {
+  find(scene, at) {
     if (scene.client.measures.shoulderWidth === undefined) return [];
     return inSlot(scene, 'top', 'whole').flatMap((worn): Said[] => {
       const { neckline, strap, sleeve } = worn.piece.cut;
@@ -36,10 +41,10 @@ export const straps = defineRule({
       return over > at.narrower
         ? [
             {
+              code: 'wide',
               tone: 'note',
-              pieces: [worn.piece.id],
-              measured: `${over} mm wider than the shoulders; up to ${at.narrower} mm`,
-              text: `The straps of ${named(worn)} sit wide and will slip; a halter or a cut-in shoulder stays.`,
+              pieces: ids(worn),
+              measured: { value: over, unit: 'mm', most: at.narrower },
             },
           ]
         : [];

@@ -1,8 +1,9 @@
 import type { Worn } from '../../piece';
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { inSlot, isPrint, oneIn } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, type Said, USUAL_WEIGHT } from '../rule';
 import { hasWaist, waistReads } from './p5-volume';
 
 /** Draws the eye: a print, a statement, a shine, a full shape. */
@@ -11,6 +12,14 @@ const draws = (worn: Worn): boolean =>
   worn.piece.statement >= 2 ||
   worn.piece.fabric.finish === 'sheen' ||
   worn.piece.volume === 'full';
+
+const words = wording({
+  there: ({ where }: { where: 'above' | 'below' }) => `The interest is ${where}, where it balances the line.`,
+  elsewhere: ({ where }: { where: 'above' | 'below' }) => `Interest ${where} would balance the line.`,
+  waist: () => 'The waist is marked.',
+  'no-waist': () => 'A tuck, a belt or a seam would mark the waist.',
+});
+type Said = FoundBy<typeof words>;
 
 /** P14: interest where the client's own line asks for it. School balance only; own it is silent. */
 export const balance = defineRule({
@@ -28,9 +37,7 @@ export const balance = defineRule({
       max: 300,
     },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: ({ schools }) =>
     schools.shape === 'balance'
       ? {
@@ -42,33 +49,25 @@ export const balance = defineRule({
           ],
         }
       : 'nothing',
-  evaluate(scene, at) {
+  find(scene, at) {
     const { bust, waist, hip } = scene.client.measures;
     if (scene.schools.shape !== 'balance' || bust === undefined || hip === undefined) return [];
     const upper = inSlot(scene, 'top', 'layer', 'neck', 'scarf').filter(draws);
     const lower = inSlot(scene, 'bottom').filter(draws);
     const said: Said[] = [];
-    const speak = (good: readonly Worn[], other: readonly Worn[], where: string): void => {
+    const speak = (good: readonly Worn[], other: readonly Worn[], where: 'above' | 'below'): void => {
       if (good.length > 0)
-        said.push({
-          tone: 'works',
-          pieces: good.map(({ piece }) => piece.id),
-          text: `The interest is ${where}, where it balances.`,
-        });
+        said.push({ code: 'there', tone: 'works', pieces: ids(...good), params: { where } });
       else if (other.length > 0)
-        said.push({
-          tone: 'note',
-          pieces: other.map(({ piece }) => piece.id),
-          text: `Interest ${where} would balance this line.`,
-        });
+        said.push({ code: 'elsewhere', tone: 'note', pieces: ids(...other), params: { where } });
     };
     if (hip >= bust + at.apart) speak(upper, lower, 'above');
     else if (bust >= hip + at.apart) speak(lower, upper, 'below');
     if (waist !== undefined && Math.min(bust, hip) - waist >= at.waist && oneIn(scene, 'top', 'whole'))
       said.push(
         hasWaist(scene)
-          ? { tone: 'works', pieces: [], text: 'The waist is followed.' }
-          : { tone: 'note', pieces: [], text: 'A tuck, a belt or a seam would follow the waist.' },
+          ? { code: 'waist', tone: 'works', pieces: [] }
+          : { code: 'no-waist', tone: 'note', pieces: [] },
       );
     return said;
   },

@@ -1,8 +1,15 @@
 import { measure } from '../../piece';
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { oneIn } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
+
+const words = wording({
+  covered: (_, say) => `With so much cover above, ${say.the()} can be short.`,
+  heel: (_, say) => `A lower shoe suits ${say.the(0)} better.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** P15: a short hem wants cover above and a low shoe under shorts. */
 export const shortHem = defineRule({
@@ -11,9 +18,7 @@ export const shortHem = defineRule({
   title: 'Short hem',
   question: 'Is a short hem balanced?',
   thresholds: { heel: { value: 40, unit: 'mm', says: 'Highest heel under shorts.', min: 10, max: 90 } },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: ({ coverOf }) => ({
     of: (worn) => {
       const zones = coverOf(worn);
@@ -28,26 +33,22 @@ export const shortHem = defineRule({
       return lower || heel || covers.includes(true) ? [covers, lower, heel] : undefined;
     },
   }),
-  evaluate(scene, at) {
+  find(scene, at) {
     const lower = oneIn(scene, 'bottom', 'whole');
     if (!lower) return [];
     const covered = new Set([...scene.cover.values()].flatMap((zones) => [...zones]));
     if (covered.has('thighs')) return [];
     const said: Said[] = [];
     if (covered.has('upper-arms') && covered.has('lower-arms') && covered.has('chest'))
-      said.push({
-        tone: 'works',
-        pieces: [lower.piece.id],
-        text: `Covered above, ${named(lower)} may be short.`,
-      });
+      said.push({ code: 'covered', tone: 'works', pieces: ids(lower) });
     const shoe = oneIn(scene, 'shoes');
     const heel = shoe && measure(shoe, 'heel');
     if (lower.piece.category === 'shorts' && shoe && heel && heel.origin !== 'defaulted' && heel.mm > at.heel)
       said.push({
+        code: 'heel',
         tone: 'note',
-        pieces: [lower.piece.id, shoe.piece.id],
-        measured: `heel ${heel.mm} mm; up to ${at.heel} mm under shorts`,
-        text: `A lower shoe suits ${named(lower)}.`,
+        pieces: ids(lower, shoe),
+        measured: { value: heel.mm, unit: 'mm', most: at.heel },
       });
     return said;
   },

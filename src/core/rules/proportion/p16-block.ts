@@ -1,8 +1,15 @@
 import { lab } from '../../colour';
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { fieldsOf, isPrint } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
+
+const words = wording({
+  block: (_, say) =>
+    `${say.the()} ${say.verb('be')} one large pale area. A scarf, a tuck or a longer layer would break it up.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** P16: one large pale plain area, unbroken. */
 export const block = defineRule({
@@ -14,23 +21,21 @@ export const block = defineRule({
     area: { value: 0.45, unit: 'share', says: 'Larger than this is a block.', min: 0.3, max: 0.9 },
     pale: { value: 85, unit: 'L*', says: 'Paler than this counts.', min: 70, max: 95 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: (_given, at) => ({
     fields: () => [at.area],
     seen: (worn) => (!isPrint(worn) && worn.piece.fabric.texture === 'smooth' ? true : undefined),
   }),
-  evaluate(scene, at) {
+  find(scene, at) {
     return fieldsOf(scene, at.area)
       .filter(
         ({ worn, hex }) => lab(hex).l > at.pale && !isPrint(worn) && worn.piece.fabric.texture === 'smooth',
       )
       .map(({ worn, area }): Said => ({
+        code: 'block',
         tone: 'note',
-        pieces: [worn.piece.id],
-        measured: `${Math.round(area * 100)} % of the look; up to ${Math.round(at.area * 100)} %`,
-        text: `${named(worn)} is one large pale plain area; a scarf, a tuck or a longer layer breaks it.`,
+        pieces: ids(worn),
+        measured: { value: area, unit: 'share', most: at.area },
       }));
   },
   examples: [

@@ -1,24 +1,29 @@
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { knowsBody } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 import { hangHeight } from '../../figure';
 import { ALONE } from '../reads';
+
+const words = wording({
+  lands: ({ what, point }: { what: string; point: 'knee' | 'bust' }, say) =>
+    `The ${what} of ${say.the()} falls right at the ${point}.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** P17: a detail that lands on the knee cap or the bust point. */
 export const detailHeight = defineRule({
   id: 'P17',
   facet: 'P',
   title: 'Height of a detail',
-  question: 'Does a detail land where it pinches?',
+  question: 'Does a detail fall on the knee or the bust?',
   thresholds: {
     near: { value: 40, unit: 'mm', says: 'Within this of knee cap or bust point.', min: 10, max: 80 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ALONE,
-  evaluate(scene, at) {
+  find(scene, at) {
     if (!knowsBody(scene)) return [];
     return scene.pieces.flatMap((worn): Said[] => {
       const from = hangHeight(worn, scene.marks);
@@ -26,7 +31,7 @@ export const detailHeight = defineRule({
       return worn.piece.features.flatMap(({ what, atMm, zone }): Said[] => {
         if (atMm === undefined) return [];
         const height = from - atMm;
-        const points: readonly (readonly [string, number])[] = [
+        const points: readonly (readonly ['knee' | 'bust', number])[] = [
           ['knee', scene.marks.knee],
           ['bust', scene.marks.bust],
         ];
@@ -34,11 +39,12 @@ export const detailHeight = defineRule({
         return hit
           ? [
               {
+                code: 'lands',
                 tone: 'note',
                 zone,
-                pieces: [worn.piece.id],
-                measured: `${Math.round(Math.abs(hit[1] - height))} mm from the ${hit[0]}; at least ${at.near} mm`,
-                text: `The ${what} of ${named(worn)} lands on the ${hit[0]}.`,
+                pieces: ids(worn),
+                params: { what, point: hit[0] },
+                measured: { value: Math.abs(hit[1] - height), unit: 'mm', least: at.near },
               },
             ]
           : [];

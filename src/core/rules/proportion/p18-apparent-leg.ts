@@ -1,9 +1,15 @@
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { oneIn } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named } from '../rule';
 import { readsAs } from './p1-hem-off-floor';
 import { wholeIn } from '../reads';
+
+const words = wording({
+  straight: (_, say) =>
+    `${say.the()} ${say.verb('be')} loose at the thigh and will look like a straight leg.`,
+});
 
 /** P18: a flare that is loose at the thigh reads as a straight leg; P1 and P8 use how it reads. */
 export const apparentLeg = defineRule({
@@ -21,20 +27,13 @@ export const apparentLeg = defineRule({
     },
   },
   weight: { works: 0, note: -3, fights: -18 },
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ({ of: wholeIn('bottom') }),
-  evaluate(scene, at) {
+  find(scene, at) {
     const bottom = oneIn(scene, 'bottom');
     if (!bottom || bottom.piece.cut.leg !== 'flare' || scene.client.measures.thigh === undefined) return [];
     return readsAs(bottom, scene, at.thighEase) === 'straight'
-      ? [
-          {
-            tone: 'note',
-            pieces: [bottom.piece.id],
-            text: `${named(bottom)} is loose at the thigh here and reads as a straight leg.`,
-          },
-        ]
+      ? [{ code: 'straight', tone: 'note', pieces: ids(bottom) }]
       : [];
   },
   examples: [

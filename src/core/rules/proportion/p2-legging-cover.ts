@@ -1,9 +1,20 @@
 import { measure } from '../../piece';
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { inSlot, knowsBody, oneIn } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 import { hemHeight } from '../../figure';
+
+const words = wording({
+  'no-top': (_, say) => `Worn as ${say.word('trousers')}, ${say.the()} ${say.verb('need')} a longer top.`,
+  covers: (_, say) => `${say.the(1)} ${say.verb('cover', 1)} the seat over ${say.the(0)}.`,
+  unknown: ({ measure: which }: { measure: 'height' | 'length' }, say) =>
+    `Can’t tell whether ${say.the(1)} ${say.verb('cover', 1)} the seat: measure ${which === 'height' ? `${say.their} height` : `${say.its(1)} length`}.`,
+  short: (_, say) =>
+    `${say.the(1)} ${say.verb('be', 1)} too short over ${say.the(0)}. A tunic or a long knit would cover.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** P2: close-fitting legwear worn as a bottom wants the seat covered, front and back. */
 export const leggingCover = defineRule({
@@ -20,9 +31,7 @@ export const leggingCover = defineRule({
       max: 150,
     },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ({
     needs: ({ piece }) => piece.category === 'leggings' || piece.category === 'tights',
     of: (worn) =>
@@ -35,7 +44,7 @@ export const leggingCover = defineRule({
           ? worn
           : undefined,
   }),
-  evaluate(scene, at) {
+  find(scene, at): Said[] {
     const legs = scene.pieces.find(({ piece }) => piece.category === 'leggings');
     const tights = !oneIn(scene, 'bottom', 'whole') ? oneIn(scene, 'legwear') : undefined;
     const close = legs ?? (tights?.piece.category === 'tights' ? tights : undefined);
@@ -52,43 +61,22 @@ export const leggingCover = defineRule({
       }))
       .filter((each): each is typeof each & { hem: number } => each.hem !== undefined)
       .sort((a, b) => a.hem - b.hem || Number(b.known) - Number(a.known))[0];
-    if (!longest)
-      return [
-        {
-          tone: 'fights',
-          pieces: [close.piece.id],
-          text: `${named(close)} as a bottom wants a longer top over it.`,
-        },
-      ];
+    if (!longest) return [{ code: 'no-top', tone: 'fights', pieces: ids(close) }];
     const below = Math.round(scene.marks.crotch - longest.hem);
-    const pieces = [close.piece.id, longest.worn.piece.id];
-    const measured = `${below} mm below the crotch; at least ${at.below} mm is wanted`;
-    if (below >= at.below)
-      return [
-        {
-          tone: 'works',
-          pieces,
-          measured,
-          text: `${named(longest.worn)} covers the seat over ${named(close)}.`,
-        },
-      ];
+    const pieces = ids(close, longest.worn);
+    const measured = { value: below, unit: 'mm', least: at.below } as const;
+    if (below >= at.below) return [{ code: 'covers', tone: 'works', pieces, measured }];
     if (!longest.known || !knowsBody(scene))
       return [
         {
+          code: 'unknown',
           tone: 'note',
           pieces,
           cannotTell: true,
-          text: `Cannot tell whether ${named(longest.worn)} covers the seat: measure ${longest.known ? 'the client’s height' : 'its length'}.`,
+          params: { measure: longest.known ? 'height' : 'length' },
         },
       ];
-    return [
-      {
-        tone: 'fights',
-        pieces,
-        measured,
-        text: `${named(longest.worn)} is too short over ${named(close)}; a tunic or a long knit covers.`,
-      },
-    ];
+    return [{ code: 'short', tone: 'fights', pieces, measured }];
   },
   examples: [
     [

@@ -1,12 +1,13 @@
 import { deltaE, lab } from '../../colour';
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { hemHeight, liftOf } from '../../figure';
 import { measure, type Worn } from '../../piece';
 import { knowsBody, mainHex, oneIn, waistbandOf } from '../fields';
 import { heelOf } from '../reads';
 import { solid } from '../given';
 import { type Scene } from '../scene';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 
 /**
  * Share of the height, in shoes, from the floor to where the eye sees the legs begin: the hem of a top worn over the
@@ -22,6 +23,14 @@ function visibleLeg(scene: Scene, bottom: Worn): number | undefined {
     return undefined;
   return (Math.min(band, hem ?? band) + lift) / (scene.body.heightMm + lift);
 }
+
+const words = wording({
+  runs: () => 'One unbroken line from waist to toe.',
+  breaks: (_, say) => {
+    const shoe = say.from(say.count - 1);
+    return `${shoe.the()} ${shoe.verb('break')} the leg line. A shoe closer in colour lengthens the leg.`;
+  },
+});
 
 /** P3: the line from waist to toe. */
 export const legLine = defineRule({
@@ -40,9 +49,7 @@ export const legLine = defineRule({
     },
     run: { value: 15, unit: 'ΔE', says: 'Within this it runs on.', min: 5, max: 30 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ({
     of: (worn) =>
       worn.slot === 'bottom'
@@ -58,7 +65,7 @@ export const legLine = defineRule({
             ? worn
             : undefined,
   }),
-  evaluate(scene, at) {
+  find(scene, at) {
     const [bottom, shoe] = [oneIn(scene, 'bottom'), oneIn(scene, 'shoes')];
     if (!bottom || !shoe) return [];
     const legwear = oneIn(scene, 'legwear');
@@ -68,19 +75,18 @@ export const legLine = defineRule({
     const shown = visibleLeg(scene, bottom);
     const short = shown !== undefined && shown < at.shortLeg;
     const wants = scene.client.goals.includes('longer-leg') || short;
-    const pieces = [bottom.piece.id, ...(legwear ? [legwear.piece.id] : []), shoe.piece.id];
+    const pieces = ids(bottom, ...(legwear ? [legwear] : []), shoe);
     const runs = chain.slice(1).every((colour, i) => deltaE(colour, chain[i] ?? colour) <= at.run);
     const covered =
       ['trousers', 'jeans', 'leggings'].includes(bottom.piece.category) || legwear !== undefined;
-    if (runs && covered)
-      return [{ tone: 'works', pieces, text: `One line from the waist to the toe: ${named(bottom, shoe)}.` }];
+    if (runs && covered) return [{ code: 'runs', tone: 'works', pieces }];
     if (worst > at.contrast && wants && covered)
       return [
         {
+          code: 'breaks',
           tone: 'note',
           pieces,
-          measured: `ΔL* ${worst.toFixed(0)}; from ${at.contrast} breaks the line${short ? `; the leg shows ${shown.toFixed(2)} of the height` : ''}`,
-          text: `${named(shoe)} breaks the leg line; nearer to ${named(bottom)} the leg runs on.`,
+          measured: { value: worst, unit: 'ΔL*', most: at.contrast },
         },
       ];
     return [];

@@ -2,10 +2,11 @@ import { deltaE, lab } from '../../colour';
 import { hemHeight, liftOf } from '../../figure';
 import { measure } from '../../piece';
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { knowsBody, mainHex, oneIn, waistbandOf } from '../fields';
 import { solid } from '../given';
 import { type Scene } from '../scene';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 import { heelOf } from '../reads';
 
 /** The break that reads strongest, as a share of the height in shoes, from the crown down. */
@@ -25,12 +26,19 @@ function mainBreak(
   return { share: (height - (at + lift)) / height, strength, known };
 }
 
+const words = wording({
+  'short-long': () => 'Good proportions: short above, long below.',
+  'long-short': () => 'Good proportions: long above, short below.',
+  half: (_, say) =>
+    `${say.the()} ${say.verb('cut')} the figure in half. Tuck, belt, or choose a shorter or longer one.`,
+});
+
 /** P4: the main break stands at a third, not in the middle. */
 export const thirds = defineRule({
   id: 'P4',
   facet: 'P',
   title: 'Thirds',
-  question: 'Does the main break stand at a third rather than the middle?',
+  question: 'Is the outfit divided in thirds rather than halves?',
   thresholds: {
     halfFrom: {
       value: 0.46,
@@ -42,9 +50,7 @@ export const thirds = defineRule({
     halfTo: { value: 0.54, unit: '× height', says: 'To here.', min: 0.5, max: 0.6 },
     strength: { value: 15, unit: 'ΔE', says: 'A weaker break is not seen.', min: 5, max: 40 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ({
     of: (worn) =>
       worn.slot === 'bottom'
@@ -53,25 +59,23 @@ export const thirds = defineRule({
           ? worn
           : heelOf(worn),
   }),
-  evaluate(scene, at) {
+  find(scene, at) {
     const found = mainBreak(scene);
     const top = oneIn(scene, 'top');
     if (!found || !top || found.strength < at.strength) return [];
     const { share, known } = found;
-    const measured = `at ${share.toFixed(2)} of the height; 0.30–0.42 or 0.58–0.70 is a third`;
+    const measured = (least: number, most: number) => ({ value: share, unit: 'share', least, most }) as const;
     if (share >= 0.3 && share <= 0.42 && known)
-      return [{ tone: 'works', pieces: [top.piece.id], measured, text: 'The break stands at a third.' }];
+      return [{ code: 'short-long', tone: 'works', pieces: ids(top), measured: measured(0.3, 0.42) }];
     if (share >= 0.58 && share <= 0.7 && known)
-      return [
-        { tone: 'works', pieces: [top.piece.id], measured, text: 'The break stands low, at two thirds.' },
-      ];
+      return [{ code: 'long-short', tone: 'works', pieces: ids(top), measured: measured(0.58, 0.7) }];
     if (share < at.halfFrom || share > at.halfTo || !known || !knowsBody(scene)) return [];
     return [
       {
+        code: 'half',
         tone: 'note',
-        pieces: [top.piece.id],
-        measured,
-        text: `${named(top)} ends in the middle and halves the figure; tuck it, belt it, or take a shorter or longer one.`,
+        pieces: ids(top),
+        measured: measured(0.3, 0.42),
       },
     ];
   },

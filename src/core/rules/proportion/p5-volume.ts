@@ -1,8 +1,9 @@
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { oneIn } from '../fields';
 import { solid } from '../given';
 import { type Scene } from '../scene';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 import { effectOf } from '../ways/m2-effect';
 import { type Worn } from '../../piece';
 
@@ -23,16 +24,21 @@ export const hasWaist = (scene: Scene): boolean =>
 
 const isLoose = (leg: string | undefined): boolean => leg === 'wide' || leg === 'barrel' || leg === 'flare';
 
+const words = wording({
+  wide: (_, say) =>
+    `${say.the(0)} over ${say.the(1)}: wide on wide with no waist. Tuck, belt, or choose one of them closer.`,
+  loose: (_, say) =>
+    `${say.the(0)} ${say.verb('hang', 0)} loose over a loose leg. A tuck would mark the waist.`,
+  balance: (_, say) => `Full and close balance: ${say.the()}.`,
+});
+
 /** P5: full and close balance each other. */
 export const volume = defineRule({
   id: 'P5',
   facet: 'P',
   title: 'Volume',
   question: 'Do full and close balance each other?',
-  thresholds: {},
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ({
     of: (worn) =>
       worn.slot === 'top' || worn.slot === 'bottom'
@@ -46,10 +52,10 @@ export const volume = defineRule({
           ]
         : waistReads(worn),
   }),
-  evaluate(scene) {
+  find(scene) {
     const [top, bottom] = [oneIn(scene, 'top'), oneIn(scene, 'bottom')];
     if (!top || !bottom) return [];
-    const pieces = [top.piece.id, bottom.piece.id];
+    const pieces = ids(top, bottom);
     const fullBelow = bottom.piece.volume === 'full' || isLoose(bottom.piece.cut.leg);
     const closeBelow =
       bottom.piece.volume === 'close' ||
@@ -58,21 +64,15 @@ export const volume = defineRule({
     if (top.piece.volume === 'full' && fullBelow && !hasWaist(scene))
       return [
         {
+          code: 'wide',
           tone: top.piece.set && top.piece.set === bottom.piece.set ? 'note' : 'fights',
           pieces,
-          text: `${named(top)} over ${named(bottom)}: wide over wide with no waist. Tuck, belt, or take one of them closer.`,
         },
       ];
     if (top.piece.volume === 'easy' && top.mode.id === 'untucked' && isLoose(bottom.piece.cut.leg))
-      return [
-        {
-          tone: 'note',
-          pieces,
-          text: `${named(top)} hangs loose over a loose leg; a tuck would draw a waist.`,
-        },
-      ];
+      return [{ code: 'loose', tone: 'note', pieces }];
     if ((top.piece.volume === 'full' && closeBelow) || (top.piece.volume === 'close' && fullBelow))
-      return [{ tone: 'works', pieces, text: `Full and close: ${named(top, bottom)}.` }];
+      return [{ code: 'balance', tone: 'works', pieces }];
     return [];
   },
   examples: [

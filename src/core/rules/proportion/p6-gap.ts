@@ -1,10 +1,19 @@
 import { deltaEHex } from '../../colour';
 import { measure } from '../../piece';
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { hemOf, knowsBody, mainHex, oneIn } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 import { wholeIn } from '../reads';
+
+const words = wording({
+  closes: (_, say) => `${say.the(2)} ${say.verb('close', 2)} the gap above ${say.the(1)}.`,
+  cropped: (_, say) =>
+    `${say.the(0)} ${say.verb('end', 0)} just above ${say.the(1)}, as a cropped leg should.`,
+  strip: (_, say) =>
+    `A narrow strip shows between ${say.the()}. Go longer, go shorter, or fill it with legwear in one of their colours.`,
+});
 
 /** P6: the strip of leg between a hem and a boot. */
 export const gap = defineRule({
@@ -36,14 +45,12 @@ export const gap = defineRule({
       max: 30,
     },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ({
     needs: ({ slot, piece }) => slot === 'shoes' && piece.category.endsWith('boot'),
     of: (worn) => (worn.slot === 'legwear' ? mainHex(worn) : wholeIn('bottom', 'whole', 'shoes')(worn)),
   }),
-  evaluate(scene, at) {
+  find(scene, at) {
     const [bottom, shoe] = [oneIn(scene, 'bottom', 'whole'), oneIn(scene, 'shoes')];
     const shaft = shoe && measure(shoe, 'shaft');
     const hem = hemOf(scene, bottom);
@@ -58,19 +65,18 @@ export const gap = defineRule({
       return [];
     const heel = measure(shoe, 'heel')?.mm ?? 0;
     const strip = Math.round(hem.heightMm - (shaft.mm + heel));
-    const pieces = [bottom.piece.id, shoe.piece.id];
+    const pieces = ids(bottom, shoe);
     const known = !hem.defaulted && shaft.origin !== 'defaulted' && knowsBody(scene);
-    const measured = `${strip} mm between hem and shaft`;
     const legwear = oneIn(scene, 'legwear');
     const closes =
       legwear && [bottom, shoe].some((worn) => deltaEHex(mainHex(worn), mainHex(legwear)) <= at.run);
     if (strip > 0 && closes)
       return [
         {
+          code: 'closes',
           tone: 'works',
           pieces: [...pieces, legwear.piece.id],
-          measured,
-          text: `${named(legwear)} closes the gap above ${named(shoe)}.`,
+          measured: { value: strip, unit: 'mm' },
         },
       ];
     if (!known) return [];
@@ -78,19 +84,19 @@ export const gap = defineRule({
     if (leg && shoe.piece.category === 'ankle-boot' && strip >= at.under && strip <= at.over)
       return [
         {
+          code: 'cropped',
           tone: 'works',
           pieces,
-          measured,
-          text: `${named(bottom)} meets ${named(shoe)} as a cropped leg should.`,
+          measured: { value: strip, unit: 'mm', least: at.under, most: at.over },
         },
       ];
     if (strip > 0 && strip < at.strip)
       return [
         {
+          code: 'strip',
           tone: 'note',
           pieces,
-          measured: `${measured}; under ${at.strip} mm looks like a mistake`,
-          text: `A narrow strip shows between ${named(bottom, shoe)}; a longer hem, a shorter one, or legwear in one of the two colours.`,
+          measured: { value: strip, unit: 'mm', least: at.strip },
         },
       ];
     return [];

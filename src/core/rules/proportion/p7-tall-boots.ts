@@ -2,10 +2,21 @@ import { deltaEHex } from '../../colour';
 import { hemHeight } from '../../figure';
 import { measure } from '../../piece';
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { hemOf, mainHex, oneIn } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 import { wholeIn } from '../reads';
+
+const words = wording({
+  wide: (_, say) =>
+    `${say.the(1)} ${say.verb('be', 1)} too wide to go into ${say.the(0)}. Choose a slim leg, or wear ${say.it(1)} over.`,
+  colour: (_, say) => `Tucked in, ${say.the(1)} should be close in colour to ${say.the(0)}.`,
+  seat: () => 'Over-the-knee boots need a top that covers the seat.',
+  runs: (_, say) => `${say.the(1)} ${say.verb('run', 1)} straight into ${say.the(0)}.`,
+  meets: (_, say) => `${say.the(1)} ${say.verb('meet', 1)} ${say.the(0)}.`,
+  far: (_, say) => `${say.the(1)} ${say.verb('end', 1)} too far above ${say.the(0)}.`,
+});
 
 /** P7: what goes with a tall boot. */
 export const tallBoots = defineRule({
@@ -29,15 +40,13 @@ export const tallBoots = defineRule({
       max: 250,
     },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ({
     needs: ({ piece }) => piece.category === 'tall-boot',
     of: (worn) =>
       worn.piece.category === 'tall-boot' ? worn : wholeIn('bottom', 'whole', 'top', 'shoes')(worn),
   }),
-  evaluate(scene, at) {
+  find(scene, at) {
     const boot = scene.pieces.find(({ piece }) => piece.category === 'tall-boot');
     const [bottom, whole] = [oneIn(scene, 'bottom'), oneIn(scene, 'whole')];
     if (!boot || (!bottom && !whole)) return [];
@@ -45,7 +54,7 @@ export const tallBoots = defineRule({
     const heel = measure(boot, 'heel')?.mm ?? 0;
     const lower = bottom ?? whole;
     if (!lower) return [];
-    const pieces = [boot.piece.id, lower.piece.id];
+    const pieces = ids(boot, lower);
     const legs = ['trousers', 'jeans', 'leggings'].includes(lower.piece.category);
     if (legs) {
       const tucked = lower.mode.id === 'into-boots' || lower.piece.category === 'leggings';
@@ -53,44 +62,31 @@ export const tallBoots = defineRule({
       const slim =
         lower.piece.category === 'leggings' || ['skinny', 'slim'].includes(lower.piece.cut.leg ?? '');
       const apart = deltaEHex(mainHex(lower), mainHex(boot));
-      if (!slim)
-        return [
-          {
-            tone: 'fights',
-            pieces,
-            text: `${named(lower)} is too wide to go into ${named(boot)}; a slim leg, or worn over.`,
-          },
-        ];
+      if (!slim) return [{ code: 'wide', tone: 'fights', pieces }];
       if (apart > at.near)
         return [
           {
+            code: 'colour',
             tone: 'fights',
             pieces,
-            measured: `ΔE ${apart.toFixed(0)}; up to ${at.near}`,
-            text: `${named(lower)} tucked into ${named(boot)} wants its colour near the boot.`,
+            measured: { value: apart, unit: 'ΔE', most: at.near },
           },
         ];
       if (shaft > scene.marks.knee) {
         const top = oneIn(scene, 'top');
         const hem = top && hemHeight(top, scene.marks);
         if (hem === undefined || hem > scene.marks.crotch + 20)
-          return [
-            {
-              tone: 'fights',
-              pieces,
-              text: `Over the knee, ${named(boot)} wants a top that covers the seat.`,
-            },
-          ];
+          return [{ code: 'seat', tone: 'fights', pieces }];
       }
-      return [{ tone: 'works', pieces, text: `${named(lower)} runs on into ${named(boot)}.` }];
+      return [{ code: 'runs', tone: 'works', pieces }];
     }
     const hem = hemOf(scene, lower);
     if (!hem || hem.defaulted) return [];
     const strip = Math.round(hem.heightMm - (shaft + heel));
-    const measured = `${strip} mm above the shaft; up to ${at.above} mm, or over it`;
+    const measured = { value: strip, unit: 'mm', most: at.above } as const;
     return strip <= at.above
-      ? [{ tone: 'works', pieces, measured, text: `${named(lower)} meets ${named(boot)}.` }]
-      : [{ tone: 'fights', pieces, measured, text: `${named(lower)} ends too far above ${named(boot)}.` }];
+      ? [{ code: 'meets', tone: 'works', pieces, measured }]
+      : [{ code: 'far', tone: 'fights', pieces, measured }];
   },
   examples: [
     [

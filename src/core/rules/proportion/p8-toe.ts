@@ -1,50 +1,44 @@
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { hemOf, oneIn } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 import { readsAs } from './p1-hem-off-floor';
 import { wholeIn } from '../reads';
+
+const words = wording({
+  shows: ({ toe: cut }: { toe: 'pointed' | 'almond' }, say) =>
+    `The ${cut} toe of ${say.the(1)} shows below ${say.the(0)}.`,
+  heavy: (_, say) =>
+    `${say.the(1)} ${say.verb('look', 1)} heavy under a hem that pools. Choose a pointed toe or a shorter hem.`,
+});
 
 /** P8: a wide leg wants a toe that comes out from under it. */
 export const toe = defineRule({
   id: 'P8',
   facet: 'P',
   title: 'Toe',
-  question: 'Does the toe come out from under a wide leg?',
+  question: 'Does the toe show below a wide leg?',
   thresholds: {
     thighEase: { value: 60, unit: 'mm', says: 'As in P1.', min: 20, max: 150 },
     pool: { value: 30, unit: 'mm', says: 'A hem below this pools on the shoe.', min: 0, max: 60 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ({ of: wholeIn('bottom', 'shoes') }),
-  evaluate(scene, at) {
+  find(scene, at) {
     const [bottom, shoe] = [oneIn(scene, 'bottom'), oneIn(scene, 'shoes')];
     if (!bottom || !shoe || !['trousers', 'jeans'].includes(bottom.piece.category)) return [];
     const { leg } = bottom.piece.cut;
     if (leg !== 'wide' && leg !== 'flare' && leg !== 'bootcut') return [];
     if (readsAs(bottom, scene, at.thighEase) !== 'wide') return [];
-    const pieces = [bottom.piece.id, shoe.piece.id];
+    const pieces = ids(bottom, shoe);
     const cut = shoe.piece.cut.toe;
     if (cut === 'pointed' || cut === 'almond')
-      return [
-        {
-          tone: 'works',
-          pieces,
-          text: `The ${cut} toe of ${named(shoe)} comes out from under ${named(bottom)}.`,
-        },
-      ];
+      return [{ code: 'shows', tone: 'works', pieces, params: { toe: cut } }];
     const clearance = hemOf(scene, bottom)?.clearanceMm;
     const chunky = cut === 'round' && (shoe.piece.category === 'sneaker' || shoe.piece.cut.sole === 'lug');
     return chunky && clearance !== undefined && clearance < at.pool
-      ? [
-          {
-            tone: 'note',
-            pieces,
-            text: `${named(shoe)} is round and heavy under a hem that pools; a pointed toe, or a shorter hem.`,
-          },
-        ]
+      ? [{ code: 'heavy', tone: 'note', pieces }]
       : [];
   },
   examples: [

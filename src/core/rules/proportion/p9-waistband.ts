@@ -1,10 +1,18 @@
 import { hemHeight } from '../../figure';
 import { measure } from '../../piece';
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { knowsBody, oneIn, waistbandOf } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 import { wholeIn } from '../reads';
+
+const words = wording({
+  bare: ({ gap }: { gap: number }, say) =>
+    `${say.the(0)} ${say.verb('end', 0)} above ${say.the(1)}${gap < 5 ? '' : ` and ${say.verb('show', 0)} ${say.length(gap)} of midriff`}.`,
+  rides: (_, say) =>
+    `${say.the(0)} will ride up over ${say.the(1)} when ${say.they('sit')}. Choose a higher rise or a longer top.`,
+});
 
 /** P9: whether top and waistband meet. */
 export const waistband = defineRule({
@@ -21,13 +29,11 @@ export const waistband = defineRule({
       max: 100,
     },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ({
     of: (worn) => (worn.slot === 'bottom' ? (worn.measures.rise ?? true) : wholeIn('top')(worn)),
   }),
-  evaluate(scene, at) {
+  find(scene, at) {
     const [top, bottom] = [oneIn(scene, 'top'), oneIn(scene, 'bottom')];
     if (
       !top ||
@@ -41,28 +47,29 @@ export const waistband = defineRule({
     const band = waistbandOf(scene, 0);
     if (hem === undefined || !length) return [];
     const overlap = Math.round(band - hem);
-    const pieces = [top.piece.id, bottom.piece.id];
+    const pieces = ids(top, bottom);
     if (length.origin === 'defaulted' || !knowsBody(scene)) return [];
-    const measured = `${overlap} mm over the waistband; at least ${at.overlap} mm stays when seated`;
+    const measured = { value: overlap, unit: 'mm', least: at.overlap } as const;
     if (overlap >= at.overlap) return [];
     const wanted = scene.client.cover.includes('midriff');
     if (overlap <= 0)
       return [
         {
+          code: 'bare',
           tone: wanted ? 'fights' : 'note',
           pieces,
           measured,
           zone: 'midriff',
-          text: `${named(top)} ends above ${named(bottom)} and shows ${-overlap} mm of midriff.`,
+          params: { gap: -overlap },
         },
       ];
     return [
       {
+        code: 'rides',
         tone: wanted ? 'fights' : 'note',
         pieces,
         measured,
         zone: 'midriff',
-        text: `${named(top)} rides up over ${named(bottom)} when seated; a higher rise, or a longer top.`,
       },
     ];
   },

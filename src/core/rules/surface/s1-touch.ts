@@ -1,41 +1,42 @@
 import { hue, hueApart, isNeutral, lab } from '../../colour';
-import { textureFamily, type Worn } from '../../piece';
+import { textureFamily, type TextureFamily, type Worn } from '../../piece';
 import type { Count } from '../reads';
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { areaOf, isMain, mainHex, mainsOf } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, USUAL_WEIGHT } from '../rule';
+
+const words = wording({
+  contrast: ({ cloths: [first, ...rest] }: { cloths: readonly TextureFamily[] }, say) =>
+    `Good contrast of texture: ${first ? say.cloth(first) : ''} with ${say.list(rest.map(say.cloth))}.`,
+  dark: () => 'All dark in one kind of cloth. A knit, a shine or a nap would bring it to life.',
+  tone: () => 'All one tone in one kind of cloth. A knit, a shine or a nap would bring it to life.',
+});
 
 /** S1: two cloths that feel different; most wanted where all is one tone. */
 export const touch = defineRule({
   id: 'S1',
   facet: 'S',
-  title: 'Touch',
-  question: 'Is there more than one cloth to feel?',
+  title: 'Texture',
+  question: 'Is there more than one texture?',
   thresholds: {
     area: { value: 0.08, unit: 'share', says: 'Least area of a cloth that counts.', min: 0.02, max: 0.4 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: (_given, at) => ({ tally: (pool) => tallyTouch(pool, at.area) }),
-  evaluate(scene, at) {
+  find(scene, at) {
     const mains = mainsOf(scene).filter((worn) => areaOf(scene, worn) >= at.area);
-    const pieces = mains.map(({ piece }) => piece.id);
+    const pieces = ids(...mains);
     switch (feelOf(mains)) {
       case 'two cloths': {
         const cloths = [...new Set(mains.map(({ piece }) => textureFamily(piece.fabric)))];
-        return [{ tone: 'works', pieces, text: `Two cloths to feel: ${cloths.join(' and ')}.` }];
+        return [{ code: 'contrast', tone: 'works', pieces, params: { cloths } }];
       }
       case 'dark':
+        return [{ code: 'dark', tone: 'note', pieces }];
       case 'one tone':
-        return [
-          {
-            tone: 'note',
-            pieces,
-            text: `All ${feelOf(mains)} in one kind of cloth: a knit, a shine or a nap would bring it to life.`,
-          },
-        ];
+        return [{ code: 'tone', tone: 'note', pieces }];
       default:
         return [];
     }

@@ -1,9 +1,10 @@
 import { deltaEHex } from '../../colour';
 import type { Worn } from '../../piece';
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { mainHex } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 
 const sparkles = ({ piece }: Worn): boolean =>
   piece.fabric.finish === 'sparkle' ||
@@ -14,6 +15,16 @@ const glitters = ({ piece, facts }: Worn): boolean =>
   facts.shape === 'jewel' &&
   !['pearl', 'wood', 'textile'].includes(piece.material ?? 'metal') &&
   piece.statement >= 2;
+
+const words = wording({
+  answers: (_, say) => `${say.the()} sparkle in one colour, and each answers the other.`,
+  colours: (_, say) => `${say.the()} sparkle in different colours. Keep one.`,
+  many: (_, say) => `Too much sparkle: ${say.the()}. Make one of them matt.`,
+  alone: (_, say) => `${say.the()} ${say.verb('sparkle')} alone, and that is enough.`,
+  jewels: ({ jewels }: { jewels: number }, say) =>
+    `${say.from(0, jewels).the()} over sparkle is too much. Choose pearl, something matt, or nothing.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** S2: how much sparkles, by the client's school. */
 export const shine = defineRule({
@@ -32,9 +43,7 @@ export const shine = defineRule({
       max: 40,
     },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ({
     needs: (worn) => sparkles(worn) && worn.facts.shape !== 'jewel',
     of: (worn) =>
@@ -44,10 +53,10 @@ export const shine = defineRule({
           ? ['sparkles', mainHex(worn)]
           : undefined,
   }),
-  evaluate({ pieces, schools }, at) {
+  find({ pieces, schools }, at) {
     const shining = pieces.filter((worn) => sparkles(worn) && worn.facts.shape !== 'jewel');
     if (shining.length === 0) return [];
-    const ids = shining.map(({ piece }) => piece.id);
+    const sparkling = ids(...shining);
     const said: Said[] = [];
     const jewels = pieces.filter(glitters);
     if (schools.shine === 'repeat' && shining.length >= 2) {
@@ -56,28 +65,25 @@ export const shine = defineRule({
       );
       return [
         answers
-          ? {
-              tone: 'works',
-              pieces: ids,
-              text: `${named(...shining)}: the second sparkle answers the first.`,
-            }
-          : { tone: 'fights', pieces: ids, text: `${named(...shining)} sparkle in different colours.` },
+          ? { code: 'answers', tone: 'works', pieces: sparkling }
+          : { code: 'colours', tone: 'fights', pieces: sparkling },
       ];
     }
     const most = schools.focus === 'bold' ? at.bold : at.calm;
     if (shining.length > most)
       said.push({
+        code: 'many',
         tone: 'fights',
-        pieces: ids,
-        measured: `${shining.length} sparkling pieces; up to ${most}`,
-        text: `${named(...shining)}: sparkle over sparkle. Let one of them be matt.`,
+        pieces: sparkling,
+        measured: { value: shining.length, unit: 'pieces', most },
       });
-    else said.push({ tone: 'works', pieces: ids, text: `${named(...shining)} may shine alone.` });
+    else said.push({ code: 'alone', tone: 'works', pieces: sparkling });
     if (jewels.length > 0 && schools.shine === 'calm')
       said.push({
+        code: 'jewels',
         tone: 'fights',
-        pieces: [...ids, ...jewels.map(({ piece }) => piece.id)],
-        text: `${named(...jewels)} over sparkle: pearl, something matt, or nothing.`,
+        pieces: [...ids(...jewels), ...sparkling],
+        params: { jewels: jewels.length },
       });
     return said;
   },

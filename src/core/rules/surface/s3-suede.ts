@@ -1,6 +1,7 @@
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 import { type Worn } from '../../piece';
 
 const isSuede = ({ piece }: Worn): boolean => piece.fabric.texture === 'suede';
@@ -11,39 +12,29 @@ const lights = ({ piece }: Worn): boolean =>
   piece.fabric.finish === 'sheen' ||
   piece.fabric.finish === 'sparkle';
 
+const words = wording({
+  lit: (_, say) => `${say.the(0)} ${say.verb('keep', 0)} the suede from looking dull.`,
+  dull: (_, say) => `${say.the()} ${say.verb('look')} dull among matt pieces. Add leather, satin or metal.`,
+});
+
 /** S3: suede is thirsty; something with a light in it keeps it from looking dusty. */
 export const suede = defineRule({
   id: 'S3',
   facet: 'S',
   title: 'Suede',
-  question: 'Does suede have something with a light in it beside it?',
-  thresholds: {},
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  question: 'Does suede have something with a shine beside it?',
+  words,
   reads: () => ({
     needs: isSuede,
     of: (worn) => (isSuede(worn) || lights(worn) ? [isSuede(worn), lights(worn)] : undefined),
   }),
-  evaluate({ pieces }) {
+  find({ pieces }) {
     const suedes = pieces.filter(isSuede);
     if (suedes.length === 0) return [];
     const lit = pieces.find(lights);
     return lit
-      ? [
-          {
-            tone: 'works',
-            pieces: suedes.map(({ piece }) => piece.id),
-            text: `${named(lit)} gives the suede a light.`,
-          },
-        ]
-      : [
-          {
-            tone: 'note',
-            pieces: suedes.map(({ piece }) => piece.id),
-            text: `${named(...suedes)} with only matt around it looks dusty; some leather, satin or metal helps.`,
-          },
-        ];
+      ? [{ code: 'lit', tone: 'works', pieces: ids(lit, ...suedes.filter((worn) => worn !== lit)) }]
+      : [{ code: 'dull', tone: 'note', pieces: ids(...suedes) }];
   },
   examples: [
     [

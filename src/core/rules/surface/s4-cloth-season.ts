@@ -1,7 +1,8 @@
 import type { Worn } from '../../piece';
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
 
 const summery = ({ piece: { fabric } }: Worn): boolean =>
   fabric.texture === 'linen' ||
@@ -11,31 +12,26 @@ const wintry = ({ piece: { fabric } }: Worn): boolean =>
   ['velvet', 'fur', 'tweed'].includes(fabric.texture) ||
   (fabric.weight === 'heavy' && fabric.fibres.some(({ name }) => /wool|cashmere/.test(name)));
 
+const words = wording({
+  apart: (_, say) => `${say.the(0)} ${say.verb('say', 0)} high summer, ${say.the(1)} deep winter.`,
+});
+
 /** S4: cloths of high summer and deep winter in one look. */
 export const clothSeason = defineRule({
   id: 'S4',
   facet: 'S',
   title: 'Cloth and season',
   question: 'Do the cloths belong to one season?',
-  thresholds: {},
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: () => ({
     of: (worn) => (summery(worn) || wintry(worn) ? [summery(worn), wintry(worn)] : undefined),
   }),
-  evaluate({ pieces }) {
+  find({ pieces }) {
     // A heavy woollen linen is of no season of its own.
     const cool = pieces.find((worn) => summery(worn) && !wintry(worn));
     const warm = pieces.find((worn) => wintry(worn) && !summery(worn));
     if (!cool || !warm) return [];
-    return [
-      {
-        tone: 'note',
-        pieces: [cool.piece.id, warm.piece.id],
-        text: `${named(cool)} is high summer and ${named(warm)} deep winter.`,
-      },
-    ];
+    return [{ code: 'apart', tone: 'note', pieces: ids(cool, warm) }];
   },
   examples: [
     [

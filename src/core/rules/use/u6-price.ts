@@ -1,5 +1,13 @@
 import { defineRule } from '../define';
-import { COMMON_PRACTICE, type Said, USUAL_WEIGHT } from '../rule';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
+
+const words = wording({
+  piece: (_, say) => `${say.the()} ${say.verb('cost')} more than ${say.they('spend')} on one of these.`,
+  within: () => 'Within budget.',
+  over: () => 'Over budget.',
+});
+type Said = FoundBy<typeof words>;
 
 /** U6: each new piece within its band, and the new pieces together within the budget of the box. */
 export const price = defineRule({
@@ -10,10 +18,9 @@ export const price = defineRule({
   thresholds: {
     slackPct: { value: 10, unit: '%', says: 'Over by up to this is a note, not a fault.', min: 0, max: 50 },
   },
-  weight: USUAL_WEIGHT,
   mayOverrule: false,
-  source: COMMON_PRACTICE,
-  evaluate({ pieces, budget }, at) {
+  words,
+  find({ pieces, budget }, at) {
     if (!budget) return [];
     const fresh = pieces.filter((worn) => !worn.piece.owned && worn.piece.priceMinor !== undefined);
     if (fresh.length === 0) return [];
@@ -25,21 +32,21 @@ export const price = defineRule({
       const asked = piece.priceMinor ?? 0;
       if (most !== undefined && asked > most) {
         said.push({
+          code: 'piece',
           tone: toneOver(asked, most),
           pieces: [piece.id],
-          text: `${piece.title} costs more than this client spends on one.`,
-          measured: `${units(asked)}; up to ${units(most)}`,
+          measured: { value: asked, unit: 'money', most },
         });
       }
     }
     if (budget.boxMinor !== undefined) {
       const sum = fresh.reduce((total, worn) => total + (worn.piece.priceMinor ?? 0), 0);
-      const measured = `${units(sum)} of ${units(budget.boxMinor)}`;
-      const ids = fresh.map((worn) => worn.piece.id);
+      const measured = { value: sum, unit: 'money', most: budget.boxMinor } as const;
+      const pieces = ids(...fresh);
       said.push(
         sum <= budget.boxMinor
-          ? { tone: 'works', pieces: ids, text: 'Within the budget.', measured }
-          : { tone: toneOver(sum, budget.boxMinor), pieces: ids, text: 'Over the budget.', measured },
+          ? { code: 'within', tone: 'works', pieces, measured }
+          : { code: 'over', tone: toneOver(sum, budget.boxMinor), pieces, measured },
       );
     }
     return said;
@@ -61,5 +68,3 @@ export const price = defineRule({
     ],
   ],
 });
-
-const units = (minor: number): string => (minor / 100).toFixed(2);

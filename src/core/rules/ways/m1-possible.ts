@@ -1,17 +1,62 @@
 import { hemHeight } from '../../figure';
 import { measure, type Worn } from '../../piece';
-import { defineRule } from '../define';
+import { type At, defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { type Scene } from '../scene';
-import { COMMON_PRACTICE, type Said, USUAL_WEIGHT } from '../rule';
 
-type At = Readonly<Record<string, number>>;
+type Limits = At<
+  | 'clothLong'
+  | 'clothShort'
+  | 'wrapMore'
+  | 'halterMore'
+  | 'tail'
+  | 'layerEase'
+  | 'blouse'
+  | 'shirtLeast'
+  | 'shirtMost'
+>;
+
+const TO_MEASURE = {
+  cloth: 'both sides of the cloth',
+  width: 'the width of the cloth',
+  leg: 'the leg opening',
+  lengths: 'both lengths',
+} as const;
+
+const words = wording({
+  'big-enough': (_, say) => `${say.the()} ${say.verb('be')} big enough to tie this way.`,
+  'too-small': (_, say) => `${say.the()} ${say.verb('be')} too small to tie this way.`,
+  'wide-enough': (_, say) => `${say.the()} ${say.verb('be')} wide enough for a halter.`,
+  'too-narrow': (_, say) => `${say.the()} ${say.verb('be')} not wide enough for a halter.`,
+  unknown: ({ measure: which }: { measure: keyof typeof TO_MEASURE }, say) =>
+    `Can’t tell whether ${say.the()} can be worn this way: measure ${TO_MEASURE[which]}.`,
+  'heavy-knot': (_, say) => `${say.the()} ${say.verb('be')} too heavy to knot.`,
+  'heavy-tuck': (_, say) => `${say.the()} ${say.verb('be')} too heavy to tuck flat.`,
+  'above-waist': (_, say) =>
+    `${say.the()} ${say.verb('end')} above the waist: there is nothing to tuck or knot.`,
+  'short-tuck': (_, say) => `${say.the()} ${say.verb('be')} barely long enough to tuck and will pull out.`,
+  'no-boot': (_, say) => `There is no boot to tuck ${say.the()} into.`,
+  'in-boot': ({ boots }: { boots: string }, say) =>
+    `${say.the()} ${say.verb('go')} into ${say.called(boots)}.`,
+  bloused: ({ boots }: { boots: string }, say) =>
+    `${say.the()} ${say.verb('be')} light enough to blouse over ${say.called(boots)}.`,
+  'too-wide': ({ boots }: { boots: string }, say) =>
+    `${say.the()} ${say.verb('be')} too wide for ${say.called(boots)}.`,
+  layers: (_, say) => `${say.the()} ${say.verb('be')} loose enough to layer.`,
+  'close-layer': (_, say) => `${say.the()} ${say.verb('be')} close-fitting for a layer.`,
+  peeps: ({ over }: { over: string }, say) =>
+    `The hem of ${say.the()} peeps out below ${say.called(over)} as if by accident. Tuck it in.`,
+  slippery: (_, say) => `${say.the()} ${say.verb('be')} slippery: tie twice, and pin on the inside.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** M1: can this client wear the piece so? */
 export const possible = defineRule({
   id: 'M1',
   facet: 'M',
   title: 'Possible',
-  question: 'Can this client wear the piece in this way?',
+  question: 'Can the piece be worn this way?',
   thresholds: {
     clothLong: {
       value: 1778,
@@ -65,10 +110,8 @@ export const possible = defineRule({
     },
     shirtMost: { value: 250, unit: 'mm', says: 'And by at most this.', min: 50, max: 500 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
-  evaluate: (scene, at) => scene.pieces.flatMap((worn) => [...judgeWay(worn, scene, at), ...slippery(worn)]),
+  words,
+  find: (scene, at) => scene.pieces.flatMap((worn) => [...judgeWay(worn, scene, at), ...slippery(worn)]),
   examples: [
     [
       {
@@ -143,7 +186,7 @@ export const possible = defineRule({
   ],
 });
 
-function judgeWay(worn: Worn, scene: Scene, at: At): Said[] {
+function judgeWay(worn: Worn, scene: Scene, at: Limits): Said[] {
   const { id } = worn.mode;
   const { category } = worn.piece;
   if (category === 'scarf' && (id === 'skirt' || id === 'mini-skirt' || id === 'dress'))
@@ -157,80 +200,76 @@ function judgeWay(worn: Worn, scene: Scene, at: At): Said[] {
   return [];
 }
 
-const say = (worn: Worn, tone: Said['tone'], text: string, measured?: string): Said => ({
-  tone,
-  pieces: [worn.piece.id],
-  text: `${worn.piece.title}: ${text}`,
-  measured,
-});
-const unknown = (worn: Worn, what: string): Said => ({
-  ...say(worn, 'note', `cannot tell whether it can be worn so. Measure ${what}.`),
+const unknown = (worn: Worn, measure: keyof typeof TO_MEASURE): Said => ({
+  code: 'unknown',
+  tone: 'note',
+  pieces: ids(worn),
   cannotTell: true,
+  params: { measure },
 });
 
-function tied(worn: Worn, { body }: Scene, at: At): Said[] {
+function tied(worn: Worn, { body }: Scene, at: Limits): Said[] {
   const [width, length] = [measure(worn, 'width'), measure(worn, 'lengthFlat')];
   if (!width || !length || width.origin === 'defaulted' || length.origin === 'defaulted')
-    return [unknown(worn, 'both sides of the cloth')];
+    return [unknown(worn, 'cloth')];
   const [long, short] = [Math.max(width.mm, length.mm), Math.min(width.mm, length.mm)];
-  const around = body.hip + (at.wrapMore ?? 300);
-  const measured = `${long} × ${short} mm; ${at.clothLong} × ${at.clothShort} mm and ${Math.round(around)} mm round the hip are wanted`;
-  const fits = long >= (at.clothLong ?? 1778) && short >= (at.clothShort ?? 1000) && long >= around;
+  const wanted = Math.max(at.clothLong, body.hip + at.wrapMore);
+  const isNarrow = short < at.clothShort;
+  const measured = isNarrow
+    ? ({ value: short, unit: 'mm', least: at.clothShort } as const)
+    : ({ value: long, unit: 'mm', least: wanted } as const);
   return [
-    fits
-      ? say(worn, 'works', 'big enough to be tied so.', measured)
-      : say(worn, 'fights', 'too small to be tied so.', measured),
+    long >= wanted && !isNarrow
+      ? { code: 'big-enough', tone: 'works', pieces: ids(worn), measured }
+      : { code: 'too-small', tone: 'fights', pieces: ids(worn), measured },
   ];
 }
 
-function halter(worn: Worn, { body }: Scene, at: At): Said[] {
+function halter(worn: Worn, { body }: Scene, at: Limits): Said[] {
   const width = measure(worn, 'width');
-  if (!width || width.origin === 'defaulted') return [unknown(worn, 'the width of the cloth')];
-  const wanted = Math.round(body.bust / 2 + (at.halterMore ?? 200));
-  const measured = `${width.mm} mm wide; ${wanted} mm is wanted`;
+  if (!width || width.origin === 'defaulted') return [unknown(worn, 'width')];
+  const wanted = Math.round(body.bust / 2 + at.halterMore);
+  const measured = { value: width.mm, unit: 'mm', least: wanted } as const;
   return [
     width.mm >= wanted
-      ? say(worn, 'works', 'wide enough for a halter.', measured)
-      : say(worn, 'fights', 'not wide enough for a halter.', measured),
+      ? { code: 'wide-enough', tone: 'works', pieces: ids(worn), measured }
+      : { code: 'too-narrow', tone: 'fights', pieces: ids(worn), measured },
   ];
 }
 
-function tucked(worn: Worn, { marks }: Scene, at: At): Said[] {
+function tucked(worn: Worn, { marks }: Scene, at: Limits): Said[] {
   const knot = worn.mode.id === 'knotted';
   if (worn.piece.fabric.weight === 'heavy')
-    return [
-      say(worn, 'fights', knot ? 'the cloth is too heavy to knot.' : 'the cloth is too heavy to tuck flat.'),
-    ];
+    return [{ code: knot ? 'heavy-knot' : 'heavy-tuck', tone: 'fights', pieces: ids(worn) }];
   const length = measure(worn, 'length');
   if (!length || length.origin === 'defaulted') return [];
   const below = Math.round(
     marks.waist - (hemHeight({ ...worn, mode: { ...worn.mode, id: 'untucked' } }, marks) ?? 0),
   );
-  const measured = `${below} mm below the waist; ${at.tail} mm is wanted`;
-  if (below < 0) return [say(worn, 'fights', 'it ends above the waist.', measured)];
-  return below < (at.tail ?? 80) ? [say(worn, 'note', 'little to tuck; it will ride out.', measured)] : [];
+  const measured = { value: below, unit: 'mm', least: at.tail } as const;
+  if (below < 0) return [{ code: 'above-waist', tone: 'fights', pieces: ids(worn), measured }];
+  return below < at.tail ? [{ code: 'short-tuck', tone: 'note', pieces: ids(worn), measured }] : [];
 }
 
-function intoBoots(worn: Worn, { pieces }: Scene, at: At): Said[] {
+function intoBoots(worn: Worn, { pieces }: Scene, at: Limits): Said[] {
   const boots = pieces.find((other) => other.slot === 'shoes');
   const shaft = boots && measure(boots, 'shaftGirth');
-  if (!boots || !shaft) return [say(worn, 'fights', 'there is no boot to tuck it into.')];
+  if (!boots || !shaft) return [{ code: 'no-boot', tone: 'fights', pieces: ids(worn) }];
   const opening = measure(worn, 'legOpening');
-  if (!opening || opening.origin === 'defaulted') return [unknown(worn, 'the leg opening')];
-  const measured = `leg opening ${opening.mm} mm, shaft ${shaft.mm} mm`;
-  if (opening.mm <= shaft.mm) return [say(worn, 'works', `goes into ${boots.piece.title}.`, measured)];
+  if (!opening || opening.origin === 'defaulted') return [unknown(worn, 'leg')];
+  const measured = { value: opening.mm, unit: 'mm', most: shaft.mm } as const;
+  const found = { pieces: ids(worn), measured, params: { boots: boots.piece.id } };
+  if (opening.mm <= shaft.mm) return [{ code: 'in-boot', tone: 'works', ...found }];
   const bloused =
     boots.piece.category === 'ankle-boot' &&
     worn.piece.fabric.weight === 'light' &&
-    opening.mm <= shaft.mm * (at.blouse ?? 1.5);
+    opening.mm <= shaft.mm * at.blouse;
   return [
-    bloused
-      ? say(worn, 'works', `light enough to be bloused over ${boots.piece.title}.`, measured)
-      : say(worn, 'fights', `too wide for ${boots.piece.title}.`, measured),
+    bloused ? { code: 'bloused', tone: 'works', ...found } : { code: 'too-wide', tone: 'fights', ...found },
   ];
 }
 
-function asLayer(worn: Worn, { pieces, body }: Scene, at: At): Said[] {
+function asLayer(worn: Worn, { pieces, body }: Scene, at: Limits): Said[] {
   const own = measure(worn, 'bust');
   if (!own || own.origin === 'defaulted') return [];
   const inner = pieces
@@ -239,28 +278,29 @@ function asLayer(worn: Worn, { pieces, body }: Scene, at: At): Said[] {
     .filter((found) => found !== undefined && found.origin !== 'defaulted');
   const beneath = Math.max(body.bust, ...inner.map((found) => found?.mm ?? 0));
   const ease = Math.round(own.mm - beneath);
-  const measured = `${ease} mm of ease over what is beneath; ${at.layerEase} mm is wanted`;
-  return ease >= (at.layerEase ?? 60)
-    ? [say(worn, 'works', 'loose enough to be a layer.', measured)]
-    : [say(worn, ease < 0 ? 'fights' : 'note', 'close for a layer.', measured)];
+  const measured = { value: ease, unit: 'mm', least: at.layerEase } as const;
+  return ease >= at.layerEase
+    ? [{ code: 'layers', tone: 'works', pieces: ids(worn), measured }]
+    : [{ code: 'close-layer', tone: ease < 0 ? 'fights' : 'note', pieces: ids(worn), measured }];
 }
 
 /** A shirt under a knit shows as a hem of its own, or not at all. */
-function beneathKnit(worn: Worn, { pieces, marks }: Scene, at: At): Said[] {
+function beneathKnit(worn: Worn, { pieces, marks }: Scene, at: Limits): Said[] {
   const over = pieces.find((other) => other.slot === 'top' && other !== worn);
   const [inner, outer] = [hemHeight(worn, marks), over && hemHeight(over, marks)];
   if (!over || inner === undefined || outer === undefined) return [];
   if (measure(worn, 'length')?.origin === 'defaulted' || measure(over, 'length')?.origin === 'defaulted')
-    return [unknown(worn, 'both lengths')];
+    return [unknown(worn, 'lengths')];
   const shows = Math.round(outer - inner);
-  if (shows <= 0 || (shows >= (at.shirtLeast ?? 80) && shows <= (at.shirtMost ?? 250))) return [];
+  if (shows <= 0 || (shows >= at.shirtLeast && shows <= at.shirtMost)) return [];
   return [
-    say(
-      worn,
-      'note',
-      `its hem shows below ${over.piece.title} as if by accident; tuck it in.`,
-      `${shows} mm; ${at.shirtLeast} to ${at.shirtMost} mm looks meant`,
-    ),
+    {
+      code: 'peeps',
+      tone: 'note',
+      pieces: ids(worn),
+      params: { over: over.piece.id },
+      measured: { value: shows, unit: 'mm', least: at.shirtLeast, most: at.shirtMost },
+    },
   ];
 }
 
@@ -271,7 +311,5 @@ function slippery(worn: Worn): Said[] {
   const { texture } = worn.piece.fabric;
   const tiedSo =
     TIED_WAYS.includes(worn.mode.id) && (worn.mode.id !== 'skirt' || worn.piece.category === 'scarf');
-  return tiedSo && texture === 'satin'
-    ? [say(worn, 'note', 'slippery: tie it twice, and pin it on the inside.')]
-    : [];
+  return tiedSo && texture === 'satin' ? [{ code: 'slippery', tone: 'note', pieces: ids(worn) }] : [];
 }

@@ -1,6 +1,7 @@
 import type { Worn } from '../../piece';
 import { defineRule } from '../define';
-import { COMMON_PRACTICE, type Said, USUAL_WEIGHT } from '../rule';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 
 /** What a way of wearing does to the look; the figure draws it and the proportion rules measure it. */
 export interface Effect {
@@ -8,7 +9,7 @@ export interface Effect {
   readonly waist?: 'at the waistband' | 'at its own hem' | undefined;
   /** One long line down the front. */
   readonly vertical?: boolean | undefined;
-  readonly text: string;
+  readonly code: 'tucked' | 'knotted' | 'belted' | 'open' | 'rolled' | 'beneath';
 }
 
 /** The effect of the way a piece is worn, or undefined when it is worn as it comes. */
@@ -18,30 +19,35 @@ export function effectOf(worn: Worn, all: readonly Worn[]): Effect | undefined {
     case 'full-tuck':
     case 'front-tuck':
     case 'half-tuck':
-      return worn.slot === 'top'
-        ? { waist: 'at the waistband', text: `${worn.piece.title} tucked brings the waist to the waistband.` }
-        : undefined;
+      return worn.slot === 'top' ? { waist: 'at the waistband', code: 'tucked' } : undefined;
     case 'knotted':
-      return { waist: 'at the waistband', text: `The knot of ${worn.piece.title} makes a waist.` };
+      return { waist: 'at the waistband', code: 'knotted' };
     case 'belted':
-      return { waist: 'at the waistband', text: `Belted, ${worn.piece.title} makes a waist.` };
+      return { waist: 'at the waistband', code: 'belted' };
     case 'open':
       return all.some((other) => other.order < worn.order && other.facts.main)
-        ? { vertical: true, text: `Left open, ${worn.piece.title} makes one long line.` }
+        ? { vertical: true, code: 'open' }
         : undefined;
     case 'sleeves-rolled':
-      return { text: `${worn.piece.title}: the sleeves end just below the elbow.` };
+      return { code: 'rolled' };
     case 'beneath':
       return all.some((other) => other.slot === 'top' && other !== worn)
-        ? {
-            waist: 'at its own hem',
-            text: `${worn.piece.title} beneath: the hem of what is over it now draws the waist.`,
-          }
+        ? { waist: 'at its own hem', code: 'beneath' }
         : undefined;
     default:
       return undefined;
   }
 }
+
+const words = wording({
+  tucked: (_, say) => `Tucked in, ${say.the()} ${say.verb('mark')} the waist.`,
+  knotted: (_, say) => `The knot of ${say.the()} makes a waist.`,
+  belted: (_, say) => `Belted, ${say.the()} ${say.verb('make')} a waist.`,
+  open: (_, say) => `Worn open, ${say.the()} ${say.verb('make')} one long line.`,
+  rolled: (_, say) => `The sleeves of ${say.the()} end just below the elbow.`,
+  beneath: (_, say) => `With ${say.the()} beneath, the hem of the top marks the waist.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** M2: what the way of wearing does to waist, hem, cover and line. */
 export const effect = defineRule({
@@ -49,14 +55,11 @@ export const effect = defineRule({
   facet: 'M',
   title: 'Effect',
   question: 'What does this way of wearing do?',
-  thresholds: {},
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
-  evaluate: ({ pieces }) =>
+  words,
+  find: ({ pieces }) =>
     pieces.flatMap((worn): Said[] => {
       const found = effectOf(worn, pieces);
-      return found ? [{ tone: 'works', pieces: [worn.piece.id], text: found.text }] : [];
+      return found ? [{ code: found.code, tone: 'works', pieces: ids(worn) }] : [];
     }),
   examples: [
     [

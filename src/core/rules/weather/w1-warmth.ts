@@ -1,11 +1,26 @@
 import { CLOTHES_MOST_CLO, ensembleClo, holdsPmv, minutesWarm, pmv, requiredClo } from '../../weather';
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { inSlot } from '../fields';
 import { solid } from '../given';
-import { named, type Said, USUAL_WEIGHT } from '../rule';
 
 /** What comes off indoors. */
 const COATS: readonly string[] = ['coat', 'raincoat', 'cape'];
+
+const words = wording({
+  'unknown-indoors': ({ celsius }: { celsius: number }, say) =>
+    `Can’t tell for ${say.warmth(celsius)} indoors: the standard does not reach that far.`,
+  indoors: () => 'Comfortable indoors.',
+  'warm-indoors': (_, say) => (say.count > 0 ? `Warm indoors; ${say.the()} can come off.` : 'Warm indoors.'),
+  'cool-indoors': () => 'Cool indoors: add a layer.',
+  'too-cold': () => 'Too cold for clothes alone; shelter and movement count here.',
+  'cool-outdoors': ({ minutes }: { minutes: number }) =>
+    `Cool outdoors after about ${minutes} minutes: add a layer.`,
+  'warm-outdoors': (_, say) => `Warm outdoors; leave ${say.the()} at home.`,
+  outdoors: () => 'Warm enough outdoors.',
+});
+type Said = FoundBy<typeof words>;
 
 /** W1: warm enough, and not too warm, where the occasion is. */
 export const warmth = defineRule({
@@ -23,10 +38,9 @@ export const warmth = defineRule({
       max: 1.5,
     },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
   source:
     'ISO 9920 (ensembles), ISO 7730 (indoors, radiant = air); outdoors Burton & Edholm, "Man in a Cold Environment" (1955).',
+  words,
   reads: ({ occasion }) =>
     occasion
       ? {
@@ -37,7 +51,7 @@ export const warmth = defineRule({
           ],
         }
       : 'nothing',
-  evaluate(scene, at) {
+  find(scene, at) {
     const { occasion, pieces } = scene;
     const clo = ensembleClo(pieces);
     if (!occasion || clo === undefined) return [];
@@ -52,25 +66,23 @@ export const warmth = defineRule({
       const climate = { airC: indoorC, radiantC: indoorC, airMs: 0.1, humidityPct, met, clo: worn };
       if (!holdsPmv(climate))
         said.push({
+          code: 'unknown-indoors',
           tone: 'note',
           pieces: [],
           cannotTell: true,
-          text: `Cannot tell for ${indoorC} °C indoors: out of the range of the standard.`,
+          params: { celsius: indoorC },
         });
       else {
         const vote = pmv(climate);
-        const measured = `${worn.toFixed(2)} clo at ${indoorC} °C: PMV ${vote.toFixed(1)}; ±${at.vote} is comfortable`;
+        const measured = { value: vote, unit: 'PMV', least: -at.vote, most: at.vote } as const;
         said.push(
           Math.abs(vote) <= at.vote
-            ? { tone: 'works', pieces: [], measured, text: 'Comfortable indoors.' }
+            ? { code: 'indoors', tone: 'works', pieces: [], measured }
             : {
+                code: vote > 0 ? 'warm-indoors' : 'cool-indoors',
                 tone: 'note',
-                pieces: vote > 0 && layers[0] ? [layers[0].piece.id] : [],
+                pieces: vote > 0 && layers[0] ? ids(layers[0]) : [],
                 measured,
-                text:
-                  vote > 0
-                    ? `Warm indoors${layers[0] ? `; ${named(layers[0])} may come off` : ''}.`
-                    : 'Cool indoors; one layer more.',
               },
         );
       }
@@ -78,29 +90,24 @@ export const warmth = defineRule({
     if (outdoorC !== undefined && outdoorC < 20) {
       const wanted = requiredClo(outdoorC, windMs, met);
       const minutes = minutesWarm(outdoorC, windMs, met, clo);
-      const measured = `${clo.toFixed(2)} clo; ${wanted.toFixed(1)} wanted at ${outdoorC} °C, ${windMs} m/s, ${met} met`;
-      if (wanted > CLOTHES_MOST_CLO)
-        said.push({
-          tone: 'note',
-          pieces: [],
-          measured,
-          text: 'Too cold for clothes alone: shelter and movement count here.',
-        });
+      const measured = { value: clo, unit: 'clo', least: wanted } as const;
+      if (wanted > CLOTHES_MOST_CLO) said.push({ code: 'too-cold', tone: 'note', pieces: [], measured });
       else if (clo < wanted - at.slack)
         said.push({
+          code: 'cool-outdoors',
           tone: 'note',
           pieces: [],
           measured,
-          text: `Cool outdoors after about ${Math.round(minutes / 5) * 5} minutes; one layer more.`,
+          params: { minutes: Math.round(minutes / 5) * 5 },
         });
       else if (clo > wanted + at.slack * 2 && layers[0])
         said.push({
+          code: 'warm-outdoors',
           tone: 'note',
-          pieces: [layers[0].piece.id],
-          measured,
-          text: `Warm outdoors; ${named(layers[0])} may stay at home.`,
+          pieces: ids(layers[0]),
+          measured: { value: clo, unit: 'clo', most: wanted + at.slack * 2 },
         });
-      else said.push({ tone: 'works', pieces: [], measured, text: 'Warm enough outdoors.' });
+      else said.push({ code: 'outdoors', tone: 'works', pieces: [], measured });
     }
     return said;
   },

@@ -1,7 +1,13 @@
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { inSlot } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, USUAL_WEIGHT } from '../rule';
+
+const words = wording({
+  peels: (_, say) => `${say.the()} ${say.verb('come')} off indoors.`,
+  nothing: () => 'No layer to take off indoors: add one.',
+});
 
 /** W2: between a cold street and a warm room something comes off. */
 export const peel = defineRule({
@@ -13,14 +19,12 @@ export const peel = defineRule({
     apart: { value: 8, unit: '°C', says: 'From this difference something must come off.', min: 3, max: 20 },
     layer: { value: 0.2, unit: 'clo', says: 'Least warmth of a layer that counts.', min: 0.05, max: 0.8 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: ({ occasion }, at) =>
     occasion?.indoorC === undefined || occasion.outdoorC === undefined
       ? 'nothing'
       : { of: ({ slot, clo }) => (slot === 'layer' && clo >= at.layer ? true : undefined) },
-  evaluate(scene, at) {
+  find(scene, at) {
     const { indoorC, outdoorC } = scene.occasion ?? {};
     if (
       indoorC === undefined ||
@@ -30,17 +34,10 @@ export const peel = defineRule({
     )
       return [];
     const layer = inSlot(scene, 'layer').find(({ clo }) => clo >= at.layer);
-    const measured = `${indoorC - outdoorC} °C between out and in; from ${at.apart} a layer comes off`;
+    const measured = { value: indoorC - outdoorC, unit: '°C', most: at.apart } as const;
     return layer
-      ? [{ tone: 'works', pieces: [layer.piece.id], measured, text: `${named(layer)} comes off indoors.` }]
-      : [
-          {
-            tone: 'fights',
-            pieces: [],
-            measured,
-            text: 'Nothing can come off between the cold and the warm; add a layer.',
-          },
-        ];
+      ? [{ code: 'peels', tone: 'works', pieces: ids(layer), measured }]
+      : [{ code: 'nothing', tone: 'fights', pieces: [], measured }];
   },
   examples: [
     [

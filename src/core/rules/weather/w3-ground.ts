@@ -1,9 +1,26 @@
 import { measure } from '../../piece';
 import { defineRule } from '../define';
+import { type FoundBy, wording } from '../finding';
+import { ids } from '../rule';
 import { oneIn } from '../fields';
 import { solid } from '../given';
-import { COMMON_PRACTICE, named, type Said, USUAL_WEIGHT } from '../rule';
 import { wholeIn } from '../reads';
+
+interface On {
+  readonly surface: string;
+}
+
+const words = wording({
+  ice: (_, say) => `${say.the()} won’t grip on ice. Choose a sole with grip.`,
+  smooth: ({ surface }: On, say) =>
+    `${say.the()} ${say.verb('have')} a smooth sole, and the ground is ${surface === 'deck' ? 'a deck' : surface}.`,
+  sinks: ({ surface }: On, say) => `The thin heel of ${say.the()} will sink or catch on ${surface}.`,
+  high: ({ surface }: On, say) => `${say.the()} ${say.verb('be')} high for ${surface}.`,
+  open: ({ surface }: On, say) => `${say.the()} ${say.verb('be')} open, and the ground is ${surface}.`,
+  copes: ({ surfaces }: { surfaces: readonly string[] }, say) =>
+    `${say.the()} will cope with ${say.list(surfaces.map((each) => (each === 'wet' ? 'wet ground' : each === 'deck' ? 'the deck' : each)))}.`,
+});
+type Said = FoundBy<typeof words>;
 
 /** W3: the shoe and the ground. */
 export const ground = defineRule({
@@ -21,11 +38,9 @@ export const ground = defineRule({
       max: 100,
     },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
-  source: COMMON_PRACTICE,
+  words,
   reads: ({ occasion }) => (occasion?.surfaces?.length ? { of: wholeIn('shoes') } : 'nothing'),
-  evaluate(scene, at) {
+  find(scene, at) {
     const shoe = oneIn(scene, 'shoes');
     const surfaces = scene.occasion?.surfaces ?? [];
     if (!shoe || surfaces.length === 0) return [];
@@ -34,43 +49,35 @@ export const ground = defineRule({
     const high = heel !== undefined && heel.origin !== 'defaulted' && heel.mm > at.heel;
     const thin = heelTipMm !== undefined && heelTipMm < at.tip;
     const said: Said[] = [];
-    const pieces = [shoe.piece.id];
+    const pieces = ids(shoe);
     for (const surface of surfaces) {
       if (surface === 'ice' && sole !== 'grip' && sole !== 'lug')
-        said.push({ tone: 'fights', pieces, text: `${named(shoe)} on ice: a sole that grips is wanted.` });
+        said.push({ code: 'ice', tone: 'fights', pieces });
       else if ((surface === 'wet' || surface === 'deck') && sole === 'smooth')
-        said.push({
-          tone: 'fights',
-          pieces,
-          text: `${named(shoe)} has a smooth sole, and the ground is ${surface === 'wet' ? 'wet' : 'a deck'}.`,
-        });
+        said.push({ code: 'smooth', tone: 'fights', pieces, params: { surface } });
       else if (
         (surface === 'grass' || surface === 'cobbles' || surface === 'sand' || surface === 'deck') &&
         thin
       )
         said.push({
+          code: 'sinks',
           tone: 'fights',
           pieces,
-          measured: `tip ${heelTipMm} mm; from ${at.tip} mm stands`,
-          text: `The thin heel of ${named(shoe)} sinks or catches on ${surface}.`,
+          params: { surface },
+          measured: { value: heelTipMm, unit: 'mm', least: at.tip },
         });
       else if ((surface === 'grass' || surface === 'cobbles' || surface === 'sand') && high)
         said.push({
+          code: 'high',
           tone: 'note',
           pieces,
-          measured: `heel ${heel.mm} mm; up to ${at.heel} mm on rough ground`,
-          text: `${named(shoe)} is high for ${surface}.`,
+          params: { surface },
+          measured: { value: heel.mm, unit: 'mm', most: at.heel },
         });
       else if ((surface === 'wet' || surface === 'grass') && toe === 'open')
-        said.push({
-          tone: 'note',
-          pieces,
-          text: `${named(shoe)} is open, and the ground is ${surface === 'wet' ? 'wet' : 'grass'}.`,
-        });
+        said.push({ code: 'open', tone: 'note', pieces, params: { surface } });
     }
-    return said.length > 0
-      ? said
-      : [{ tone: 'works', pieces, text: `${named(shoe)} stands on ${surfaces.join(' and ')}.` }];
+    return said.length > 0 ? said : [{ code: 'copes', tone: 'works', pieces, params: { surfaces } }];
   },
   examples: [
     [

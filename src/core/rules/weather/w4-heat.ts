@@ -1,14 +1,20 @@
 import { lab } from '../../colour';
 import { heatIndex } from '../../weather';
 import { defineRule } from '../define';
+import { wording } from '../finding';
+import { ids } from '../rule';
 import { isMain, mainHex, mainsOf } from '../fields';
 import { solid } from '../given';
-import { named, USUAL_WEIGHT } from '../rule';
 import { type Worn } from '../../piece';
 
 /** Heavy, lined or dark: it keeps the heat. */
 const isClose = (worn: Worn): boolean =>
   worn.piece.fabric.weight === 'heavy' || worn.piece.fabric.lined || lab(mainHex(worn)).l < 28;
+
+const words = wording({
+  hot: (_, say) =>
+    `${say.the()} ${say.verb('be')} warm for this heat. Choose lighter, paler, unlined; shade and water come first.`,
+});
 
 /** W4: dark, heavy or lined clothes in the heat. */
 export const heat = defineRule({
@@ -26,12 +32,11 @@ export const heat = defineRule({
     },
     hot: { value: 38, unit: '°C', says: 'Heat index from which it fights.', min: 32, max: 50 },
   },
-  weight: USUAL_WEIGHT,
-  mayOverrule: true,
   source: 'Heat index: Rothfusz (1990), NWS SR 90-23. What is too warm: common practice, no source.',
+  words,
   reads: ({ occasion }) =>
     occasion ? { of: (worn) => (isMain(worn) && isClose(worn) ? true : undefined) } : 'nothing',
-  evaluate(scene, at) {
+  find(scene, at) {
     const { occasion } = scene;
     const airC = Math.max(occasion?.outdoorC ?? -99, occasion?.indoorC ?? -99);
     if (!occasion || airC < 27) return [];
@@ -41,10 +46,10 @@ export const heat = defineRule({
     if (close.length === 0) return [];
     return [
       {
+        code: 'hot',
         tone: index >= at.hot ? 'fights' : 'note',
-        pieces: close.map(({ piece }) => piece.id),
-        measured: `heat index ${index.toFixed(0)} °C; from ${at.warm} take care`,
-        text: `${named(...close)} in this heat: lighter, paler, unlined. Shade and water come first.`,
+        pieces: ids(...close),
+        measured: { value: index, unit: '°C', most: at.warm },
       },
     ];
   },
