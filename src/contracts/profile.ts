@@ -1,3 +1,4 @@
+import { HAIR } from '@core/figure';
 import { GOALS, ZONES } from '@core/piece';
 import { HOUSE_SCHOOLS, type Profile } from '@core/client';
 import { PRONOUNS } from '@core/words';
@@ -71,7 +72,7 @@ export const schoolsSchema = z.strictObject({
 const profileFields = {
   pronoun: z.enum(PRONOUNS).optional(),
   skinHex: hexSchema.optional(),
-  hair: z.enum(['up', 'down']).optional(),
+  hair: z.enum(HAIR).optional(),
   pierced: z.boolean().optional(),
   goals: z.array(z.enum(GOALS)).default([]),
   cover: zones,

@@ -19,7 +19,7 @@ export interface FigureProps {
 export function Figure({ pieces, client, height, title, lit, decorative }: FigureProps) {
   const drawing = useMemo(() => {
     const body = bodyOf(client.measures);
-    return figureDrawing(layersOf(pieces.map(wear), body), body, client.skinHex);
+    return figureDrawing(layersOf(pieces.map(wear), body), body, client);
   }, [pieces, client]);
   return (
     <Drawing

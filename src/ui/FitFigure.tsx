@@ -28,7 +28,7 @@ export function FitFigure({ piece, client, points, height = 250 }: Props) {
   const prefix = useId().replace(/[^a-zA-Z0-9]/g, '');
   const { drawing, html, marks } = useMemo(() => {
     const body = bodyOf(client.measures);
-    const drawn = figureDrawing(layersOf([wear(piece)], body), body, client.skinHex);
+    const drawn = figureDrawing(layersOf([wear(piece)], body), body, client);
     return {
       drawing: drawn,
       html: { __html: svgItems(drawn.items, prefix) },

@@ -1,6 +1,6 @@
 import { bodyOf } from '@core/figure';
 import { type GivenPiece, pieceFrom } from '@core/piece';
-import { flatOf, svgItems } from '@core/sketch';
+import { flatOf, type Item, svgItems } from '@core/sketch';
 import sharp from 'sharp';
 
 /** How a test photo was taken: the ground, the light, and what the camera did to it. */
@@ -43,6 +43,16 @@ function groundOf(kind: Shot['ground']): string {
   return `<rect width="${SIZE}" height="${SIZE}" fill="#946b3f"/>${boards.join('')}`;
 }
 
+/** A sketch without its own light: the photo brings that of the room. */
+const unlit = (items: readonly Item[]): Item[] =>
+  items.flatMap((item) =>
+    item.kind === 'path'
+      ? typeof item.fill === 'object'
+        ? []
+        : [item]
+      : [{ ...item, items: unlit(item.items) }],
+  );
+
 /** A photo, made up: our own sketch of the piece laid on a ground and photographed. RGBA pixels. */
 export async function photograph(
   given: GivenPiece,
@@ -55,7 +65,7 @@ export async function photograph(
   const crease = shot.crease
     ? `<defs><linearGradient id="c"><stop offset="0" stop-color="#000" stop-opacity="0"/><stop offset=".5" stop-color="#000" stop-opacity=".3"/><stop offset="1" stop-color="#000" stop-opacity="0"/></linearGradient></defs><rect x="${SIZE * 0.47}" width="${SIZE * 0.05}" height="${SIZE}" fill="url(#c)" transform="rotate(14 ${SIZE / 2} ${SIZE / 2})"/>`
     : '';
-  const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="${SIZE}" height="${SIZE}">${groundOf(shot.ground)}<g transform="${move}">${svgItems(drawing.items, 'p')}</g>${crease}</svg>`;
+  const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="${SIZE}" height="${SIZE}">${groundOf(shot.ground)}<g transform="${move}">${svgItems(unlit(drawing.items), 'p')}</g>${crease}</svg>`;
   const raw = await sharp(Buffer.from(svg)).ensureAlpha().raw().toBuffer();
   if (shot.shade || shot.noise)
     for (let i = 0; i < raw.length; i++) {

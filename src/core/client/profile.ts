@@ -1,4 +1,4 @@
-import type { BodyMeasures } from '../figure';
+import type { BodyMeasures, Hair } from '../figure';
 import type { GOALS, Zone } from '../piece';
 import type { Pronoun } from '../words';
 
@@ -41,7 +41,7 @@ export interface Profile {
   /** What the client is called by; absent: they. */
   readonly pronoun?: Pronoun | undefined;
   readonly skinHex?: string | undefined;
-  readonly hair?: 'up' | 'down' | undefined;
+  readonly hair?: Hair | undefined;
   readonly pierced?: boolean | undefined;
   readonly goals: readonly (typeof GOALS)[number][];
   /** Zones to keep covered. */

@@ -56,7 +56,7 @@ export function frameOf(body: Body, flat: boolean): Frame {
     waist: body.waist * FRONT.waist,
     hip: body.hip * FRONT.hip,
   };
-  const slope = flat ? 0.42 : 0.17;
+  const slope = flat ? 0.42 : 0.135;
   const arm = { dx: Math.sin(slope), dy: Math.cos(slope) };
   const thighX = own.hip * 0.5;
   // A flat is laid with its legs a little apart, so that each leg reads as one.

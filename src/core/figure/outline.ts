@@ -1,12 +1,19 @@
 import { type Path, smooth } from '../path';
 import type { Frame } from './frame';
 
+export const HAIR = ['up', 'down', 'short', 'covered'] as const;
+/** How the hair is worn; unknown is drawn short. */
+export type Hair = (typeof HAIR)[number];
+
 /** The figure as closed paths in mm: faceless, calm, changing with height and girths. */
 export interface FigureOutline {
   readonly trunk: Path;
   readonly arms: readonly [Path, Path];
   readonly head: Path;
-  /** The short hair line is left out: the figure is nobody in particular. */
+  /** The neck where the chin keeps the light from it. */
+  readonly neckShade: Path;
+  /** Short marks of the body: collar bones, knees. */
+  readonly marks: readonly Path[];
   readonly width: number;
 }
 
@@ -25,27 +32,31 @@ export function outlineOf(frame: Frame): FigureOutline {
   const kneeUp = y.knee - 40;
   const kneeDown = y.knee + 45;
   const outer: Point[] = [
-    [neckHalf * 0.76, y.chin - 24],
-    [neckHalf * 0.8, y.neck - 24],
-    [neckHalf * 1.2, y.neck + 2],
-    [shoulderHalf * 0.62, y.neck + (y.tip - y.neck) * 0.55],
-    [shoulderHalf * 0.94, y.tip - 4],
-    [shoulderHalf, y.tip + 26],
-    [Math.max(own.bust * 1.0, shoulderHalf * 0.84), y.underarm + 4],
+    [neckHalf * 0.78, y.chin - 30],
+    [neckHalf * 0.76, (y.chin + y.neck) / 2 - 4],
+    [neckHalf * 0.86, y.neck - 22],
+    [neckHalf * 1.26, y.neck + 1],
+    [shoulderHalf * 0.62, y.neck + (y.tip - y.neck) * 0.5],
+    [shoulderHalf * 0.9, y.tip - 7],
+    [shoulderHalf * 0.995, y.tip + 18],
+    [shoulderHalf * 0.97, y.tip + 60],
+    [Math.max(own.bust * 0.985, shoulderHalf * 0.82), y.underarm + 6],
     [own.bust, y.bust],
-    [own.waist * 1.02, y.waist - (y.waist - y.bust) * 0.3],
-    [own.waist, y.waist],
-    [own.waist + (own.hip - own.waist) * 0.66, y.waist + (y.hip - y.waist) * 0.5],
+    [own.bust * 0.55 + own.waist * 0.46, y.bust + (y.waist - y.bust) * 0.46],
+    [own.waist, y.waist - 8],
+    [own.waist * 1.005, y.waist + 14],
+    [own.waist + (own.hip - own.waist) * 0.66, y.waist + (y.hip - y.waist) * 0.52],
     [own.hip, y.hip],
-    [own.hip * 0.99, y.crotch],
-    [leg((y.crotch + y.knee) / 2) + thigh * 0.84, (y.crotch + y.knee) / 2],
-    [leg(y.knee) + knee * 0.92, kneeUp],
-    [leg(y.knee) + knee * 0.86, kneeDown],
-    [leg(y.calf) + calf, y.calf - 20],
-    [leg(y.ankle) + ankle * 1.02, y.ankle - 40],
-    [leg(y.ankle) + ankle * 1.05, y.ankle + 10],
-    [leg(y.ankle) + foot, -10],
-    [leg(y.ankle) + foot * 0.9, 0],
+    [own.hip * 0.985, y.crotch],
+    [leg((y.crotch + y.knee) / 2) + thigh * 0.85, (y.crotch + y.knee) / 2],
+    [leg(y.knee) + knee * 0.94, kneeUp - 20],
+    [leg(y.knee) + knee * 0.83, kneeDown],
+    [leg(y.calf) + calf * 1.02, y.calf - 26],
+    [leg((y.calf + y.ankle) / 2) + calf * 0.76, (y.calf + y.ankle) / 2],
+    [leg(y.ankle) + ankle * 0.94, y.ankle - 34],
+    [leg(y.ankle) + ankle * 1.04, y.ankle + 14],
+    [leg(y.ankle) + foot * 0.98, -14],
+    [leg(y.ankle) + foot * 0.92, 0],
   ];
   const inner: Point[] = [
     [leg(y.ankle) - foot * 0.52, 0],
@@ -60,24 +71,120 @@ export function outlineOf(frame: Frame): FigureOutline {
   ];
   const half = [...outer, ...inner];
   const trunk = smooth([...half, ...mirror(half).reverse()], true, 0.85);
-  const headHalf = body.headGirth * 0.137;
-  const headHigh = y.chin - y.crown;
-  const head = smooth(
-    [
-      [0, y.crown],
-      [headHalf * 0.72, y.crown + headHigh * 0.1],
-      [headHalf, y.crown + headHigh * 0.38],
-      [headHalf * 0.9, y.crown + headHigh * 0.68],
-      [headHalf * 0.5, y.chin - headHigh * 0.05],
-      [0, y.chin + 2],
-      [-headHalf * 0.5, y.chin - headHigh * 0.05],
-      [-headHalf * 0.9, y.crown + headHigh * 0.68],
-      [-headHalf, y.crown + headHigh * 0.38],
-      [-headHalf * 0.72, y.crown + headHigh * 0.1],
+  return {
+    trunk,
+    arms: [armOutline(frame, 1), armOutline(frame, -1)],
+    head: headOf(frame),
+    neckShade: [
+      ['M', -neckHalf * 0.8, y.chin - 34],
+      ['L', neckHalf * 0.8, y.chin - 34],
+      ['L', neckHalf * 0.84, y.neck - 16],
+      ['Q', 0, y.neck + 14, -neckHalf * 0.84, y.neck - 16],
+      ['Z'],
     ],
-    true,
-  );
-  return { trunk, arms: [armOutline(frame, 1), armOutline(frame, -1)], head, width: own.hip };
+    marks: [1, -1].flatMap((side): Path[] => [
+      smooth([
+        [side * neckHalf * 0.34, y.neck + 26],
+        [side * neckHalf * 1.3, y.neck + 30],
+        [side * shoulderHalf * 0.66, y.neck + 20],
+      ]),
+      smooth([
+        [side * (leg(y.knee) - knee * 0.42), y.knee + 12],
+        [side * leg(y.knee), y.knee + 22],
+        [side * (leg(y.knee) + knee * 0.4), y.knee + 10],
+      ]),
+    ]),
+    width: own.hip,
+  };
+}
+
+/** Half of the head's breadth, and its height. */
+const headSize = ({ body, y }: Frame): readonly [half: number, high: number] => [
+  body.headGirth * 0.136,
+  y.chin - y.crown,
+];
+
+function headOf(frame: Frame): Path {
+  const { y } = frame;
+  const [half, high] = headSize(frame);
+  const side: Point[] = [
+    [half * 0.62, y.crown + high * 0.045],
+    [half * 0.93, y.crown + high * 0.2],
+    [half, y.crown + high * 0.42],
+    [half * 0.95, y.crown + high * 0.6],
+    [half * 0.76, y.crown + high * 0.8],
+    [half * 0.42, y.chin - high * 0.045],
+  ];
+  return smooth([[0, y.crown], ...side, [0, y.chin + 1], ...mirror(side).reverse()], true, 0.95);
+}
+
+/** Hair behind the head and before it; nothing where it is covered. */
+export interface HairShape {
+  readonly behind?: Path | undefined;
+  readonly before?: Path | undefined;
+}
+
+/** The hair as it is worn, around the head of a frame. */
+export function hairOf(frame: Frame, hair: Hair = 'short'): HairShape {
+  if (hair === 'covered') return {};
+  const { y, neckHalf } = frame;
+  const [half, high] = headSize(frame);
+  const out = half * 1.1;
+  const top = y.crown - high * 0.05;
+  const low = y.crown + high * (hair === 'short' ? 0.46 : 0.6);
+  // Parted a little to one side; the forehead stays free.
+  const before: Path = [
+    ['M', -out * 0.96, low],
+    ['C', -out * 1.1, y.crown + high * 0.22, -out * 0.76, top, 0, top],
+    ['C', out * 0.76, top, out * 1.1, y.crown + high * 0.22, out * 0.96, low],
+    [
+      'C',
+      half * 0.97,
+      y.crown + high * 0.4,
+      half * 0.84,
+      y.crown + high * 0.3,
+      half * 0.5,
+      y.crown + high * 0.25,
+    ],
+    [
+      'C',
+      half * 0.1,
+      y.crown + high * 0.21,
+      -half * 0.16,
+      y.crown + high * 0.19,
+      -half * 0.34,
+      y.crown + high * 0.13,
+    ],
+    ['C', -half * 0.62, y.crown + high * 0.24, -half * 0.92, y.crown + high * 0.36, -out * 0.96, low],
+    ['Z'],
+  ];
+  if (hair === 'short') return { before };
+  if (hair === 'up') {
+    const bun = high * 0.15;
+    return {
+      before,
+      behind: smooth(
+        [
+          [-bun * 1.1, top - bun * 0.2],
+          [-bun * 0.8, top - bun * 1.15],
+          [0, top - bun * 1.5],
+          [bun * 0.8, top - bun * 1.15],
+          [bun * 1.1, top - bun * 0.2],
+          [0, top + bun * 0.5],
+        ],
+        true,
+      ),
+    };
+  }
+  const side: Point[] = [
+    [out * 0.9, y.crown + high * 0.12],
+    [out * 1.12, y.crown + high * 0.42],
+    [out * 1.1, y.chin - high * 0.06],
+    [out * 1.22, y.neck - 20],
+    [out * 1.06, y.neck + high * 0.22],
+    [neckHalf * 0.5, y.neck + high * 0.16],
+  ];
+  return { before, behind: smooth([[0, top], ...side, ...mirror(side).reverse()], true, 0.9) };
 }
 
 function armOutline(frame: Frame, side: 1 | -1): Path {
@@ -91,22 +198,29 @@ function armOutline(frame: Frame, side: 1 | -1): Path {
   ];
   return smooth(
     [
-      at(-6, 0.1 * wide),
-      at(length * 0.1, wide * 0.96),
-      at(length * 0.3, wide * 0.98),
-      at(length * 0.56, wide * 0.72),
-      at(length * 0.68, wide * 0.74),
+      at(-10, 0.2 * wide),
+      at(length * 0.06, wide * 0.88),
+      at(length * 0.2, wide),
+      at(length * 0.42, wide * 0.84),
+      at(length * 0.56, wide * 0.76),
+      at(length * 0.67, wide * 0.8),
+      at(length * 0.86, wide * 0.58),
       at(length, wide * 0.44),
-      at(length * 1.1, wide * 0.62),
-      at(length * 1.22, wide * 0.5),
-      at(length * 1.31, wide * 0.1),
-      at(length * 1.24, -wide * 0.34),
-      at(length * 1.1, -wide * 0.44),
-      at(length, -wide * 0.4),
-      at(length * 0.68, -wide * 0.66),
-      at(length * 0.56, -wide * 0.66),
-      at(length * 0.25, -wide * 0.8),
-      at(length * 0.08, -wide * 0.6),
+      at(length * 1.07, wide * 0.54),
+      at(length * 1.16, wide * 0.5),
+      at(length * 1.28, wide * 0.24),
+      at(length * 1.31, wide * 0.02),
+      at(length * 1.27, -wide * 0.16),
+      at(length * 1.18, -wide * 0.26),
+      at(length * 1.155, -wide * 0.52),
+      at(length * 1.09, -wide * 0.56),
+      at(length * 1.02, -wide * 0.38),
+      at(length * 0.86, -wide * 0.5),
+      at(length * 0.67, -wide * 0.66),
+      at(length * 0.56, -wide * 0.64),
+      at(length * 0.42, -wide * 0.7),
+      at(length * 0.2, -wide * 0.84),
+      at(length * 0.06, -wide * 0.62),
     ],
     true,
   );

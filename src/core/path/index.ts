@@ -39,12 +39,15 @@ export const lines = (points: readonly Point[], closed = false): Path => [
 const K = 0.5523;
 
 /** A circle as four cubic Béziers. */
-export const circle = ([x, y]: Point, r: number): Step[] => [
-  ['M', x + r, y],
-  ['C', x + r, y + r * K, x + r * K, y + r, x, y + r],
-  ['C', x - r * K, y + r, x - r, y + r * K, x - r, y],
-  ['C', x - r, y - r * K, x - r * K, y - r, x, y - r],
-  ['C', x + r * K, y - r, x + r, y - r * K, x + r, y],
+export const circle = (at: Point, r: number): Step[] => ellipse(at, r, r);
+
+/** An ellipse as four cubic Béziers. */
+export const ellipse = ([x, y]: Point, rx: number, ry: number): Step[] => [
+  ['M', x + rx, y],
+  ['C', x + rx, y + ry * K, x + rx * K, y + ry, x, y + ry],
+  ['C', x - rx * K, y + ry, x - rx, y + ry * K, x - rx, y],
+  ['C', x - rx, y - ry * K, x - rx * K, y - ry, x, y - ry],
+  ['C', x + rx * K, y - ry, x + rx, y - ry * K, x + rx, y],
   ['Z'],
 ];
 

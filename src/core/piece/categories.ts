@@ -7,7 +7,7 @@ export type HangPoint =
 
 /** The family of drawing a category belongs to; `core/sketch` has one file for each. */
 export type Shape =
-  'upper' | 'lower' | 'whole' | 'drape' | 'leg' | 'shoe' | 'bag' | 'strip' | 'head' | 'jewel';
+  'upper' | 'lower' | 'whole' | 'drape' | 'leg' | 'shoe' | 'bag' | 'strip' | 'head' | 'hand' | 'jewel';
 
 export interface CategoryFacts {
   readonly label: string;
@@ -112,6 +112,28 @@ const ROWS: Readonly<Record<Category, Row>> = {
     'main',
     0.25,
     upper(860, 1080, { hip: 1140 }),
+  ],
+  sweatshirt: [
+    'Sweatshirt',
+    'top',
+    26,
+    'shoulder',
+    'upper',
+    TORSO,
+    'main',
+    0.3,
+    upper(640, 1200, { waist: 1160, hip: 1020, shoulder: 450, upperArm: 440, sleeve: 590 }),
+  ],
+  gilet: [
+    'Gilet',
+    'layer',
+    43,
+    'shoulder',
+    'upper',
+    ['chest', 'midriff', 'back'],
+    'layer',
+    0.25,
+    upper(640, 1100),
   ],
   cardigan: [
     'Cardigan',
@@ -353,12 +375,15 @@ const ROWS: Readonly<Record<Category, Row>> = {
   belt: ['Belt', 'belt', 36, 'waist', 'strip', [], 'none', 0, { lengthFlat: 1000, width: 30 }],
   scarf: ['Scarf', 'scarf', 60, 'neck', 'drape', ['neck'], 'none', 0.05, { lengthFlat: 1800, width: 350 }],
   hat: ['Hat', 'head', 70, 'head', 'head', ['head'], 'none', 0.03, { width: 360 }],
+  gloves: ['Gloves', 'gloves', 66, 'hand', 'hand', [], 'none', 0.05, { length: 240 }],
   headpiece: ['Headpiece', 'head', 71, 'head', 'head', [], 'jewels', 0, { width: 180 }],
   veil: ['Veil', 'head', 72, 'head', 'head', ['head'], 'none', 0, { length: 700, width: 1400 }],
   necklace: ['Necklace', 'neck', 34, 'neck', 'jewel', [], 'jewels', 0, { chain: 450 }],
   earrings: ['Earrings', 'ears', 73, 'ear', 'jewel', [], 'jewels', 0, { width: 15 }],
   bracelet: ['Bracelet', 'wrist', 64, 'wrist', 'jewel', [], 'jewels', 0, { width: 12 }],
   ring: ['Ring', 'hand', 65, 'hand', 'jewel', [], 'jewels', 0, { width: 8 }],
+  brooch: ['Brooch', 'brooch', 61, 'bust', 'jewel', [], 'jewels', 0, { width: 45 }],
+  sunglasses: ['Sunglasses', 'eyes', 74, 'head', 'jewel', [], 'none', 0, { width: 140 }],
   watch: ['Watch', 'watch', 64, 'wrist', 'jewel', [], 'jewels', 0, { caseMm: 36 }],
   tie: ['Tie', 'tie', 35, 'neck', 'strip', [], 'none', 0, { lengthFlat: 1450, width: 80 }],
   'pocket-square': ['Pocket square', 'pocket', 46, 'bust', 'strip', [], 'none', 0, { width: 300 }],
@@ -384,6 +409,8 @@ export const EXCLUSIVE: ReadonlySet<Slot> = new Set([
   'bag',
   'belt',
   'ears',
+  'eyes',
+  'gloves',
   'watch',
   'tie',
   'pocket',

@@ -40,6 +40,8 @@ const COMMON: Partial<Record<Category, readonly Mode[]>> = {
   'chunky-knit': [UNTUCKED, FRONT_TUCK],
   bodysuit: [plain('full-tuck', 'Worn in', 'Worn inside the waistband.')],
   tunic: [UNTUCKED, BELTED],
+  sweatshirt: [UNTUCKED, FRONT_TUCK],
+  gilet: [OPEN, BUTTONED],
   cardigan: [OPEN, BUTTONED, OVER_SHOULDERS],
   waistcoat: [BUTTONED, OPEN],
   blazer: [OPEN, BUTTONED, OVER_SHOULDERS, ROLLED],

@@ -119,7 +119,8 @@ const SLEEVE_COVER: Readonly<Record<string, readonly Zone[]>> = {
 
 /** Sleeve a category has when its cut says nothing. */
 export function usualSleeve(category: Piece['category']): NonNullable<Piece['cut']['sleeve']> {
-  if (['tank', 'waistcoat', 'underlayer', 'dress', 'jumpsuit', 'bodysuit'].includes(category)) return 'none';
+  if (['tank', 'waistcoat', 'gilet', 'underlayer', 'dress', 'jumpsuit', 'bodysuit'].includes(category))
+    return 'none';
   return ['tee', 'polo'].includes(category) ? 'short' : 'long';
 }
 

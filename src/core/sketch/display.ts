@@ -1,11 +1,18 @@
-import type { Path } from '../path';
+import type { Path, Point } from '../path';
+
+/** A linear gradient between two points, mm: place 0..1, colour, opacity. */
+export interface Gradient {
+  readonly from: Point;
+  readonly to: Point;
+  readonly stops: readonly (readonly [at: number, hex: string, opacity: number])[];
+}
 
 /** A drawing as data, in mm: painters in ui (React), on the server (SVG string) and in PDF only paint it. */
 export type Item =
   | {
       readonly kind: 'path';
       readonly path: Path;
-      readonly fill?: string | undefined;
+      readonly fill?: string | Gradient | undefined;
       /** 0..1; cloth that shows what is beneath is below 1. */
       readonly opacity?: number | undefined;
       readonly stroke?: string | undefined;
@@ -36,6 +43,8 @@ export interface Panel {
   /** Index into the parts of the piece this panel is made of; absent: the main cloth. */
   readonly part?: number | undefined;
   readonly tone?: 'main' | 'second' | 'metal' | 'sole';
+  /** How light falls on it: over each leg by itself, across a slanted sleeve; absent: across its box. */
+  readonly light?: 'legs' | readonly [Point, Point] | undefined;
 }
 
 /** Weight of a line, as on a technical flat: outline, seam, then stitch and fold. */
@@ -53,4 +62,4 @@ export interface Sketch {
   }[];
 }
 
-export const LINE_MM: Readonly<Record<LineKind, number>> = { edge: 4.2, seam: 2.6, stitch: 1.8, fold: 1.8 };
+export const LINE_MM: Readonly<Record<LineKind, number>> = { edge: 2.8, seam: 1.9, stitch: 1.4, fold: 4.5 };

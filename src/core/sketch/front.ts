@@ -2,7 +2,7 @@ import type { Frame } from '../figure';
 import { lines, mirrorPath, type Path, type Point, smooth, type Step } from '../path';
 import type { Worn } from '../piece';
 import type { Panel, Sketch } from './display';
-import { armhole, cornerOf } from './neckline';
+import { armhole, cornerOf, shoulderTo } from './neckline';
 import type { Lines } from './lines';
 
 interface Front {
@@ -60,6 +60,8 @@ function styleOf(frame: Frame, worn: Worn): Style {
           };
     case 'overshirt':
       return { ...base, collar: 'shirt', breakY: y.neck + 86, buttons: 6, pockets: 'patch' };
+    case 'gilet':
+      return { ...base, collar: 'stand', breakY: y.neck + 60, buttons: 0, zip: true, pockets: 'slant' };
     case 'waistcoat':
       return { ...base, collar: 'none', breakY: y.bust + 40, buttons: 5, pockets: 'welt' };
     default:
@@ -96,10 +98,18 @@ export function frontOf(
       ]
     : rounded
       ? [
-          ['L', hemX * 0.4, hem + 4],
-          ['Q', Math.max(edgeX, 0) + 8, hem + 6, edgeX + (loose ? 4 : 26), hem - 64],
+          ['C', hemX * 0.86, hem + 7, hemX * 0.66, hem + 10, hemX * 0.48, hem + 9],
+          [
+            'C',
+            Math.max(edgeX, 0) + 34,
+            hem + 8,
+            edgeX + (loose ? 10 : 30),
+            hem - 22,
+            edgeX + (loose ? 4 : 14),
+            hem - 92,
+          ],
         ]
-      : [['Q', hemX * 0.5, hem + 6, edgeX, hem + 4]];
+      : [['C', hemX * 0.8, hem + 9, hemX * 0.4, hem + 11, edgeX, hem + 9]];
   // Open fronts fall away from the break towards the hem.
   const flare = gap * (loose ? 1.25 : 1);
   const inner: Step[] = [
@@ -108,7 +118,7 @@ export function frontOf(
   ];
   const right: Path = [
     ['M', neckX, neckY],
-    ['L', tip[0], tip[1]],
+    shoulderTo([neckX, neckY], tip, worn.piece.structure),
     ...armhole({ tip, underarm }),
     ...seam,
     ...bottom,
@@ -179,6 +189,15 @@ export function frontOf(
         'fold',
       );
   }
+  if (worn.piece.category === 'gilet')
+    for (let y = frame.y.bust - 60; y < hem - 30; y += 74)
+      both(
+        smooth([
+          [Math.max(edgeX, 0) + 6, y + 4],
+          [hemX * 0.5, y + 11],
+          [hemX * 0.93, y + 2],
+        ]),
+      );
   if (worn.piece.category === 'jacket')
     both(
       lines([
@@ -249,26 +268,31 @@ function collarOf(
     case 'notch': {
       const out = tip[0] * 0.62;
       const notchY = y + (low - y) * 0.3;
-      const lapel = lines(
+      // The lapel rolls: its outer edge bellies out and runs into the break, its inner edge is the roll line.
+      const lapel: Path = [
+        ['M', x + 1, y + 22],
+        ['L', out * 0.84, notchY],
+        ['Q', out * 1.0, notchY - 2, out * 1.1, notchY + 7],
         [
-          [x + 2, y + 26],
-          [out * 0.86, notchY - 4],
-          [out, notchY + 2],
-          [out * 0.98, notchY + 26],
-          [edge, low],
+          'C',
+          out * 1.12,
+          notchY + (low - notchY) * 0.34,
+          out * 0.8,
+          low - (low - notchY) * 0.26,
+          edge + 2,
+          low,
         ],
-        true,
-      );
-      const collar = lines(
-        [
-          [x * 0.84, y - 34],
-          [x + 16, y - 8],
-          [out * 0.98, notchY - 22],
-          [out * 0.8, notchY + 4],
-          [x - 4, y + 20],
-        ],
-        true,
-      );
+        ['Q', edge + (x - edge) * 0.42, y + (low - y) * 0.5, x + 1, y + 22],
+        ['Z'],
+      ];
+      const collar: Path = [
+        ['M', x * 0.8, y - 36],
+        ['C', x + 10, y - 24, x + 22, y - 4, out * 0.98, notchY - 24],
+        ['L', out * 0.86, notchY + 1],
+        ['Q', x + 8, y + 26, x - 5, y + 18],
+        ['Q', x * 0.72, y - 6, x * 0.8, y - 36],
+        ['Z'],
+      ];
       return [...pair(lapel), ...pair(collar)];
     }
     case 'shawl':

@@ -4,6 +4,7 @@ import { bagSketch } from './bag';
 import type { Sketch } from './display';
 import { tiedClothSketch } from './cloth';
 import { drapeSketch } from './drape';
+import { gloveSketch } from './glove';
 import { headSketch } from './head';
 import { jewelSketch } from './jewel';
 import { legwearSketch } from './legwear';
@@ -43,6 +44,8 @@ function shapesOf(frame: Frame, worn: Worn): Sketch {
       return drapeSketch(frame, worn);
     case 'head':
       return headSketch(frame, worn);
+    case 'hand':
+      return gloveSketch(frame, worn);
     case 'jewel':
       return jewelSketch(frame, worn);
   }

@@ -12,27 +12,45 @@ export function headSketch(frame: Frame, worn: Worn): Sketch {
   if (piece.category === 'veil') {
     const low = frame.y.crown + (measures.length ?? 700);
     const wide = Math.min(260, (measures.width ?? 1400) / 5);
-    return {
-      panels: [
-        {
-          path: [
-            ['M', -head * 0.7, y - 50],
-            ['Q', 0, y - 110, head * 0.7, y - 50],
-            ['Q', wide, y + 200, wide, low],
-            ['L', -wide, low],
-            ['Q', -wide, y + 200, -head * 0.7, y - 50],
-            ['Z'],
-          ],
-        },
+    // Gathered on a comb, open in front, its edge falling in waves.
+    const fall = (side: 1 | -1): Path => [
+      ['M', 0, y - 92],
+      ['C', side * head * 0.6, y - 100, side * head * 1.15, y - 60, side * head * 1.22, y + 40],
+      ['C', side * (head * 1.3 + 14), y + 220, side * wide * 0.94, low - 240, side * wide, low],
+      ['Q', side * wide * 0.88, low + 26, side * wide * 0.76, low + 4],
+      ['Q', side * wide * 0.64, low - 14, side * wide * 0.54, low + 12],
+      ['Q', side * wide * 0.42, low + 34, side * wide * 0.34, low + 2],
+      ['C', side * head * 0.72, low - 300, side * head * 1.02, y + 240, side * head * 0.98, y + 60],
+      ['C', side * head * 0.94, y - 20, side * head * 0.5, y - 62, 0, y - 66],
+      ['Z'],
+    ];
+    const comb = band(
+      [
+        [-head * 0.5, y - 84],
+        [0, y - 98],
+        [head * 0.5, y - 84],
       ],
-      lines: [0.3, 0.7, -0.3, -0.7].map((t) => ({
+      13,
+    );
+    const folds = ([1, -1] as const).flatMap((side) =>
+      [0.5, 0.72].map((t) => ({
         kind: 'fold' as const,
         path: smooth([
-          [head * t * 0.6, y - 40],
-          [wide * t, low - 10],
+          [side * head * 1.02, y + 20],
+          [side * (head + (wide - head) * t * 0.7), (y + low) / 2],
+          [side * wide * (t + 0.14), low - 6],
         ]),
       })),
-      dots: [],
+    );
+    return {
+      panels: [{ path: fall(-1) }, { path: fall(1) }, { path: comb, tone: 'second' }],
+      lines: folds,
+      dots: [-0.3, 0, 0.3].map((t) => ({
+        x: head * t * 1.4,
+        y: y - 96 + Math.abs(t) * 20,
+        r: 7,
+        tone: 'second' as const,
+      })),
     };
   }
   if (piece.category === 'headpiece') {

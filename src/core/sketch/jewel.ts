@@ -11,6 +11,26 @@ export function jewelSketch(frame: Frame, worn: Worn): Sketch {
       return necklace(frame, worn);
     case 'earrings':
       return earrings(frame, worn);
+    case 'brooch': {
+      const r = (worn.measures.width ?? 45) / 2;
+      const [x, y]: Point = frame.flat ? [0, 0] : [-frame.own.bust * 0.5, frame.y.bust - 90];
+      const petals = [0, 1, 2, 3, 4, 5].map((i) => {
+        const turn = (i * Math.PI) / 3;
+        return {
+          x: x + Math.cos(turn) * r * 0.72,
+          y: y + Math.sin(turn) * r * 0.72,
+          r: r * 0.3,
+          tone: 'main' as const,
+        };
+      });
+      return {
+        panels: [{ path: oval(x, y, r * 0.8, r * 0.8), tone: 'metal' }],
+        lines: [],
+        dots: [...petals, { x, y, r: r * 0.36, tone: 'main' }],
+      };
+    }
+    case 'sunglasses':
+      return sunglasses(frame, worn);
     case 'ring': {
       const r = 10;
       const [x, y] = frame.flat ? [0, 0] : handAt(frame, -1, 66);
@@ -198,3 +218,50 @@ const oval = (x: number, y: number, rx: number, ry: number): Path =>
     true,
     1.3,
   );
+
+/** Two lenses, a bridge and the beginning of the arms. */
+function sunglasses(frame: Frame, worn: Worn): Sketch {
+  const half = (worn.measures.width ?? 140) / 2;
+  const y = frame.flat ? 0 : frame.y.crown + (frame.y.chin - frame.y.crown) * 0.44;
+  const lens = (side: 1 | -1): Path => [
+    ['M', side * half * 0.12, y - 15],
+    ['C', side * half * 0.5, y - 24, side * half * 0.86, y - 24, side * half * 0.94, y - 16],
+    ['C', side * half * 0.96, y + 14, side * half * 0.76, y + 28, side * half * 0.5, y + 27],
+    ['C', side * half * 0.24, y + 26, side * half * 0.12, y + 8, side * half * 0.12, y - 15],
+    ['Z'],
+  ];
+  const bridge = band(
+    [
+      [-half * 0.16, y - 12],
+      [0, y - 17],
+      [half * 0.16, y - 12],
+    ],
+    5,
+  );
+  const arm = (side: 1 | -1): Path =>
+    band(
+      frame.flat
+        ? [
+            [side * half * 0.92, y - 15],
+            [side * half * 1.06, y - 14],
+            [side * half * 1.14, y + 30],
+          ]
+        : [
+            [side * half * 0.92, y - 15],
+            [side * half * 1.02, y - 13],
+            [side * half * 1.06, y - 8],
+          ],
+      5,
+    );
+  return {
+    panels: [{ path: arm(1) }, { path: arm(-1) }, { path: bridge }, { path: lens(1) }, { path: lens(-1) }],
+    lines: ([1, -1] as const).map((side) => ({
+      kind: 'fold' as const,
+      path: smooth([
+        [side * half * 0.32, y + 6],
+        [side * half * 0.52, y - 12],
+      ]),
+    })),
+    dots: [],
+  };
+}

@@ -50,6 +50,7 @@ export function legwearSketch(frame: Frame, worn: Worn): Sketch {
       dots: [],
     };
   }
+  if (frame.flat) return sockFlat(frame, worn);
   const top = -(worn.measures.shaft ?? 200);
   const x = (at: number): number => frame.legX(at);
   const right: Path = [
@@ -71,6 +72,40 @@ export function legwearSketch(frame: Frame, worn: Worn): Sketch {
       { kind: 'seam', path: rib },
       { kind: 'seam', path: mirrorPath(rib) },
     ],
+    dots: [],
+  };
+}
+
+/** A pair of socks laid flat, from the side: shaft, heel, foot. */
+function sockFlat(frame: Frame, worn: Worn): Sketch {
+  const shaft = worn.measures.shaft ?? 200;
+  const foot = frame.body.footLength * 0.86;
+  const wide = frame.body.calf * 0.24;
+  const sock = (x: number, y: number): { path: Path; lines: Path[] } => {
+    const at = (dx: number, dy: number): readonly [number, number] => [x + dx, y + dy];
+    return {
+      path: [
+        ['M', ...at(0, -shaft - 70)],
+        ['L', ...at(wide, -shaft - 70)],
+        ['C', ...at(wide * 1.02, -shaft * 0.5 - 70), ...at(wide * 0.94, -96), ...at(wide * 1.04, -84)],
+        ['C', ...at(wide * 1.3, -74), ...at(foot * 0.86, -70), ...at(foot * 0.96, -46)],
+        ['C', ...at(foot * 1.04, -14), ...at(foot * 0.96, 0), ...at(foot * 0.8, 0)],
+        ['L', ...at(wide * 0.42, 0)],
+        ['C', ...at(-wide * 0.1, 0), ...at(-wide * 0.16, -40), ...at(wide * 0.02, -84)],
+        ['C', ...at(wide * 0.08, -120), ...at(0, -shaft * 0.5 - 70), ...at(0, -shaft - 70)],
+        ['Z'],
+      ],
+      lines: [
+        smooth([at(0, -shaft - 36), at(wide * 0.5, -shaft - 32), at(wide, -shaft - 36)]),
+        smooth([at(wide * 0.02, -80), at(wide * 0.5, -52), at(wide * 0.44, -2)]),
+        smooth([at(foot * 0.74, -66), at(foot * 0.68, -34), at(foot * 0.72, -1)]),
+      ],
+    };
+  };
+  const [back, front] = [sock(34, -22), sock(0, 0)];
+  return {
+    panels: [{ path: back.path, under: true }, { path: front.path }],
+    lines: front.lines.map((path) => ({ kind: 'seam' as const, path })),
     dots: [],
   };
 }

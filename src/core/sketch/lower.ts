@@ -79,7 +79,15 @@ export function legOf(frame: Frame, worn: Worn, hip: Point): LegShape {
   return {
     path: [
       ...outer,
-      ['Q', (atHem.outer[0] + atHem.inner[0]) / 2, hem + 6, atHem.inner[0], hem],
+      [
+        'C',
+        atHem.outer[0] - (atHem.outer[0] - atHem.inner[0]) * 0.2,
+        hem + 11,
+        atHem.inner[0] + (atHem.outer[0] - atHem.inner[0]) * 0.2,
+        hem + 11,
+        atHem.inner[0],
+        hem,
+      ],
       ...inner,
       ['L', 0, frame.y.crotch],
     ],
@@ -213,7 +221,50 @@ function trouserSketch(frame: Frame, worn: Worn): Sketch {
         [shape.inner[0], shape.hem - 44],
       ]),
     );
-  return { panels: [{ path: symmetric(right) }], lines: marks, dots };
+  if (!frame.flat) legFolds(frame, worn, shape, hip, both);
+  return { panels: [{ path: symmetric(right), light: 'legs' }], lines: marks, dots };
+}
+
+/** Where a worn leg gives: from the crotch, at the knee, and on the shoe when it is long. */
+function legFolds(
+  frame: Frame,
+  worn: Worn,
+  { outer, inner, hem }: LegShape,
+  hip: Point,
+  both: (path: Path, kind: 'fold') => void,
+): void {
+  if (worn.piece.category === 'leggings') return;
+  const soft = worn.piece.fabric.weight !== 'heavy';
+  const y = frame.y.crotch;
+  both(
+    smooth([
+      [8, y - 4],
+      [hip[0] * 0.3, y + 14],
+      [hip[0] * 0.56, y + 12],
+    ]),
+    'fold',
+  );
+  if (hem > frame.y.knee + 120) {
+    const x = frame.legX(frame.y.knee);
+    both(
+      smooth([
+        [x - 34, frame.y.knee + 4],
+        [x - 6, frame.y.knee + 14],
+        [x + 24, frame.y.knee + 6],
+      ]),
+      'fold',
+    );
+  }
+  // Resting on the shoe, a long leg breaks once.
+  if (soft && hem > -24)
+    both(
+      smooth([
+        [inner[0] + 6, hem - 44],
+        [(outer[0] + inner[0]) / 2, hem - 34],
+        [outer[0] - 10, hem - 62],
+      ]),
+      'fold',
+    );
 }
 
 function gathers(marks: Lines, top: Point, band: number): void {
@@ -258,6 +309,20 @@ function skirtSketch(frame: Frame, worn: Worn): Sketch {
   };
 }
 
+/** A hem that rises and falls with the folds above it, from the side to the middle. */
+function wavyHem([x, y]: Point, low: number, folds: number): Step[] {
+  const steps: Step[] = [];
+  for (let i = 0; i < folds; i++) {
+    const to = 1 - (i + 1) / folds;
+    const middle = 1 - (i + 0.5) / folds;
+    // Nearer to the middle the hem hangs lower.
+    const end = low + (y - low) * to ** 1.6;
+    steps.push(['Q', x * (middle + 0.1 / folds), end + 17, x * (middle - 0.1 / folds), end + 7]);
+    steps.push(['Q', x * (to + 0.14 / folds), end - 7, x * to, end]);
+  }
+  return steps;
+}
+
 /** From a waist point over the hip to the hem of a skirt or dress (right half), with its folds. */
 export function skirtBelow(
   frame: Frame,
@@ -275,12 +340,21 @@ export function skirtBelow(
   const via: Point[] = shortSkirt
     ? []
     : flared
-      ? [[waist[0] + (half - waist[0]) * 0.5, waist[1] + length * 0.42]]
+      ? [
+          [waist[0] + (half - waist[0]) * 0.3, waist[1] + length * 0.22],
+          [waist[0] + (half - waist[0]) * 0.66, waist[1] + length * 0.58],
+        ]
       : [hip];
   const pencil = kind === 'pencil' || kind === 'straight';
   const end: Point = [pencil ? Math.min(half, hip[0] * 0.94) : half, hem];
   const dip = flared ? 20 : kind === 'bias' ? 16 : 8;
-  const right: Step[] = [...follow(waist, [...via, end]), ['Q', end[0] * 0.5, hem + dip, 0, hem + dip]];
+  const folds = flared ? 3 : kind === 'a-line' && half > hip[0] * 1.18 ? 2 : 0;
+  const right: Step[] = [
+    ...follow(waist, [...via, end]),
+    ...(folds > 0
+      ? wavyHem(end, hem + dip, folds)
+      : ([['C', end[0] * 0.84, hem + dip * 0.8, end[0] * 0.44, hem + dip, 0, hem + dip]] as const)),
+  ];
   const marks: Lines = [];
   const both = (path: Path, line: 'seam' | 'fold' = 'fold'): void => {
     marks.push({ kind: line, path }, { kind: line, path: mirrorPath(path) });
@@ -294,14 +368,16 @@ export function skirtBelow(
         ]),
       );
   } else if (flared || (kind === 'a-line' && half > hip[0] * 1.18)) {
-    for (const x of [0.22, 0.58])
+    for (let i = 0; i < folds; i++) {
+      const x = (i + 0.5) / folds;
       both(
         smooth([
-          [end[0] * x, hem + dip * 0.7],
-          [end[0] * x * 0.8, hem - length * 0.3],
-          [waist[0] * x * 1.1, waist[1] + length * 0.34],
+          [end[0] * x, hem + dip * 0.5],
+          [end[0] * x * 0.8, hem - length * 0.34],
+          [waist[0] * x, waist[1] + length * (i % 2 === 0 ? 0.26 : 0.4)],
         ]),
       );
+    }
   } else if (kind === 'bias') {
     both(
       smooth([

@@ -47,6 +47,24 @@ export function cornerOf(frame: Frame, worn: Worn): Corner {
   return { tip, underarm: [frame.half(measures.bust ?? 960, 'bust'), frame.y.underarm + 14 + loose] };
 }
 
+/**
+ * The shoulder seam from the neck to its tip: it dips a little where the neck runs into it and rounds off over the
+ * bone; tailoring holds it straighter.
+ */
+export function shoulderTo(from: Point, tip: Point, structure: number): Step {
+  const [dx, dy] = [tip[0] - from[0], tip[1] - from[1]];
+  const soft = structure >= 2 ? 0.35 : 1;
+  return [
+    'C',
+    from[0] + dx * 0.36,
+    from[1] + dy * 0.36 + 5 * soft,
+    tip[0] - Math.max(10, dx * 0.22),
+    tip[1] - 7 * soft - dy * 0.12,
+    tip[0],
+    tip[1] + 3,
+  ];
+}
+
 /** The armhole from shoulder tip to underarm. */
 export const armhole = ({ tip, underarm }: Corner): Step[] => [
   ['C', tip[0] - 26, tip[1] + 70, tip[0] - 24, underarm[1] - 50, underarm[0], underarm[1]],
@@ -65,7 +83,11 @@ export function upperEdge(frame: Frame, worn: Worn): UpperEdge {
   const neckX = neckWidth(kind, frame, corner);
   const neckY = n + (neckX / corner.tip[0]) * (corner.tip[1] - n) * 0.8;
   const inner = necklinePath(kind, neckX, neckY, n + depth);
-  const half: Path = [...inner, ['L', corner.tip[0], corner.tip[1]], ...armhole(corner)];
+  const half: Path = [
+    ...inner,
+    shoulderTo([neckX, neckY], corner.tip, worn.piece.structure),
+    ...armhole(corner),
+  ];
   const base = { right: half, left: half, sleeves: true, oneSided: false };
   if (kind === 'one-shoulder') return oneShoulder(frame, corner);
   return { ...base, ...trim(kind, neckX, neckY, n + depth, frame, worn.mode.id === 'collar-up') };
@@ -154,24 +176,22 @@ function trim(
     case 'roll': {
       const tall = kind === 'roll' ? 86 : 42;
       const wide = frame.neckHalf * (kind === 'roll' ? 1.28 : 1.16);
-      const roll = lines(
-        [
-          [-x, y],
-          [-wide, y - tall],
-          [wide, y - tall],
-          [x, y],
-          [x * 0.6, low],
-          [-x * 0.6, low],
-        ],
-        true,
-      );
+      const roll: Path = [
+        ['M', -x * 1.02, y + 2],
+        ['C', -wide * 1.12, y - tall * 0.2, -wide * 1.1, y - tall * 0.8, -wide * 0.96, y - tall],
+        ['Q', 0, y - tall + 13, wide * 0.96, y - tall],
+        ['C', wide * 1.1, y - tall * 0.8, wide * 1.12, y - tall * 0.2, x * 1.02, y + 2],
+        ['C', x * 0.8, low * 0.7 + y * 0.3, x * 0.4, low + 4, 0, low + 6],
+        ['C', -x * 0.4, low + 4, -x * 0.8, low * 0.7 + y * 0.3, -x * 1.02, y + 2],
+        ['Z'],
+      ];
       const fold: Path[] =
         kind === 'roll'
           ? [
               smooth([
-                [-wide, y - tall * 0.42],
-                [0, y - tall * 0.3],
-                [wide, y - tall * 0.42],
+                [-wide * 1.06, y - tall * 0.44],
+                [0, y - tall * 0.28],
+                [wide * 1.06, y - tall * 0.44],
               ]),
             ]
           : [];
@@ -179,17 +199,15 @@ function trim(
     }
     case 'collar': {
       if (up) return standing(x, y, low);
-      const leaf = (side: 1 | -1): Path =>
-        lines(
-          [
-            [side * x * 0.7, y - 26],
-            [side * (x + 8), y - 4],
-            [side * (x + 14), y + 52],
-            [side * 34, low + 32],
-            [side * 4, low - 6],
-          ],
-          true,
-        );
+      const leaf = (side: 1 | -1): Path => [
+        ['M', side * x * 0.72, y - 28],
+        ['Q', side * (x + 6), y - 18, side * (x + 12), y + 2],
+        ['Q', side * (x + 20), y + 26, side * (x + 17), y + 50],
+        ['Q', side * (x * 0.62 + 12), y + 50, side * 36, low + 34],
+        ['Q', side * 22, low + 8, side * 3, low - 8],
+        ['Q', side * x * 0.5, y + 14, side * x * 0.72, y - 28],
+        ['Z'],
+      ];
       const stand = smooth([
         [-x * 0.7, y - 26],
         [0, y - 4],
@@ -309,7 +327,7 @@ function oneShoulder(frame: Frame, corner: Corner): UpperEdge {
   const right: Path = [
     ['M', 0, (low + frame.y.neck + 40) / 2],
     ['L', frame.neckHalf * 1.25, frame.y.neck + 12],
-    ['L', tip[0], tip[1]],
+    shoulderTo([frame.neckHalf * 1.25, frame.y.neck + 12], tip, 1),
     ...armhole(corner),
   ];
   const left: Path = [

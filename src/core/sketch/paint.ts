@@ -2,10 +2,11 @@ import { average, lab, labToHex } from '../colour';
 import { boxOf, circle, type Path } from '../path';
 import type { Worn } from '../piece';
 import { type Drawing, type Item, LINE_MM, type LineKind, type Panel, type Sketch } from './display';
+import { type Lit, lightOver, litOf } from './light';
 import { patternOver } from './pattern';
 import { textureOver } from './texture';
 
-const INK = '#24211d';
+const INK = '#2b2622';
 const METAL: Readonly<Record<string, string>> = {
   yellow: '#c9a24a',
   white: '#c2c6ca',
@@ -51,7 +52,9 @@ export function paint(worn: Worn, sketch: Sketch): Item[] {
   const ground = average(piece.colours);
   const dark = lab(ground).l < 42;
   const inner = dark ? shade(ground, 30) : shade(ground, -34);
-  const stroke = (kind: LineKind): string => (kind === 'edge' ? INK : inner);
+  const fine = fineness(sketch);
+  const crease = shadowed(ground, dark ? 12 : 16);
+  const stroke = (kind: LineKind): string => (kind === 'edge' ? INK : kind === 'fold' ? crease : inner);
   const items: Item[] = [];
   const lay = (panel: Panel): void => {
     const fill = toneOf(panel.tone, worn, ground);
@@ -61,19 +64,24 @@ export function paint(worn: Worn, sketch: Sketch): Item[] {
         path: panel.path,
         fill: shadowed(ground, dark ? 8 : 22),
         stroke: INK,
-        strokeMm: LINE_MM.seam,
+        strokeMm: LINE_MM.seam * fine,
       });
-    else if (fill) items.push({ kind: 'path', path: panel.path, fill, stroke: INK, strokeMm: LINE_MM.seam });
+    else if (fill)
+      items.push({ kind: 'path', path: panel.path, fill, stroke: INK, strokeMm: LINE_MM.seam * fine });
     else {
       const cloth = clothOf(worn, panel.part);
       const box = boxOf([panel.path]);
       items.push({
         kind: 'clip',
         path: panel.path,
-        items: [...patternOver(cloth, box), ...textureOver(cloth.fabric, box, inner)],
+        items: [
+          ...patternOver(cloth, box),
+          ...textureOver(cloth.fabric, box, inner),
+          ...lightOn(panel, litOf(average(cloth.colours), cloth.fabric), box),
+        ],
         opacity: SHEER[cloth.fabric.sheer],
       });
-      items.push({ kind: 'path', path: panel.path, stroke: INK, strokeMm: LINE_MM.edge });
+      items.push({ kind: 'path', path: panel.path, stroke: INK, strokeMm: LINE_MM.edge * fine });
     }
   };
   sketch.panels.filter((panel) => panel.under).forEach(lay);
@@ -83,8 +91,9 @@ export function paint(worn: Worn, sketch: Sketch): Item[] {
       kind: 'path',
       path,
       stroke: stroke(kind),
-      strokeMm: LINE_MM[kind],
+      strokeMm: LINE_MM[kind] * fine,
       dash: kind === 'stitch' ? [7, 5] : undefined,
+      opacity: kind === 'fold' ? 0.5 : undefined,
     });
   }
   for (const dot of sketch.dots) {
@@ -93,10 +102,23 @@ export function paint(worn: Worn, sketch: Sketch): Item[] {
       path: circle([dot.x, dot.y], dot.r),
       fill: toneOf(dot.tone ?? 'second', worn, ground) ?? ground,
       stroke: INK,
-      strokeMm: 1.6,
+      strokeMm: 1.6 * fine,
     });
   }
   return items;
+}
+
+/** Lines of small things are thinner: a ring is not drawn with the pen of a coat. */
+function fineness({ panels }: Sketch): number {
+  const { w, h } = boxOf(panels.map(({ path }) => path));
+  return Math.min(1, Math.max(0.3, Math.hypot(w, h) / 320));
+}
+
+/** Light on a panel: each leg is a tube by itself, and so is a slanted sleeve. */
+function lightOn({ light }: Panel, lit: Lit, box: ReturnType<typeof boxOf>): Item[] {
+  if (light !== 'legs') return lightOver(lit, box, light);
+  const half = box.w / 2;
+  return [0, half].flatMap((by) => lightOver(lit, { ...box, x: box.x + by, w: half }));
 }
 
 function toneOf(tone: Panel['tone'], worn: Worn, ground: string): string | undefined {

@@ -31,33 +31,48 @@ function sideView(worn: Worn): Sketch {
     [ball[0], -plate - 1],
     [long - 8, -plate - 2],
   ];
-  // Sole, then heel block.
-  panels.push({
-    path: lines(
-      [
-        ...soleTop,
-        [long - 4, 0],
-        [long * 0.58, 0],
-        [long * 0.46, -(heel * 0.42)],
-        [long * 0.26, -heel + Math.min(12, heel * 0.5)],
-        [4, -heel + 4],
+  const rubber = category === 'sneaker';
+  // Sole, then heel block; a sneaker stands on one slab with a bumper at the toe.
+  if (rubber)
+    panels.push({
+      path: [
+        ['M', -8, -heel - 8],
+        ['Q', -14, -heel * 0.4, -4, 0],
+        ['L', long - 14, 0],
+        ['Q', long + 10, -2, long + 6, -plate - 22],
+        ['C', long * 0.9, -plate - 14, long * 0.6, -plate - 4, 4, -heel - 4],
+        ['Z'],
       ],
-      true,
-    ),
-    tone: 'sole',
-  });
+      tone: 'sole',
+    });
+  else
+    panels.push({
+      path: lines(
+        [
+          ...soleTop,
+          [long - 4, 0],
+          [long * 0.58, 0],
+          [long * 0.46, -(heel * 0.42)],
+          [long * 0.26, -heel + Math.min(12, heel * 0.5)],
+          [4, -heel + 4],
+        ],
+        true,
+      ),
+      tone: 'sole',
+    });
   const tipWide = piece.cut.heelTipMm ?? (heel > 55 ? 14 : 55);
   const blockTop = Math.min(70, Math.max(tipWide, 34));
-  panels.push({
-    path: [
-      ['M', 0, -heel - 2],
-      ['Q', heel > 50 ? 10 : 0, -heel * 0.5, heel > 50 ? 14 : 2, 0],
-      ['L', (heel > 50 ? 14 : 2) + tipWide, 0],
-      ['Q', 14 + tipWide, -heel * 0.5, blockTop, -heel + 3],
-      ['Z'],
-    ],
-    tone: 'sole',
-  });
+  if (!rubber)
+    panels.push({
+      path: [
+        ['M', 0, -heel - 2],
+        ['Q', heel > 50 ? 10 : 0, -heel * 0.5, heel > 50 ? 14 : 2, 0],
+        ['L', (heel > 50 ? 14 : 2) + tipWide, 0],
+        ['Q', 14 + tipWide, -heel * 0.5, blockTop, -heel + 3],
+        ['Z'],
+      ],
+      tone: 'sole',
+    });
   const backTop = (high: number): Point => [8, -heel - high];
   const upper = (topline: readonly Point[]): Path => [
     ...smooth([[2, -heel], [-2, -heel - 26], ...topline], false, 0.8),
@@ -123,15 +138,29 @@ function sideView(worn: Worn): Sketch {
           [long * 0.68, -plate - 60],
         ]),
       });
-      [0.48, 0.54, 0.6, 0.66].forEach((x, i) =>
+      // Laces across the tongue, a bow on top.
+      [0.47, 0.53, 0.59, 0.65].forEach((x, i) =>
         marks.push({
-          kind: 'seam',
-          path: lines([
-            [long * x - 10, -plate - 92 + i * 11],
-            [long * x + 22, -plate - 78 + i * 9],
+          kind: 'edge',
+          path: smooth([
+            [long * x - 13, -plate - 88 + i * 11],
+            [long * x + 6, -plate - 90 + i * 11],
+            [long * x + 20, -plate - 76 + i * 9],
           ]),
         }),
       );
+      for (const by of [-18, 14])
+        marks.push({
+          kind: 'edge',
+          path: smooth(
+            [
+              [long * 0.44, -plate - 96],
+              [long * 0.44 + by, -plate - 112],
+              [long * 0.44 + by * 1.5, -plate - 100],
+            ],
+            true,
+          ),
+        });
       marks.push({
         kind: 'seam',
         path: smooth([
@@ -268,11 +297,14 @@ function frontView(frame: Frame, worn: Worn): Sketch {
   const right: Path = boot
     ? [
         ['M', calfX - half, top],
-        ['L', calfX + half, top],
-        ['Q', x + 46, -60, x + wide, floor - 22],
+        ['Q', calfX, top + 9, calfX + half, top],
+        // Over the calf, in at the ankle, out over the foot.
+        ['C', calfX + half * 1.02, top * 0.6, x + 44, top * 0.42, x + 42, -84],
+        ['C', x + 44, -60, x + wide, -46, x + wide, floor - 22],
         ['Q', x + wide, floor, x + 10, floor],
         ['Q', x - wide + 8, floor, x - wide + 10, floor - 22],
-        ['Q', x - 44, -60, calfX - half, top],
+        ['C', x - wide + 6, -46, x - 40, -60, x - 40, -84],
+        ['C', x - 42, top * 0.42, calfX - half * 1.02, top * 0.6, calfX - half, top],
         ['Z'],
       ]
     : [

@@ -16,7 +16,7 @@ import { frontOf } from './front';
 import { follow, type Lines } from './lines';
 import { cornerOf, upperEdge } from './neckline';
 import { sleevePart } from './parts';
-import { sleeveOf } from './sleeve';
+import { flipLight, sleeveOf } from './sleeve';
 
 /** Height (y) of the hem of an upper piece in its frame, tucks applied. */
 export function upperHem(frame: Frame, worn: Worn): number {
@@ -33,9 +33,7 @@ export function sideSeam(frame: Frame, worn: Worn, hem: number): Point[] {
   const { underarm } = cornerOf(frame, worn);
   const bust = underarm[0];
   const cinched = worn.mode.id === 'belted';
-  const waist = cinched
-    ? frame.half(frame.body.waist + 40, 'waist')
-    : frame.half(measures.waist ?? (measures.bust ?? 960) - 40, 'waist');
+  const waist = cinched ? frame.half(frame.body.waist + 40, 'waist') : frame.half(waistOf(worn), 'waist');
   const hip = frame.half(measures.hip ?? measures.bust ?? 980, 'hip');
   const at = (y: number): number => {
     if (y <= frame.y.waist)
@@ -48,6 +46,12 @@ export function sideSeam(frame: Frame, worn: Worn, hem: number): Point[] {
   };
   const stops = [frame.y.waist, frame.y.hip].filter((y) => y < hem - 25);
   return [...stops.map((y): Point => [at(y), y]), [at(hem), hem]];
+}
+
+/** Girth at the waist: tailoring that nobody measured there is drawn shaped, as it is cut. */
+function waistOf({ measures, origins, piece }: Worn): number {
+  const usual = measures.waist ?? (measures.bust ?? 960) - 40;
+  return piece.structure >= 2 && origins.waist === 'defaulted' ? usual - 90 : usual;
 }
 
 const clamp = (t: number): number => Math.min(1, Math.max(0, t));
@@ -86,8 +90,19 @@ export function upperSketch(frame: Frame, worn: Worn): Sketch {
       mode.id !== 'half-tuck'
         ? [['C', hemX * 0.98, hem - 70, hemX * 0.7, hem, 0, hem]]
         : frontDip(mode.id, hemX, hem, frame);
-    const right: Path = [...edge.right, ...seam, ...closeHem];
-    const left: Path = [...edge.left, ...seam, ...(mode.id === 'half-tuck' ? plainHem(hem) : closeHem)];
+    const legs: Step[] | undefined =
+      piece.category === 'bodysuit' && frame.flat
+        ? [
+            ['C', hemX * 0.78, hem + 40, hemX * 0.34, hem + 70, 34, hem + 168],
+            ['L', 0, hem + 168],
+          ]
+        : undefined;
+    const right: Path = [...edge.right, ...seam, ...(legs ?? closeHem)];
+    const left: Path = [
+      ...edge.left,
+      ...seam,
+      ...(legs ?? (mode.id === 'half-tuck' ? plainHem(hem) : closeHem)),
+    ];
     if (frame.flat && !edge.oneSided) panels.push({ path: backNeck(edge.right), under: true, inside: true });
     panels.push(...backHem(worn, frame, hemX, hem));
     const open = worn.slot === 'layer';
@@ -102,7 +117,12 @@ export function upperSketch(frame: Frame, worn: Worn): Sketch {
       const sides = edge.oneSided ? [1] : [1, -1];
       for (const sgn of sides) {
         const flip = (path: Path): Path => (sgn === 1 ? path : mirrorPath(path));
-        panels.unshift({ path: flip(sleeve.panel), under: true, part: sleevePart(worn) });
+        panels.unshift({
+          path: flip(sleeve.panel),
+          under: true,
+          part: sleevePart(worn),
+          light: sgn === 1 ? sleeve.light : flipLight(sleeve.light),
+        });
         marks.push({ kind: 'seam', path: flip(sleeve.cuff) });
         marks.push(...sleeve.folds.map((path) => ({ kind: 'fold' as const, path: flip(path) })));
       }
@@ -147,11 +167,15 @@ function backHem(worn: Worn, frame: Frame, hemX: number, hem: number): Sketch['p
 /** A front tuck lifts the middle of the hem to the waistband. */
 function frontDip(mode: string, hemX: number, hem: number, frame: Frame): Step[] {
   if (mode === 'knotted') return knottedHem(hemX, hem);
-  if (mode !== 'front-tuck' && mode !== 'half-tuck') return [['Q', hemX * 0.5, hem + 8, 0, hem + 6]];
-  const up = Math.min(hem, frame.y.waist + 12);
+  if (mode !== 'front-tuck' && mode !== 'half-tuck')
+    return [['C', hemX * 0.86, hem + 9, hemX * 0.44, hem + 13, 0, hem + 13]];
+  const up = Math.min(hem, frame.y.waist - 10);
+  const fall = hem - up;
+  // Cloth pulled into the band: two soft falls, and the waistband between them.
   return [
-    ['C', hemX * 0.8, hem - 4, hemX * 0.46, hem - 10, hemX * 0.3, up],
-    ['L', 0, up],
+    ['C', hemX * 0.9, hem + 12, hemX * 0.66, up + fall * 0.74, hemX * 0.5, up + fall * 0.4],
+    ['C', hemX * 0.42, up + fall * 0.24, hemX * 0.34, up + fall * 0.1, hemX * 0.24, up + 5],
+    ['Q', hemX * 0.12, up + 10, 0, up + 10],
   ];
 }
 
@@ -237,6 +261,26 @@ function topDetails(
     });
     [20, 60].forEach((d) => dots.push({ x: 0, y: neckLow + d, r: 5 }));
   }
+  if (category === 'sweatshirt') {
+    // Ribbed band, and the small V at the throat.
+    across(hem - 50, hemX * 0.99, 'seam');
+    for (let x = -hemX + 10; x < hemX - 4; x += 13)
+      marks.push({
+        kind: 'stitch',
+        path: lines([
+          [x, hem - 44],
+          [x, hem + 2],
+        ]),
+      });
+    marks.push({
+      kind: 'seam',
+      path: lines([
+        [-20, neckLow + 17],
+        [0, neckLow + 48],
+        [20, neckLow + 17],
+      ]),
+    });
+  }
   if (category === 'fine-knit' || category === 'chunky-knit') {
     const band = category === 'chunky-knit' ? 62 : 44;
     across(hem - band, hemX * 0.99, 'seam');
@@ -252,6 +296,7 @@ function topDetails(
   } else if (category === 'tee' || category === 'tank' || category === 'polo' || category === 'tunic')
     across(hem - 20, hemX * 0.98);
   if (category === 'blouse') {
+    if (piece.cut.neckline === undefined || piece.cut.neckline === 'crew') marks.push(...neckTie(neckLow));
     for (const x of [-0.5, -0.2, 0.2, 0.5])
       marks.push({
         kind: 'fold',
@@ -261,7 +306,9 @@ function topDetails(
         ]),
       });
   }
-  if (category === 'bodysuit')
+  if (worn.mode.id === 'front-tuck' || worn.mode.id === 'half-tuck' || worn.mode.id === 'full-tuck')
+    marks.push(...tuckFolds(worn.mode.id, frame, hemX));
+  if (category === 'bodysuit' && !frame.flat)
     marks.push(
       {
         kind: 'seam',
@@ -289,4 +336,45 @@ function topDetails(
       ]),
     });
   return marks;
+}
+
+/** Cloth pulled into the band: short folds that fan out from it. */
+function tuckFolds(mode: string, frame: Frame, hemX: number): Lines {
+  const y = frame.y.waist - (mode === 'full-tuck' ? -2 : 12);
+  const at =
+    mode === 'full-tuck'
+      ? [-0.72, -0.4, -0.12, 0.16, 0.44, 0.74]
+      : mode === 'half-tuck'
+        ? [0.08, 0.2]
+        : [-0.2, -0.08, 0.08, 0.2];
+  return at.map((t) => ({
+    kind: 'fold' as const,
+    path: smooth([
+      [hemX * t, y],
+      [hemX * t * 1.12, y - 34],
+      [hemX * t * 1.36, y - 74 - Math.abs(t) * 20],
+    ]),
+  }));
+}
+
+/** A slit at the throat with two ties: what tells a blouse from a tee. */
+function neckTie(low: number): Lines {
+  const tie = (side: 1 | -1): Path =>
+    smooth([
+      [side * 3, low + 2],
+      [side * 26, low + 30],
+      [side * 20, low + 92],
+      [side * 34, low + 150],
+    ]);
+  return [
+    {
+      kind: 'seam',
+      path: lines([
+        [0, low],
+        [0, low + 96],
+      ]),
+    },
+    { kind: 'edge', path: tie(1) },
+    { kind: 'edge', path: tie(-1) },
+  ];
 }

@@ -5,7 +5,7 @@ import type { Sketch } from './display';
 import { legOf, skirtBelow } from './lower';
 import { cornerOf, upperEdge } from './neckline';
 import { sleevePart } from './parts';
-import { sleeveOf } from './sleeve';
+import { flipLight, sleeveOf } from './sleeve';
 import { follow, type Lines } from './lines';
 import { joined } from './upper';
 
@@ -62,7 +62,12 @@ export function wholeSketch(frame: Frame, worn: Worn): Sketch {
   if (sleeve) {
     for (const side of edge.oneSided ? [1] : [1, -1]) {
       const flip = (path: Path): Path => (side === 1 ? path : mirrorPath(path));
-      panels.unshift({ path: flip(sleeve.panel), under: true, part: sleevePart(worn) });
+      panels.unshift({
+        path: flip(sleeve.panel),
+        under: true,
+        part: sleevePart(worn),
+        light: side === 1 ? sleeve.light : flipLight(sleeve.light),
+      });
       marks.push(
         { kind: 'seam', path: flip(sleeve.cuff) },
         ...sleeve.folds.map((path) => ({ kind: 'fold' as const, path: flip(path) })),

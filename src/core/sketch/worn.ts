@@ -1,18 +1,80 @@
-import { type Body, type FigureOutline, frameOf, liftOf, outlineOf } from '../figure';
+import {
+  type Body,
+  type FigureOutline,
+  type Frame,
+  frameOf,
+  type Hair,
+  hairOf,
+  type HairShape,
+  liftOf,
+  outlineOf,
+} from '../figure';
 import { memo, memo2 } from '../memo';
-import { boxOf, type Path } from '../path';
+import { boxOf, ellipse, type Path } from '../path';
 import { type Piece, usualSleeve, wear, type Worn } from '../piece';
 import type { Drawing, Item, Sketch } from './display';
 import { sketchOf } from './garment';
-import { framed, paint } from './paint';
+import { lightOver, litOf } from './light';
+import { framed, paint, shade } from './paint';
 import { type Bits, emptyBits, fillPath, popcount } from './raster';
 
 /** A flat sketch of a piece at true scale on a usual body: what hangs on the rail. */
 export function flatOf(piece: Piece, body: Body): Drawing {
   const worn = wear(piece);
-  const sketch = sketchOf(frameOf(body, true), worn);
+  const frame = frameOf(body, true);
+  const sketch = sketchOf(frame, worn);
   const paths = [...sketch.panels.map((panel) => panel.path), ...sketch.lines.map((line) => line.path)];
-  return framed(paint(worn, sketch), paths);
+  const hanger = hangerOf(frame, worn, paths);
+  return framed(
+    [
+      ...hanger.map((path): Item => ({ kind: 'path', path, stroke: HANGER, strokeMm: 5 })),
+      ...paint(worn, sketch),
+    ],
+    [...paths, ...hanger],
+  );
+}
+
+const HANGER = '#9a7b45';
+
+/** What a piece hangs from: a hanger at its shoulders, or a bar with two clips at its waistband. */
+function hangerOf(
+  { y: { neck, tip } }: Frame,
+  { facts, piece, measures }: Worn,
+  paths: readonly Path[],
+): Path[] {
+  const { x, y, w } = boxOf(paths);
+  const middle = x + w / 2;
+  const hook = (from: number): Path => [
+    ['M', middle, from],
+    ['L', middle, from - 18],
+    ['C', middle + 22, from - 24, middle + 20, from - 52, middle - 2, from - 50],
+  ];
+  if (facts.shape === 'lower') {
+    const half = w * 0.3;
+    return [
+      hook(y - 8),
+      [
+        ['M', middle - half, y - 8],
+        ['L', middle + half, y - 8],
+      ],
+      ...[-half, half].map((at): Path => [
+        ['M', middle + at, y - 10],
+        ['L', middle + at, y + 16],
+      ]),
+    ];
+  }
+  if (facts.shape === 'upper' || facts.shape === 'whole' || piece.category === 'cape') {
+    const half = ((measures.shoulder ?? 400) / 2) * 0.84;
+    return [
+      hook(neck - 24),
+      [
+        ['M', -half, tip + 2],
+        ['Q', -30, neck + 4, 0, neck - 24],
+        ['Q', 30, neck + 4, half, tip + 2],
+      ],
+    ];
+  }
+  return [];
 }
 
 /** A worn piece with its shapes on the client's body, innermost first. */
@@ -89,7 +151,8 @@ export function orderOf(worn: Worn, intoBoots: boolean): number {
   if (worn.slot === 'top' && (id === 'full-tuck' || worn.piece.category === 'bodysuit')) return 19;
   if (worn.slot === 'top' && (id === 'untucked' || id === 'knotted' || id === 'belted'))
     return worn.order + 12;
-  if (worn.slot === 'top' && (id === 'front-tuck' || id === 'half-tuck')) return worn.order + 12;
+  // Its falls lie over the belt, which shows between them.
+  if (worn.slot === 'top' && (id === 'front-tuck' || id === 'half-tuck')) return worn.order + 17;
   if (intoBoots && worn.slot === 'shoes') return 33;
   return worn.order;
 }
@@ -140,42 +203,106 @@ export function areasOf(layers: readonly Layer[]): Areas {
   return { pieces, swatches, cells: total };
 }
 
-const SKIN = '#dccdbf';
+const SKIN = '#e3d0c0';
+const HAIR_HEX = '#6b5747';
 
 const painted = memo2(paint);
 const wornOutline = memo((body: Body) => outlineOf(wornFrame(body)));
 const outlineBox = memo((outline: FigureOutline) => boxOf([outline.trunk, outline.head, ...outline.arms]));
 const sketchBox = memo((sketch: Sketch) => boxOf(sketch.panels.map((panel) => panel.path)));
 
+/** The person under the clothes, in her own colour. */
+export interface Person {
+  readonly skinHex?: string | undefined;
+  readonly hair?: Hair | undefined;
+}
+
 /** The figure wearing a look, on its shoes, at true scale; floor at y = 0. Pieces are groups by id. */
-export function figureDrawing(layers: readonly Layer[], body: Body, skinHex?: string): Drawing {
+export function figureDrawing(layers: readonly Layer[], body: Body, person: Person = {}): Drawing {
   const lift = liftOf(layers.map((layer) => layer.worn));
   const outline = wornOutline(body);
-  const skin = skinHex ?? SKIN;
-  const bare = (path: Path): Item => ({ kind: 'path', path, fill: skin, stroke: '#8d8278', strokeMm: 3 });
-  const items: Item[] = [...outline.arms.map(bare), bare(outline.trunk), bare(outline.head)];
-  for (const { worn, sketch } of layers)
+  const covered = layers.some(({ worn }) => worn.slot === 'head' && worn.piece.category === 'hat');
+  const hair = hairOf(wornFrame(body), covered && person.hair !== 'down' ? 'short' : person.hair);
+  const items: Item[] = [...nude(outline, hair, person.skinHex ?? SKIN)];
+  let beneath: Path = [...outline.trunk, ...outline.arms.flat(), ...outline.head];
+  for (const { worn, sketch } of layers) {
+    if (THROWS.includes(worn.slot)) items.push(shadowOf(sketch, beneath));
     items.push({ kind: 'group', id: worn.piece.id, items: painted(worn, sketch) });
+    if (worn.facts.main) beneath = [...beneath, ...sketch.panels.flatMap(({ path }) => path)];
+  }
   const boxes = [outlineBox(outline), ...layers.map(({ sketch }) => sketchBox(sketch))];
   const left = Math.min(...boxes.map((box) => box.x));
   const right = Math.max(...boxes.map((box) => box.x + box.w));
   const highest = Math.min(...boxes.map((box) => box.y));
-  const half = Math.max(430, -left, right) + 20;
-  const top = Math.min(-body.heightMm - 30, highest - 10);
+  const half = Math.max(400, -left, right) + 20;
+  const top = Math.min(-body.heightMm - 60, highest - 10);
   return {
-    box: { x: -half, y: top, w: half * 2, h: -top + Math.max(lift, 0) + 30 },
-    items: [...floor(half, lift), ...items],
+    box: { x: -half, y: top, w: half * 2, h: -top + Math.max(lift, 0) + 40 },
+    items: [...floor(outline.width, lift), ...items],
   };
 }
 
-const floor = (half: number, lift: number): Item[] => [
-  {
+/** What lies over something else and keeps the light from it. */
+const THROWS: readonly Worn['slot'][] = ['top', 'layer', 'whole', 'scarf', 'bottom', 'belt'];
+const SHADOW = { fall: 11, narrow: 0.985, opacity: 0.2 } as const;
+
+/** The shadow that a layer throws on what it lies on, just below its edges. */
+const shadowOf = memo2((sketch: Sketch, beneath: Path): Item => ({
+  kind: 'clip',
+  path: beneath,
+  items: sketch.panels
+    .filter(({ inside }) => !inside)
+    .map(({ path }): Item => ({
+      kind: 'path',
+      path: path.map(
+        (step) =>
+          step.map((v, i) =>
+            i === 0 ? v : i % 2 === 1 ? (v as number) * SHADOW.narrow : (v as number) + SHADOW.fall,
+          ) as unknown as Path[number],
+      ),
+      fill: '#000000',
+      opacity: SHADOW.opacity,
+    })),
+}));
+
+/** Skin and hair: plain tones with a soft light, no face. */
+const nude = (outline: FigureOutline, hair: HairShape, skin: string): Item[] => {
+  const line = shade(skin, -26);
+  const lit = litOf(skin, { texture: 'smooth', finish: 'matt' });
+  const form = (path: Path, hex: string, light = lit): Item[] => [
+    { kind: 'path', path, fill: hex },
+    { kind: 'clip', path, items: lightOver(light, boxOf([path])) },
+    { kind: 'path', path, stroke: line, strokeMm: 1.8 },
+  ];
+  const strands = (path: Path): Item[] =>
+    form(path, HAIR_HEX, litOf(HAIR_HEX, { texture: 'smooth', finish: 'soft' }));
+  return [
+    ...(hair.behind ? strands(hair.behind) : []),
+    ...outline.arms.flatMap((path) => form(path, skin)),
+    ...form(outline.trunk, skin),
+    ...outline.marks.map((path): Item => ({ kind: 'path', path, stroke: line, strokeMm: 2, opacity: 0.4 })),
+    {
+      kind: 'path',
+      path: outline.neckShade,
+      fill: {
+        from: [0, boxOf([outline.neckShade]).y],
+        to: [0, boxOf([outline.neckShade]).y + boxOf([outline.neckShade]).h],
+        stops: [
+          [0, shade(skin, -34), 0.75],
+          [1, shade(skin, -20), 0],
+        ],
+      },
+    },
+    ...form(outline.head, skin),
+    ...(hair.before ? strands(hair.before) : []),
+  ];
+};
+
+/** A soft shadow on the floor where the feet stand. */
+const floor = (half: number, lift: number): Item[] =>
+  [1.75, 1.4, 1.05].map((wide): Item => ({
     kind: 'path',
-    path: [
-      ['M', -half + 20, lift + 2],
-      ['L', half - 20, lift + 2],
-    ],
-    stroke: '#6f6c66',
-    strokeMm: 3,
-  },
-];
+    path: ellipse([0, lift + 4], half * wide, 7 + 6 * wide),
+    fill: '#000000',
+    opacity: 0.05,
+  }));

@@ -5,6 +5,7 @@ import {
   type BodyMeasure,
   girthsOfSize,
   heightDoubt,
+  HAIR,
   type LengthUnit,
   shownLength,
   USUAL_SIZES,
@@ -184,7 +185,7 @@ export function EditClient({ view, opened, onClose }: Props) {
                 data={[{ value: '', label: 'not said' }, ...PRONOUNS]}
                 {...form.getInputProps('pronoun')}
               />
-              <Select label="Hair, usually" clearable data={['up', 'down']} {...form.getInputProps('hair')} />
+              <Select label="Hair, usually" clearable data={[...HAIR]} {...form.getInputProps('hair')} />
               <NativeSelect
                 label="Pierced ears"
                 data={[{ value: '', label: 'not said' }, 'yes', 'no']}

@@ -100,7 +100,7 @@ function looksRow(doc: PDFKit.PDFDocument, view: BoxView, letter: LetterDraft): 
       const drawing = figureDrawing(
         layersOf(piecesOf(view, look.pieces).map(wear), body),
         body,
-        view.client.profile.skinHex,
+        view.client.profile,
       );
       const scale = Math.min((FIGURE - 12) / drawing.box.h, (width - 12) / drawing.box.w);
       doc.rect(x, top, width, FIGURE).fill(STAGE);

@@ -37,7 +37,12 @@ function paintItem(doc: Doc, item: Item, opacity: number): void {
   if (item.stroke) doc.lineWidth(item.strokeMm ?? 2).strokeColor(item.stroke);
   if (item.dash) doc.dash(item.dash[0] ?? 4, { space: item.dash[1] ?? item.dash[0] ?? 4 });
   const path = doc.path(svgPath(item.path));
-  if (item.fill && item.stroke) path.fillAndStroke(item.fill, item.stroke);
+  if (typeof item.fill === 'object') {
+    const { from, to, stops } = item.fill;
+    const gradient = doc.linearGradient(from[0], from[1], to[0], to[1]);
+    for (const [at, hex, strength] of stops) gradient.stop(at, hex, strength * own);
+    path.fill(gradient);
+  } else if (item.fill && item.stroke) path.fillAndStroke(item.fill, item.stroke);
   else if (item.fill) path.fill(item.fill);
   else path.stroke();
   doc.restore();
