@@ -182,7 +182,10 @@ describe('a limit', () => {
       profile: { limits: { heelMaxMm: 30 } },
     });
     const out = await stylist().call('move-box', { boxId: box.id, version: passed.version + 1, to: 'out' });
-    expect([out.status, out.problem.title]).toEqual([409, expect.stringContaining('6.5 cm, and 3 cm is the most')]);
+    expect([out.status, out.problem.title]).toEqual([
+      409,
+      expect.stringContaining('6.5 cm, and 3 cm is the most'),
+    ]);
   });
 
   it('cover is met by a look that covers, or by one piece of her closet', async () => {

@@ -45,13 +45,10 @@ function groundOf(kind: Shot['ground']): string {
 
 /** A sketch without its own light: the photo brings that of the room. */
 const unlit = (items: readonly Item[]): Item[] =>
-  items.flatMap((item) =>
-    item.kind === 'path'
-      ? typeof item.fill === 'object'
-        ? []
-        : [item]
-      : [{ ...item, items: unlit(item.items) }],
-  );
+  items.flatMap((item): Item[] => {
+    if (item.kind === 'path') return typeof item.fill === 'object' ? [] : [item];
+    return [{ ...item, items: unlit(item.items) }];
+  });
 
 /** A photo, made up: our own sketch of the piece laid on a ground and photographed. RGBA pixels. */
 export async function photograph(

@@ -16,12 +16,23 @@ export function drapeSketch(frame: Frame, worn: Worn): Sketch {
   const tip = frame.shoulderHalf;
   if (piece.category === 'cape') {
     const low = frame.y.neck + (measures.length ?? 760);
-    const wide = Math.min((measures.hemWidth ?? 2400) / 4, tip + (measures.length ?? 760) * 0.55);
+    const wide = Math.min((measures.hemWidth ?? 2400) / 4, tip + (measures.length ?? 760) * 0.36);
     const x = frame.neckHalf * 1.1;
     const half = (s: 1 | -1): Path => [
       ['M', s * x, frame.y.neck - 6],
-      ['C', s * tip * 0.9, frame.y.neck + 20, s * (tip + 40), frame.y.tip + 80, s * wide, low - 20],
-      ['Q', s * wide * 0.5, low + 16, s * 6, low],
+      [
+        'C',
+        s * tip * 0.7,
+        frame.y.neck + 2,
+        s * (tip + 14),
+        frame.y.tip - 14,
+        s * (tip + 34),
+        frame.y.tip + 70,
+      ],
+      ['C', s * (tip + 62), frame.y.bust + 60, s * wide * 0.96, low - 220, s * wide, low - 34],
+      ['Q', s * wide * 0.82, low + 6, s * wide * 0.66, low - 6],
+      ['Q', s * wide * 0.48, low - 18, s * wide * 0.34, low + 4],
+      ['Q', s * wide * 0.16, low + 18, s * 6, low + 6],
       ['L', s * 4, frame.y.neck + 70],
       ['Z'],
     ];

@@ -56,6 +56,15 @@ export function sleeveOf(frame: Frame, worn: Worn): SleeveSketch | undefined {
   ];
   const hemDip = low(cuffOut, cuffIn, round * 1.6);
   const head = volume === 'full' ? 24 : tailored ? 11 : 6;
+  // Where the sleeve meets the body: at the side seam, or at the arm's own inside where the body is fuller than the arm.
+  const meet: Point = [
+    Math.min(
+      underarm[0],
+      at(0, drift - upper)[0] + dx * (underarm[1] - tip[1]) + 4,
+      short ? inner[0] + 6 : Infinity,
+    ),
+    underarm[1] + 6,
+  ];
   const elbowIn = at(length * 0.54, drift - mix(upper, end, 0.52) + 5);
   const panel: Path = [
     ['M', tip[0] - 12, tip[1] + 1],
@@ -88,18 +97,10 @@ export function sleeveOf(frame: Frame, worn: Worn): SleeveSketch | undefined {
             ...at(length - cuffDepth * 0.4, drift - end * 0.9),
             ...at(length - cuffDepth, drift - end * 1.02),
           ],
-          [
-            'C',
-            ...at(length * 0.8, drift - end - 16),
-            ...at(length * 0.5, drift - end),
-            underarm[0],
-            underarm[1] + 6,
-          ],
+          ['C', ...at(length * 0.8, drift - end - 16), ...at(length * 0.5, drift - end), meet[0], meet[1]],
         ] as const)
       : short
-        ? ([
-            ['Q', ...at(length * 0.7, drift - mix(upper, end, 0.6)), underarm[0] + 2, underarm[1] + 8],
-          ] as const)
+        ? ([['Q', ...at(length * 0.7, drift - mix(upper, end, 0.6)), meet[0] + 2, underarm[1] + 8]] as const)
         : ([
             [
               'C',
@@ -111,12 +112,12 @@ export function sleeveOf(frame: Frame, worn: Worn): SleeveSketch | undefined {
               'C',
               ...at(length * 0.42, drift - upper * 0.92),
               ...at(length * 0.3, drift - upper),
-              underarm[0],
-              underarm[1] + 6,
+              meet[0],
+              meet[1],
             ],
           ] as const)),
-    ['L', underarm[0] - 44, underarm[1] - 10],
-    ['L', tip[0] - 56, (tip[1] + underarm[1]) / 2],
+    ['L', meet[0] - 44, meet[1] - 16],
+    ['L', Math.min(tip[0] - 56, meet[0] - 20), (tip[1] + underarm[1]) / 2],
     ['Z'],
   ];
   const back = (p: Point): Point => [p[0] - dx * cuffDepth, p[1] - dy * cuffDepth];

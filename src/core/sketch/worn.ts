@@ -3,6 +3,7 @@ import {
   type FigureOutline,
   type Frame,
   frameOf,
+  HAIR,
   type Hair,
   hairOf,
   type HairShape,
@@ -10,7 +11,7 @@ import {
   outlineOf,
 } from '../figure';
 import { memo, memo2 } from '../memo';
-import { boxOf, ellipse, type Path } from '../path';
+import { boxOf, ellipse, movePath, type Path } from '../path';
 import { type Piece, usualSleeve, wear, type Worn } from '../piece';
 import type { Drawing, Item, Sketch } from './display';
 import { sketchOf } from './garment';
@@ -137,10 +138,14 @@ export const holdsSleeves = ({ piece, mode, slot }: Worn): boolean => {
 
 /** The same piece with its sleeves pressed into those of the layer over it; a longer one still peeps out below. */
 export const narrowed = memo((worn: Worn): Worn => {
-  const { upperArm } = worn.measures;
+  const { upperArm, shoulder } = worn.measures;
   return {
     ...worn,
-    measures: upperArm === undefined ? worn.measures : { ...worn.measures, upperArm: upperArm * 0.78 },
+    measures: {
+      ...worn.measures,
+      ...(upperArm === undefined ? {} : { upperArm: upperArm * 0.78 }),
+      ...(shoulder === undefined ? {} : { shoulder: shoulder * 0.88 }),
+    },
     piece: { ...worn.piece, cut: { ...worn.piece.cut, sleeveVolume: 'close' } },
   };
 });
@@ -222,13 +227,11 @@ export function figureDrawing(layers: readonly Layer[], body: Body, person: Pers
   const lift = liftOf(layers.map((layer) => layer.worn));
   const outline = wornOutline(body);
   const covered = layers.some(({ worn }) => worn.slot === 'head' && worn.piece.category === 'hat');
-  const hair = hairOf(wornFrame(body), covered && person.hair !== 'down' ? 'short' : person.hair);
-  const items: Item[] = [...nude(outline, hair, person.skinHex ?? SKIN)];
-  let beneath: Path = [...outline.trunk, ...outline.arms.flat(), ...outline.head];
+  const hair = covered && person.hair !== 'down' ? 'short' : person.hair;
+  const items: Item[] = [nude(body)(`${hair} ${person.skinHex ?? SKIN}`)];
   for (const { worn, sketch } of layers) {
-    if (THROWS.includes(worn.slot)) items.push(shadowOf(sketch, beneath));
+    if (THROWS.includes(worn.slot)) items.push(shadowOf(sketch, outline));
     items.push({ kind: 'group', id: worn.piece.id, items: painted(worn, sketch) });
-    if (worn.facts.main) beneath = [...beneath, ...sketch.panels.flatMap(({ path }) => path)];
   }
   const boxes = [outlineBox(outline), ...layers.map(({ sketch }) => sketchBox(sketch))];
   const left = Math.min(...boxes.map((box) => box.x));
@@ -244,29 +247,24 @@ export function figureDrawing(layers: readonly Layer[], body: Body, person: Pers
 
 /** What lies over something else and keeps the light from it. */
 const THROWS: readonly Worn['slot'][] = ['top', 'layer', 'whole', 'scarf', 'bottom', 'belt'];
-const SHADOW = { fall: 11, narrow: 0.985, opacity: 0.2 } as const;
+const SHADOW = { fall: 11, opacity: 0.2 } as const;
 
-/** The shadow that a layer throws on what it lies on, just below its edges. */
-const shadowOf = memo2((sketch: Sketch, beneath: Path): Item => ({
+/** The shadow that a layer throws just below its edges; on the person and never on the ground behind. */
+const shadowOf = memo2((sketch: Sketch, { trunk }: FigureOutline): Item => ({
   kind: 'clip',
-  path: beneath,
+  path: trunk,
   items: sketch.panels
     .filter(({ inside }) => !inside)
     .map(({ path }): Item => ({
       kind: 'path',
-      path: path.map(
-        (step) =>
-          step.map((v, i) =>
-            i === 0 ? v : i % 2 === 1 ? (v as number) * SHADOW.narrow : (v as number) + SHADOW.fall,
-          ) as unknown as Path[number],
-      ),
+      path: movePath(path, 0, SHADOW.fall),
       fill: '#000000',
       opacity: SHADOW.opacity,
     })),
 }));
 
 /** Skin and hair: plain tones with a soft light, no face. */
-const nude = (outline: FigureOutline, hair: HairShape, skin: string): Item[] => {
+const nudeOf = (outline: FigureOutline, hair: HairShape, skin: string): Item[] => {
   const line = shade(skin, -26);
   const lit = litOf(skin, { texture: 'smooth', finish: 'matt' });
   const form = (path: Path, hex: string, light = lit): Item[] => [
@@ -297,6 +295,30 @@ const nude = (outline: FigureOutline, hair: HairShape, skin: string): Item[] => 
     ...(hair.before ? strands(hair.before) : []),
   ];
 };
+
+/** The bare figure as one group, the same object while body, hair and skin are: it is painted once. */
+const nude = memo((body: Body) => {
+  const known = new Map<string, Item>();
+  return (key: string): Item => {
+    const before = known.get(key);
+    if (before) return before;
+    const [hair, skin = SKIN] = key.split(' ');
+    const made: Item = {
+      kind: 'group',
+      id: '',
+      items: nudeOf(
+        wornOutline(body),
+        hairOf(
+          wornFrame(body),
+          HAIR.find((each) => each === hair),
+        ),
+        skin,
+      ),
+    };
+    known.set(key, made);
+    return made;
+  };
+});
 
 /** A soft shadow on the floor where the feet stand. */
 const floor = (half: number, lift: number): Item[] =>

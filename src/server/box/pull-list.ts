@@ -31,15 +31,15 @@ export const pullList = defineUseCase({
       setting,
     );
     const shown = ranked.filter((each) => !input.fitsOnly || fits(each));
-    const guards = new Map(shown.map((each) => [each, guardRanked(each, setting, notToSend)]));
-    const isOut = (each: Ranked): boolean => (guards.get(each) ?? []).some(isRefused);
+    const refusals = new Map(shown.map((each) => [each, refusalOf(each, setting, notToSend)]));
+    const isOut = (each: Ranked): boolean => refusals.get(each) !== undefined;
     // What she may not wear stands last, and says why.
     const first = [...shown.filter((each) => !isOut(each)), ...shown.filter(isOut)].slice(0, MOST_ROWS);
     const places = await placesByVariant(
       context.tx,
       first.map(({ choice }) => choice.size.variantId),
     );
-    const rows = first.map((each) => rowOf(each, setting, places, guards.get(each) ?? []));
+    const rows = first.map((each) => rowOf(each, setting, places, guardRanked(each, setting, notToSend)));
     // Of everything there is, nobody asks what is gone.
     const isNarrow = wish.categories?.length !== 0 || input.search !== '';
     const gone = (isNarrow ? await soldOut(context.tx, wish) : []).map(({ title }) => ({
@@ -54,11 +54,10 @@ export const pullList = defineUseCase({
     );
     const ruledOut = shown
       .filter((each) => isOut(each) && !first.includes(each))
-      .flatMap((each) =>
-        (guards.get(each) ?? [])
-          .slice(0, 1)
-          .map((finding) => ({ title: each.candidate.piece.title, why: guardWords(finding) })),
-      );
+      .flatMap((each) => {
+        const refusal = refusals.get(each);
+        return refusal ? [{ title: each.candidate.piece.title, why: guardWords(refusal) }] : [];
+      });
     return { rows, leftOut: [...ruledOut, ...gone, ...unfit, ...sizeGone].slice(0, MOST_LEFT_OUT) };
   },
 });
@@ -77,6 +76,17 @@ const guardRanked = (
   notToSend: string,
 ): readonly GuardFinding[] =>
   guardPiece(inSize(candidate.piece, choice.size), { client, looks: [], closet: owned, notToSend });
+
+/**
+ * What nobody can pass hangs on cloth, kind and colour, which are the same in every size: asked of the garment as it is
+ * kept in memory, it costs little for all candidates; the rest is asked for the rows that are shown.
+ */
+const refusalOf = (
+  { candidate }: Ranked,
+  { client, owned }: RankSetting,
+  notToSend: string,
+): GuardFinding | undefined =>
+  guardPiece(candidate.piece, { client, looks: [], closet: owned, notToSend }).find(isRefused);
 
 /** What a list is asked for: how it is ranked, what is looked for, and what is in the box already. */
 async function askedFor(
