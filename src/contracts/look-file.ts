@@ -1,5 +1,5 @@
 import { beneathOf } from '@core/letter';
-import { findingKey, judge, mendsFor, mendWords, MOST_PIECES, type Setting, type Verdict } from '@core/look';
+import { judge, lookMends, mendWords, MOST_PIECES, type Setting, type Verdict } from '@core/look';
 import { wear, type Piece, pieceFrom } from '@core/piece';
 import { sentence, type Settings } from '@core/rules';
 import { speaker } from '@core/say';
@@ -90,10 +90,13 @@ function parseJson(text: string): Parsed {
 }
 
 /** The judgement of a look as the file format prints it. */
+/** Mends printed of one look. */
+const MOST_MENDS = 12;
+
 export function judgementOf(look: LookFile, settings: Settings = {}): Record<string, unknown> {
   const verdict = judge(look.pieces, look.setting, settings);
   const by = speaker([...look.pieces, ...look.pool], { pronoun: look.setting.client?.pronoun });
-  const mends = mendsFor({ pieces: look.pieces, pool: look.pool, setting: look.setting, settings }, verdict);
+  const mends = lookMends({ pieces: look.pieces, pool: look.pool, setting: look.setting, settings }, verdict);
   return {
     format: JUDGEMENT_FORMAT,
     complete: verdict.complete,
@@ -107,11 +110,11 @@ export function judgementOf(look: LookFile, settings: Settings = {}): Record<str
       score,
       rows,
     })),
-    findings: verdict.findings.map((finding) => ({
-      ...finding,
-      text: sentence(finding, by),
-      mends: (mends.get(findingKey(finding)) ?? []).map((mend) => ({ ...mend, text: mendWords(mend, by) })),
-    })),
+    findings: verdict.findings.map((finding) => ({ ...finding, text: sentence(finding, by) })),
+    mends: mends.slice(0, MOST_MENDS).map((mend) => {
+      const { answers, gain, ...change } = mend;
+      return { change: { ...change, text: mendWords(mend, by) }, answers, gain };
+    }),
     beneath: beneathOf(look.pieces.map(wear)),
     hems: verdict.hems.map(({ defaulted, ...hem }) => (defaulted ? { ...hem, cannotTell: true } : hem)),
     areas: areasPrinted(verdict),

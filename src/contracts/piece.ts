@@ -1,4 +1,5 @@
 import {
+  COLOUR_ORIGINS,
   BACKS,
   CARES,
   CATEGORIES,
@@ -54,9 +55,15 @@ export const minorSchema = z
 export const idSchema = z.string().trim().min(1, 'missing').max(80, 'at most 80 signs');
 
 export const coloursSchema = z
-  .array(z.strictObject({ hex: hexSchema, share: number(0, 1, ''), name: z.string().max(40).optional() }), {
-    error: 'a list of colours is wanted',
-  })
+  .array(
+    z.strictObject({
+      hex: hexSchema,
+      share: number(0, 1, ''),
+      name: z.string().max(40).optional(),
+      origin: z.enum(COLOUR_ORIGINS).optional(),
+    }),
+    { error: 'a list of colours is wanted' },
+  )
   .min(1, 'at least one colour')
   .max(6, 'at most 6 colours')
   .refine((list) => Math.abs(list.reduce((sum, { share }) => sum + share, 0) - 1) <= 0.01, {

@@ -168,8 +168,39 @@ function printed(): Piece[] {
   return [dress, anyOf(pick(OF('shoes')), 'p1'), ...(some(0.5) ? [anyOf(pick(OF('layer')), 'p2')] : [])];
 }
 
+/** Leggings in boots over the knee under a short top; and a loose white day dress with nothing on it. */
+function rare(): Piece[] {
+  const plain = { pattern: { kind: 'solid', repeatMm: 10, contrast: 0 } } as const;
+  if (some(0.5)) {
+    palette = ['#17171a'];
+    const boot: Piece = {
+      ...anyOf('tall-boot', 'p0'),
+      measures: { shaft: 620, heel: 30 },
+      origins: { shaft: 'given' },
+    };
+    const top = { ...anyOf('tee', 'p2'), measures: { length: between(520, 600) } };
+    return [boot, anyOf('leggings', 'p1'), top];
+  }
+  palette = ['#fbfbf9'];
+  const dress = anyOf('dress', 'p0');
+  return [
+    {
+      ...dress,
+      ...plain,
+      colours: [{ hex: '#fbfbf9', share: 1 }],
+      fabric: { ...dress.fabric, texture: 'smooth', sheer: 'opaque' },
+      cut: { ...dress.cut, silhouette: 'shift' },
+      volume: 'easy',
+      formality: 4,
+      mode: undefined,
+    },
+    anyOf(pick(OF('shoes')), 'p1'),
+  ];
+}
+
 /** A look somebody could have put on: the main places filled, the rest by chance. */
 export function anyLook(): Piece[] {
+  if (some(0.02)) return rare();
   if (some(0.05)) return printed();
   palette = some(0.12) ? PRIMARIES : HEXES;
   const worn: Category[] = some(0.3) ? [pick(OF('whole'))] : [pick(OF('top')), pick(OF('bottom'))];

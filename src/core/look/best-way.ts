@@ -27,7 +27,7 @@ export function bestWays({
           (finding) =>
             finding.rule === 'M1' && finding.tone === 'fights' && finding.pieces.includes(piece.id),
         );
-        const gain = Math.round((after.score.mean - before.score.mean) * 10) / 10;
+        const gain = Math.round((after.score.sum - before.score.sum) * 10) / 10;
         if (impossible || gain <= 0 || (before.complete && !after.complete)) return [];
         if (after.findings.filter(({ tone }) => tone === 'blocks').length > blocks) return [];
         return [

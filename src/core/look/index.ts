@@ -1,8 +1,18 @@
 export { bestWays } from './best-way';
 export { LookPool, type PoolVerdict } from './pool/pool';
 export { aboutOf, judge, mayOverrule, MOST_PIECES, type Overrule, type Verdict } from './judge';
-export { applyMend, findingKey, type Mend, mendsFor, type MendInput, mendWords } from './mends';
+export {
+  applyMend,
+  findingKey,
+  type LookMend,
+  lookMends,
+  type Mend,
+  mendKey,
+  mendsFor,
+  type MendInput,
+  mendWords,
+} from './mends';
 export { atStage, judgeStages, piecesAt, type Stage, type StageOff, type StageVerdict } from './stages';
 export { sceneOf, type Setting } from './scene';
-export { type FacetScore, pointsOf, type Score, SCORED, scoreOf } from './score';
+export { type FacetScore, MOST_PRAISE, pointsOf, type Score, SCORED, scoreOf } from './score';
 export { SCHOOLS_WHY } from './schools-why';

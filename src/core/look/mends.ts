@@ -1,5 +1,6 @@
-import { CATEGORY, modesOf, type Piece, type Slot } from '../piece';
+import { CATEGORY, modesOf, type Piece, type Slot, wear } from '../piece';
 import type { Finding, Settings } from '../rules';
+import { formalityOf } from '../rules/formality/levels';
 import type { Speaker } from '../say';
 import { capital } from '../words';
 import { aboutOf, judge, type Overrule, type Verdict } from './judge';
@@ -116,44 +117,117 @@ export interface MendInput {
   readonly overrules?: readonly Overrule[] | undefined;
 }
 
+/** A mend with every finding it answers: said once, however many rules ask for it. */
+export interface LookMend extends Mend {
+  /** Places in the verdict's findings. */
+  readonly answers: readonly number[];
+}
+
+/** How much of a look a mend changes: a way of wearing least, a main piece most. */
+function sizeOf({ kind, piece, with: other }: Mend, all: ReadonlyMap<string, Piece>): number {
+  if (kind === 'wear') return 0;
+  const changed = all.get(kind === 'swap' ? piece : (other ?? piece));
+  const { main, slot } = CATEGORY[changed?.category ?? 'bag'];
+  if (slot === 'layer' || slot === 'shoes') return 2;
+  return main ? 3 : 1;
+}
+
+/** True for a swap that takes a main piece below what the occasion asks for. */
+function dressesDown(
+  { kind, piece, with: other }: Mend,
+  all: ReadonlyMap<string, Piece>,
+  setting: Setting,
+): boolean {
+  const [before, after] = [all.get(piece), all.get(other ?? '')];
+  const least = setting.occasion?.formality[0];
+  return (
+    kind === 'swap' &&
+    least !== undefined &&
+    before !== undefined &&
+    after !== undefined &&
+    CATEGORY[before.category].main &&
+    formalityOf(wear(after)) < Math.min(least, formalityOf(wear(before)))
+  );
+}
+
 /**
- * Mends of each finding that is not `works`, best first, at most `most` each. Every one was applied to
- * a copy and judged: it removes its finding, adds no fight or block, and gains what it prints.
+ * Every change that was tried and helps: applied to a copy and judged, it answers the findings it names, adds no fight
+ * or block, and gains what it prints. What answers most stands first, then what changes least, then what gains most.
  */
-export function mendsFor(
+export function lookMends(
   { pieces, pool, stock = [], setting, settings = {}, overrules = [] }: MendInput,
   verdict: Verdict,
-  most = 3,
-): Map<string, Mend[]> {
-  const found = new Map<string, Mend[]>();
+): LookMend[] {
   const before = severity(verdict);
   const everything = [...pool, ...stock];
-  for (const finding of verdict.findings) {
-    if (finding.tone === 'works') continue;
-    const good: (Mend & { readonly ease: number })[] = [];
+  const all = new Map([...everything, ...pieces].map((piece) => [piece.id, piece]));
+  // Many findings are answered by one change: each change is judged once.
+  const tried = new Map<string, { readonly mend: Mend; readonly concerns: number[] }>();
+  verdict.findings.forEach((finding, at) => {
+    if (finding.tone === 'works') return;
     for (const mend of candidates(finding, pieces, pool, stock)) {
-      const changed = applyMend(pieces, mend, everything);
-      const after = judge(changed, setting, settings, overrules);
-      const still = after.findings.some(
-        (other) =>
-          other.rule === finding.rule &&
-          other.tone === finding.tone &&
-          (aboutOf(other) === aboutOf(finding) || finding.zone === other.zone),
-      );
-      const gain = tenth(after.score.mean - verdict.score.mean);
-      const lifted = severity(after) < before;
-      // What stops or spoils a look is worth a little of its score; a note is not.
-      const least = finding.tone === 'note' ? 0 : LEAST_GAIN;
-      if (still || !lifted || gain < least || (verdict.complete && !after.complete)) continue;
-      good.push({ ...mend, gain, ease: severity(after) });
+      const key = mendKey(mend);
+      const known = tried.get(key);
+      if (known) known.concerns.push(at);
+      else tried.set(key, { mend, concerns: [at] });
     }
-    good.sort((a, b) => a.ease - b.ease || b.gain - a.gain || sourceOf(a) - sourceOf(b));
-    found.set(
-      findingKey(finding),
-      inOrder(good, most).map(({ ease: _ease, ...mend }) => mend),
-    );
+  });
+  const found: (LookMend & { readonly ease: number; readonly weight: number; readonly size: number })[] = [];
+  for (const { mend, concerns } of tried.values()) {
+    if (dressesDown(mend, all, setting)) continue;
+    const after = judge(applyMend(pieces, mend, everything), setting, settings, overrules);
+    const ease = severity(after);
+    if (ease >= before || (verdict.complete && !after.complete)) continue;
+    const answers = concerns.filter((at) => isGone(verdict.findings[at] as Finding, after));
+    const gain = tenth(after.score.sum - verdict.score.sum);
+    const weight = answers.reduce((sum, at) => sum + WEIGHT[(verdict.findings[at] as Finding).tone], 0);
+    // What stops or spoils a look is worth a little of its score; a note is not.
+    if (answers.length === 0 || gain < (weight >= WEIGHT.fights ? LEAST_GAIN : 0)) continue;
+    found.push({ ...mend, gain, answers, ease, weight, size: sizeOf(mend, all) });
   }
-  return found;
+  return found
+    .sort(
+      (a, b) =>
+        b.weight - a.weight ||
+        a.size - b.size ||
+        a.ease - b.ease ||
+        b.gain - a.gain ||
+        sourceOf(a) - sourceOf(b),
+    )
+    .map(({ ease: _ease, weight: _weight, size: _size, ...mend }) => mend);
+}
+
+const WEIGHT = { blocks: 1000, fights: 30, note: 1, works: 0 } as const;
+
+export const mendKey = ({ kind, piece, with: other, mode }: Mend): string =>
+  `${kind} ${piece} ${other ?? ''} ${mode ?? ''}`;
+
+const isGone = (finding: Finding, { findings }: Verdict): boolean =>
+  !findings.some(
+    (other) =>
+      other.rule === finding.rule &&
+      other.tone === finding.tone &&
+      (aboutOf(other) === aboutOf(finding) || finding.zone === other.zone),
+  );
+
+/** The same by finding, best first, at most `most` each; by `findingKey`. */
+export function mendsFor(input: MendInput, verdict: Verdict, most = 3): Map<string, Mend[]> {
+  const mends = lookMends(input, verdict);
+  return new Map(
+    verdict.findings.flatMap((finding, at) =>
+      finding.tone === 'works'
+        ? []
+        : [
+            [
+              findingKey(finding),
+              inOrder(
+                mends.filter(({ answers }) => answers.includes(at)),
+                most,
+              ).map(({ answers: _answers, ...mend }): Mend => mend),
+            ] as const,
+          ],
+    ),
+  );
 }
 
 /** What is owned or held first, best first; of the stock what is left to show, at least its best. */

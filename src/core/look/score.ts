@@ -3,22 +3,31 @@ import { type Facet, FACETS, type Finding, ruleOf, RULES, type Settings } from '
 export interface FacetScore {
   readonly facet: Facet;
   readonly title: string;
-  /** What it counts in the mean; 1 unless the shop says otherwise. */
+  /** What its points count; 1 unless the shop says otherwise. */
   readonly share: number;
-  /** Rows that add up: the start, each finding, then the clamp where one was needed. */
+  /** Rows that add up: each finding, then the cap where praise alone would carry the look. */
   readonly rows: readonly { readonly label: string; readonly points: number }[];
+  /** Points of the facet, before its share. Nothing said is nothing. */
   readonly score: number;
 }
 
 export interface Score {
+  readonly start: number;
+  /** Facets that speak. */
   readonly facets: readonly FacetScore[];
-  /** Mean of the facets, and what rounding it to a whole number did. */
-  readonly mean: number;
+  /** Start and facets by their shares, held between 0 and 100; what rounding it to a whole number did. */
+  readonly sum: number;
   readonly rounding: number;
   readonly score: number;
 }
 
-export const START = 70;
+/**
+ * A look on which nothing clashes and two or three things work reads 85 to 95; a clash pulls it below 70, two below 55.
+ * Fitted once to our own worked looks (docs/scoring.md).
+ */
+export const START = 80;
+/** Praise of one facet counts no more than this: ten things that work do not make up for one that fights. */
+export const MOST_PRAISE = 4;
 /** Ways of wearing and use are shown, and stay out of a look's score. */
 const OUTSIDE: readonly Facet[] = ['M', 'U'];
 
@@ -42,43 +51,43 @@ export function pointsOf(
 /** Score of a look with a breakdown that adds up to the number shown. */
 export function scoreOf(findings: readonly Finding[], settings: Settings = {}): Score {
   const shares = sharesOf(settings);
-  const facets = SCORED.map((facet, i) => facetScore(facet, findings, settings, shares[i] ?? 1));
-  const mean = meanOf(
-    facets.map((facet) => facet.score),
+  const all = SCORED.map((facet, i) => facetScore(facet, findings, settings, shares[i] ?? 1));
+  const sum = sumOf(
+    all.map((facet) => facet.score),
     shares,
   );
-  const score = Math.round(mean);
-  return { facets, mean, rounding: score - mean, score };
+  const score = Math.round(sum);
+  return {
+    start: START,
+    facets: all.filter(({ rows }) => rows.length > 0),
+    sum,
+    rounding: score - sum,
+    score,
+  };
 }
 
-/** What each scored facet counts, equal by default. All at nothing is equal again: a score there must be. */
+/** What each scored facet counts, 1 by default. All at nothing is 1 again: a score there must be. */
 export function sharesOf(settings: Settings): number[] {
   const shares = SCORED.map((facet) => settings[facet]?.share ?? 1);
   return shares.some((share) => share > 0) ? shares : SCORED.map(() => 1);
 }
 
-function meanOf(scores: ArrayLike<number>, shares: readonly number[]): number {
-  let sum = 0;
-  let all = 0;
-  for (let i = 0; i < shares.length; i++) {
-    const share = shares[i] as number;
-    sum += (scores[i] as number) * share;
-    all += share;
-  }
-  return sum / Math.max(1e-9, all);
-}
-
 /** Sums of tuned weights come out alike in whatever order they are added. */
 const tidy = (sum: number): number => Math.round(sum * 1e6) / 1e6;
-const clamped = (sum: number): number => Math.min(100, Math.max(0, sum));
+
+function sumOf(points: ArrayLike<number>, shares: readonly number[]): number {
+  let sum = START;
+  for (let i = 0; i < shares.length; i++) sum += (points[i] as number) * (shares[i] as number);
+  return Math.min(100, Math.max(0, tidy(sum)));
+}
 
 /**
  * The score of a look from the points of its facets: what `scoreOf` comes to, without the rows. `points` is written over
  * with the scores of the facets.
  */
 export function scoreFrom(points: Float64Array, shares: readonly number[]): number {
-  for (let i = 0; i < SCORED.length; i++) points[i] = clamped(tidy(START + (points[i] as number)));
-  return Math.round(meanOf(points, shares));
+  for (let i = 0; i < SCORED.length; i++) points[i] = Math.min(MOST_PRAISE, tidy(points[i] as number));
+  return Math.round(sumOf(points, shares));
 }
 
 function facetScore(
@@ -87,13 +96,11 @@ function facetScore(
   settings: Settings,
   share: number,
 ): FacetScore {
-  const rows = [{ label: 'Start', points: START }];
-  for (const finding of findings) {
-    if (ruleOf(finding.rule)?.facet !== facet) continue;
-    rows.push({ label: finding.rule, points: pointsOf(finding, settings) });
-  }
+  const rows = findings
+    .filter((finding) => ruleOf(finding.rule)?.facet === facet)
+    .map((finding) => ({ label: finding.rule, points: pointsOf(finding, settings) }));
   const sum = tidy(rows.reduce((total, row) => total + row.points, 0));
-  const score = clamped(sum);
-  if (score !== sum) rows.push({ label: sum > 100 ? 'At most 100' : 'At least 0', points: score - sum });
+  const score = Math.min(MOST_PRAISE, sum);
+  if (score !== sum) rows.push({ label: `At most +${MOST_PRAISE}`, points: score - sum });
   return { facet, title: FACETS[facet], share, rows, score };
 }

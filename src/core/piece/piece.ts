@@ -33,7 +33,12 @@ export interface Swatch {
   readonly hex: string;
   readonly share: number;
   readonly name?: string | undefined;
+  /** Where the colour comes from; absent: measured or given. */
+  readonly origin?: (typeof COLOUR_ORIGINS)[number] | undefined;
 }
+
+/** A colour read off a photo is less sure than one that was measured. */
+export const COLOUR_ORIGINS = ['measured', 'photo', 'tapped', 'named'] as const;
 
 export interface Pattern {
   readonly kind: PatternKind;

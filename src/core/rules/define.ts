@@ -12,7 +12,7 @@ export interface RuleSpec<N extends string, W extends Words> extends Omit<
   'thresholds' | 'weight' | 'mayOverrule' | 'source' | 'words' | 'find' | 'reads'
 > {
   readonly thresholds?: Readonly<Record<N, Threshold>>;
-  /** Absent: 6 works, −6 note, −18 fights. */
+  /** Absent: the usual weight. */
   readonly weight?: Rule['weight'];
   /** Absent: true. */
   readonly mayOverrule?: boolean;

@@ -61,7 +61,7 @@ export interface Rule {
   readonly examples: readonly (readonly [Example, Example])[];
 }
 
-export const USUAL_WEIGHT = { works: 6, note: -6, fights: -18 } as const;
+export const USUAL_WEIGHT = { works: 2, note: -4, fights: -32 } as const;
 export const COMMON_PRACTICE = 'Common practice, no source.';
 
 /** A shop's own settings of a rule; under the letter of a facet, what it counts in the score of a look. */

@@ -2,8 +2,10 @@ import { beneathOf } from '@core/letter';
 import {
   aboutOf,
   findingKey,
+  type LookMend,
   type Mend,
   mayOverrule,
+  mendKey,
   mendWords,
   type Overrule,
   type Verdict,
@@ -23,7 +25,7 @@ const GROUPS = [
   { tone: 'works', title: 'Works', Sign: IconCheck },
 ] as const;
 
-const NO_MENDS: readonly Mend[] = [];
+const MENDS_SHOWN = 3;
 const WORKS_SHOWN = 3;
 /** Why a finding is left as it is, in a word; own words do as well. */
 const REASONS = [
@@ -37,7 +39,8 @@ const REASONS = [
 interface FindingsProps {
   readonly pieces: readonly Piece[];
   readonly verdict: Verdict;
-  readonly mends: ReadonlyMap<string, readonly Mend[]>;
+  /** What helps, over the whole look, best first. */
+  readonly mends: readonly LookMend[];
   /** Ways of wearing that would lift the look (M3). */
   readonly ways: readonly Mend[];
   readonly busy: boolean;
@@ -98,6 +101,14 @@ export function Findings({
       {assumed.length > 0 && (
         <p className="small soft">Nobody has confirmed that these are in the closet: {listed(assumed)}.</p>
       )}
+      {mends.length > 0 && (
+        <div className="finding-group">
+          <h3 className="tone soft">What would help</h3>
+          {mends.slice(0, MENDS_SHOWN).map((mend) => (
+            <MendButton key={mendKey(mend)} mend={mend} by={by} onTry={onTry} onKeep={onKeep} />
+          ))}
+        </div>
+      )}
       {GROUPS.map(({ tone, title, Sign }) => {
         const all = verdict.findings.filter((finding) => finding.tone === tone);
         if (all.length === 0) return null;
@@ -110,16 +121,7 @@ export function Findings({
             </h3>
             <ul>
               {numbered(found).map(([key, finding]) => (
-                <FindingRow
-                  key={key}
-                  finding={finding}
-                  by={by}
-                  mends={mends.get(findingKey(finding)) ?? NO_MENDS}
-                  onLight={onLight}
-                  onTry={onTry}
-                  onKeep={onKeep}
-                  onOverrule={onOverrule}
-                />
+                <FindingRow key={key} finding={finding} by={by} onLight={onLight} onOverrule={onOverrule} />
               ))}
             </ul>
             {tone === 'works' && all.length > WORKS_SHOWN && (
@@ -188,14 +190,13 @@ function numbered(findings: readonly Finding[]): (readonly [string, Finding])[] 
   });
 }
 
-type FindingRowProps = Pick<FindingsProps, 'by' | 'onLight' | 'onTry' | 'onKeep' | 'onOverrule'> & {
+type FindingRowProps = Pick<FindingsProps, 'by' | 'onLight' | 'onOverrule'> & {
   readonly finding: Finding;
-  readonly mends: readonly Mend[];
 };
 
 /** A finding is made anew with every judgement: a row is drawn again only when it says something else. */
 const FindingRow = memo(
-  function FindingRow({ finding, mends, by, onLight, onTry, onKeep, onOverrule }: FindingRowProps) {
+  function FindingRow({ finding, by, onLight, onOverrule }: FindingRowProps) {
     const light = (on: boolean) => () => onLight(on ? finding.pieces : []);
     return (
       <li onMouseEnter={light(true)} onMouseLeave={light(false)} onFocus={light(true)} onBlur={light(false)}>
@@ -205,26 +206,13 @@ const FindingRow = memo(
             {finding.rule}. {measuredWords(finding.measured)}
           </div>
         )}
-        {mends.map((mend) => (
-          <MendButton
-            key={`${mend.kind} ${mend.piece} ${mend.with ?? mend.mode ?? ''}`}
-            mend={mend}
-            by={by}
-            onTry={onTry}
-            onKeep={onKeep}
-          />
-        ))}
         {finding.tone !== 'works' && mayOverrule(finding) && (
           <LeaveAsIs finding={finding} by={by} onOverrule={onOverrule} />
         )}
       </li>
     );
   },
-  (before, after) =>
-    before.mends === after.mends &&
-    before.onKeep === after.onKeep &&
-    before.by === after.by &&
-    isSame(before.finding, after.finding),
+  (before, after) => before.by === after.by && isSame(before.finding, after.finding),
 );
 
 /** Two findings that say the same of the same pieces. */
@@ -234,10 +222,13 @@ const isSame = (a: Finding, b: Finding): boolean =>
   a.pieces.join() === b.pieces.join() &&
   JSON.stringify(a.params) === JSON.stringify(b.params);
 
-type MendButtonProps = Pick<FindingsProps, 'by' | 'onTry' | 'onKeep'> & { readonly mend: Mend };
+type MendButtonProps = Pick<FindingsProps, 'by' | 'onTry' | 'onKeep'> & {
+  readonly mend: Mend & Partial<Pick<LookMend, 'answers'>>;
+};
 
 /** A mend: pointing at it tries it on the figure, pressing keeps it. */
 function MendButton({ mend, by, onTry, onKeep }: MendButtonProps) {
+  const answers = mend.answers?.length ?? 0;
   return (
     <button
       className="mend"
@@ -249,6 +240,7 @@ function MendButton({ mend, by, onTry, onKeep }: MendButtonProps) {
       title={mend.from === 'stock' ? 'From the shelf: keeping it holds it for this box' : undefined}
     >
       {mendWords(mend, by)}
+      {answers > 1 && <span className="mend-answers"> answers {answers}</span>}
       {mend.from === 'stock' && <span className="mend-stock"> from the shelf</span>}{' '}
       <b className="num">+{mend.gain.toFixed(1)}</b>
     </button>
@@ -314,17 +306,20 @@ function Breakdown({ verdict: { score } }: { readonly verdict: Verdict }) {
               {facet.rows
                 .map(
                   (row, i) =>
-                    `${i === 0 ? '' : row.points < 0 ? ' − ' : ' + '}${Math.abs(row.points)}${i === 0 ? '' : ` ${row.label}`}`,
+                    `${row.points < 0 ? (i === 0 ? '−' : ' − ') : i === 0 ? '+' : ' + '}${Math.abs(row.points)} ${row.label}`,
                 )
                 .join('')}
             </td>
-            <td className="num">{facet.score}</td>
+            <td className="num">{facet.score > 0 ? `+${facet.score}` : facet.score}</td>
           </tr>
         ))}
         <tr>
-          <th scope="row">Mean</th>
+          <th scope="row">Sum</th>
           <td className="soft">
-            {score.mean.toFixed(2)}, rounded by {score.rounding.toFixed(2)}
+            {score.start}
+            {score.facets.map(
+              ({ score: points, share }) => ` ${points < 0 ? '−' : '+'} ${Math.abs(points * share)}`,
+            )}
           </td>
           <td className="num">
             <b>{score.score}</b>

@@ -1,11 +1,13 @@
-import type { Mend, MendInput } from '@core/look';
+import type { LookMend, Mend, MendInput } from '@core/look';
 import type { MendWork } from '@workers/mends';
 import { type Remote, wrap } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
 
+const NONE: readonly never[] = [];
+
 /** Mends of the look on the figure, worked out in a worker; the newest question wins. */
 export function useMends(input: MendInput): {
-  readonly mends: ReadonlyMap<string, readonly Mend[]>;
+  readonly mends: readonly LookMend[];
   readonly ways: readonly Mend[];
   readonly busy: boolean;
 } {
@@ -13,7 +15,7 @@ export function useMends(input: MendInput): {
   const turn = useRef(0);
   const [answer, setAnswer] = useState<{
     for: MendInput;
-    mends: ReadonlyMap<string, readonly Mend[]>;
+    mends: readonly LookMend[];
     ways: readonly Mend[];
   }>();
   useEffect(() => {
@@ -33,5 +35,5 @@ export function useMends(input: MendInput): {
     return () => clearTimeout(wait);
   }, [input]);
   const current = answer?.for === input;
-  return { mends: current ? answer.mends : new Map(), ways: current ? answer.ways : [], busy: !current };
+  return { mends: current ? answer.mends : NONE, ways: current ? answer.ways : NONE, busy: !current };
 }

@@ -1,5 +1,15 @@
 import { NOBODY, type Profile } from '@core/client';
-import { aboutOf, applyMend, findingKey, judge, mendsFor, mendWords, pointsOf } from '@core/look';
+import {
+  aboutOf,
+  applyMend,
+  findingKey,
+  judge,
+  mendsFor,
+  mendWords,
+  MOST_PRAISE,
+  pointsOf,
+  SCORED,
+} from '@core/look';
 import { speaker } from '@core/say';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -48,13 +58,14 @@ describe('the score', () => {
           occasion: anOccasion({ formality: [floor, Math.min(10, floor + 2)] }),
         };
         const verdict = judge(look, setting);
-        const { facets, mean, rounding, score } = verdict.score;
+        const { start, facets, sum, rounding, score } = verdict.score;
         for (const facet of facets) {
-          expect(facet.rows.reduce((sum, row) => sum + row.points, 0)).toBe(facet.score);
-          expect(facet.score >= 0 && facet.score <= 100).toBe(true);
+          expect(facet.rows.reduce((all, row) => all + row.points, 0)).toBeCloseTo(facet.score, 9);
+          expect(facet.score).toBeLessThanOrEqual(MOST_PRAISE);
         }
-        expect(facets.reduce((sum, facet) => sum + facet.score, 0) / facets.length).toBeCloseTo(mean, 9);
-        expect(mean + rounding).toBeCloseTo(score, 9);
+        const total = facets.reduce((all, facet) => all + facet.score * facet.share, start);
+        expect(Math.min(100, Math.max(0, total))).toBeCloseTo(sum, 9);
+        expect(sum + rounding).toBeCloseTo(score, 9);
         expect(Number.isInteger(score)).toBe(true);
         expect(judge([...look].reverse(), setting).findings).toEqual(verdict.findings);
         for (const finding of verdict.findings)
@@ -94,15 +105,15 @@ describe('the score', () => {
     ];
     const plain = judge(look);
     const finding = plain.findings.find(({ rule }) => rule === 'C2');
-    expect(finding && pointsOf(finding)).toBe(-18);
-    expect(judge(look, {}, { C2: { weight: { fights: -40 } } }).score.mean).toBeLessThan(plain.score.mean);
-    // A facet that counts twice pulls the mean to its own score; one at nothing leaves it; all at nothing are equal.
+    expect(finding && pointsOf(finding)).toBe(-32);
+    expect(judge(look, {}, { C2: { weight: { fights: -40 } } }).score.sum).toBeLessThan(plain.score.sum);
+    // A facet that counts twice costs twice; one at nothing costs nothing; all at nothing are equal.
     const colour = plain.score.facets.find(({ facet }) => facet === 'C')!.score;
-    const apart = (share: number): number => Math.abs(judge(look, {}, { C: { share } }).score.mean - colour);
-    expect(apart(3)).toBeLessThan(apart(1));
-    expect(apart(0)).toBeGreaterThan(apart(1));
-    const none = Object.fromEntries(plain.score.facets.map(({ facet }) => [facet, { share: 0 }]));
-    expect(judge(look, {}, none).score).toMatchObject({ mean: plain.score.mean, score: plain.score.score });
+    const by = (share: number): number => judge(look, {}, { C: { share } }).score.sum - plain.score.sum;
+    expect(by(2)).toBeCloseTo(colour, 9);
+    expect(by(0)).toBeCloseTo(-colour, 9);
+    const none = Object.fromEntries(SCORED.map((facet) => [facet, { share: 0 }]));
+    expect(judge(look, {}, none).score).toMatchObject({ sum: plain.score.sum, score: plain.score.score });
     expect(judge(look, {}, { C2: { off: true } }).findings.some(({ rule }) => rule === 'C2')).toBe(false);
     expect(
       judge(look, {}, { C2: { thresholds: { pale: 5 } } }).findings.some(({ rule }) => rule === 'C2'),
@@ -121,7 +132,7 @@ describe('overruling', () => {
     const after = judge(look, {}, {}, [{ rule: 'C2', about: aboutOf(finding), reason: 'wanted' }]);
     expect(after.findings.some(({ rule }) => rule === 'C2')).toBe(false);
     expect(after.overruled).toHaveLength(1);
-    expect(after.score.mean).toBeGreaterThan(judge(look).score.mean);
+    expect(after.score.sum).toBeGreaterThan(judge(look).score.sum);
   });
   it('does not touch an allergy, a stated never or cover', () => {
     const client = { ...NOBODY, allergies: ['nickel'], cover: ['lower-arms' as const], nevers: ['tee'] };
@@ -169,7 +180,7 @@ describe('mends', () => {
     for (const finding of verdict.findings) {
       for (const mend of all.get(findingKey(finding)) ?? []) {
         const after = judge(applyMend(pieces, mend, pool), { client });
-        expect(Math.round((after.score.mean - verdict.score.mean) * 10) / 10).toBe(mend.gain);
+        expect(Math.round((after.score.sum - verdict.score.sum) * 10) / 10).toBe(mend.gain);
         expect(after.findings.some((other) => findingKey(other) === findingKey(finding))).toBe(false);
         expect(after.findings.filter(({ tone }) => tone === 'blocks').length).toBeLessThanOrEqual(
           verdict.findings.filter(({ tone }) => tone === 'blocks').length,
@@ -202,7 +213,7 @@ describe('mends', () => {
     expect(cover.map(({ from }) => from)).toEqual(['closet', 'stock', 'stock']);
     for (const mend of cover) {
       const after = judge(applyMend(pieces, mend, [...own, ...stock]), { client });
-      expect(Math.round((after.score.mean - verdict.score.mean) * 10) / 10).toBe(mend.gain);
+      expect(Math.round((after.score.sum - verdict.score.sum) * 10) / 10).toBe(mend.gain);
     }
     const without = mendsFor({ pieces, pool: own, setting: { client } }, verdict);
     expect([...without.values()].flat().some(({ from }) => from === 'stock')).toBe(false);

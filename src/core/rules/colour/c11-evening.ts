@@ -5,6 +5,8 @@ import { ids } from '../rule';
 import { fieldsOf } from '../fields';
 import { solid } from '../given';
 
+const COUNTRY: readonly string[] = ['tweed', 'corduroy', 'flannel', 'suede', 'linen', 'denim'];
+
 /** Brown, moss and tan: colours of the country. */
 function isEarthy(hex: string): boolean {
   const colour = lab(hex);
@@ -13,7 +15,7 @@ function isEarthy(hex: string): boolean {
 }
 
 const words = wording({
-  earthy: () => 'Earth colours and tweed say daytime; deeper and plainer reads as evening.',
+  earthy: () => 'Country cloth in brown or green says daytime; deeper and plainer reads as evening.',
   point: (_, say) => `Dark, with one light point: ${say.the()}. That reads as evening.`,
 });
 
@@ -41,7 +43,9 @@ export const eveningInTown = defineRule({
     const { occasion } = scene;
     if (occasion?.time !== 'evening' || occasion.formality[0] < at.formality) return [];
     const fields = fieldsOf(scene, 0);
-    const earthy = fields.filter(({ worn, hex }) => worn.piece.fabric.texture === 'tweed' || isEarthy(hex));
+    const earthy = fields.filter(
+      ({ worn, hex }) => COUNTRY.includes(worn.piece.fabric.texture) && isEarthy(hex),
+    );
     const share = earthy.reduce((sum, { area }) => sum + area, 0);
     if (share > at.earthy)
       return [
@@ -53,7 +57,7 @@ export const eveningInTown = defineRule({
         },
       ];
     const dark = fields.filter(({ hex }) => lab(hex).l < 30).reduce((sum, { area }) => sum + area, 0);
-    const pale = fields.filter(({ hex, area }) => lab(hex).l > 80 && area > 0.005 && area < 0.2);
+    const pale = fields.filter(({ hex, area }) => lab(hex).l > 80 && area > 0.0005 && area < 0.2);
     if (dark >= at.dark && pale.length === 1 && pale[0])
       return [{ code: 'point', tone: 'works', pieces: ids(pale[0].worn) }];
     return [];

@@ -1,3 +1,4 @@
+import type { Worn } from '../../piece';
 import { deltaEHex, isPale } from '../../colour';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
@@ -137,6 +138,8 @@ export const nearMiss = defineRule({
 /** Three or more steps of one colour, graded in lightness: a plan, not a miss. */
 function isLadder(fields: readonly ColourFacts[]): boolean {
   if (fields.length < 3) return false;
+  // Steps of three pieces: the two colours of one check are one step.
+  if (new Set(fields.map(({ worn }) => worn.piece.id)).size < 3) return false;
   const steps = fields
     .filter(({ hex }, i) => fields.findIndex((each) => each.hex === hex) === i)
     .sort((a, b) => a.colour.l - b.colour.l);
@@ -168,6 +171,8 @@ function missOf(one: ColourFacts, other: ColourFacts, at: Limits): Miss | undefi
   const { piece: a } = one.worn;
   const { piece: b } = other.worn;
   if (a === b || one.cloth !== other.cloth || (a.set !== undefined && a.set === b.set)) return undefined;
+  // Marl beside plain is a difference of cloth.
+  if ((a.pattern.kind === 'marl') !== (b.pattern.kind === 'marl')) return undefined;
   const { colour: p } = one;
   const { colour: q } = other;
   if (Math.abs(p.l - q.l) >= at.lightness) return undefined;
@@ -177,5 +182,10 @@ function missOf(one: ColourFacts, other: ColourFacts, at: Limits): Miss | undefi
   const dark = p.l < 25 && q.l < 25;
   const tailored = a.structure >= 2 && b.structure >= 2;
   const limit = pale ? at.pale : dark && Math.abs(one.chroma - other.chroma) > 4 ? at.dark : at.other;
-  return apart >= limit ? undefined : { tone: pale || tailored ? 'fights' : 'note', apart, limit };
+  // A colour from a photo is not sure enough to fight over.
+  const sure = isSure(a, one.hex) && isSure(b, other.hex);
+  return apart >= limit ? undefined : { tone: (pale || tailored) && sure ? 'fights' : 'note', apart, limit };
 }
+
+const isSure = ({ colours }: Worn['piece'], hex: string): boolean =>
+  !['photo', 'tapped'].includes(colours.find((swatch) => swatch.hex === hex)?.origin ?? '');

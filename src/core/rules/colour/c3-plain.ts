@@ -2,12 +2,21 @@ import { chroma, deltaEHex, lab } from '../../colour';
 import { defineRule } from '../define';
 import { wording } from '../finding';
 import { ids } from '../rule';
-import { type ColourFacts, fieldsOf, isMain, isPrint, mainHex, mainsOf } from '../fields';
+import {
+  type ColourFacts,
+  fieldsOf,
+  isChromatic,
+  isMain,
+  isPrint,
+  isVivid,
+  mainHex,
+  mainsOf,
+} from '../fields';
 import { solid } from '../given';
-import { isTonal, TONE_FIELD } from './c4-tonal';
+import { isOneTone, TONE_FIELD } from './c4-tonal';
 import { memo } from '../../memo';
 import { above, type Count } from '../reads';
-import type { Worn } from '../../piece';
+import type { Texture, Worn } from '../../piece';
 
 const words = wording({
   strangers: (_, say) => `${say.the()} are two accents with nothing in common. Keep one.`,
@@ -44,28 +53,28 @@ export const plain = defineRule({
   reads: (_given, at) => ({ tally: (pool) => tallyPlain(pool, at) }),
   find(scene, at) {
     const mains = mainsOf(scene);
-    if (mains.length === 0 || mains.some(isPrint) || isTonal(fieldsOf(scene, TONE_FIELD))) return [];
+    if (mains.length === 0 || mains.some(isPrint) || isOneTone(fieldsOf(scene, TONE_FIELD))) return [];
     const lifting = scene.pieces.find((worn) => worn.piece.statement >= at.statement);
     const accents = accentsOf(fieldsOf(scene, at.least), fieldsOf(scene, above(at.most)), mains, at);
     const tint = tintOf(mains);
     const pair = strangers(accents, at.apart);
     if (pair) return [{ code: 'strangers', tone: 'note', pieces: ids(...pair.map(({ worn }) => worn)) }];
-    const lift = accents[0]?.worn ?? lifting ?? tint;
+    const lift = accents[0]?.worn ?? lifting ?? tint ?? mains.find(isLift(at)) ?? contrastOf(mains);
     if (lift) return [{ code: 'lift', tone: 'works', pieces: ids(lift) }];
     return [{ code: 'plain', tone: 'note', pieces: [] }];
   },
   examples: [
     [
       {
-        title: 'A navy tee and stone trousers',
-        look: [solid('tee', '#1f2a44', { statement: 0 }), solid('trousers', '#8a6f4a', { statement: 0 })],
+        title: 'A sage tee and mauve trousers',
+        look: [solid('tee', '#7a8f68', { statement: 0 }), solid('trousers', '#8c6a80', { statement: 0 })],
         expect: 'note',
       },
       {
         title: 'The same with a red belt',
         look: [
-          solid('tee', '#1f2a44', { statement: 0 }),
-          solid('trousers', '#8a6f4a', { statement: 0 }),
+          solid('tee', '#7a8f68', { statement: 0 }),
+          solid('trousers', '#8c6a80', { statement: 0 }),
           solid('belt', '#b3222e', { statement: 2 }),
         ],
         expect: 'works',
@@ -111,6 +120,34 @@ function strangers(
   return undefined;
 }
 
+/** A large vivid field lifts by itself, and so does a cloth with a face of its own. */
+const isLift =
+  (at: Pick<Limits, 'chroma'>) =>
+  (main: Worn): boolean =>
+    main.seen.some(
+      ({ hex, share }) => share >= 0.3 && isChromatic(main, { hex }) && isVivid(hex, at.chroma),
+    ) ||
+    PRONOUNCED.includes(main.piece.fabric.texture) ||
+    main.piece.fabric.finish === 'sparkle';
+const PRONOUNCED: readonly Texture[] = [
+  'cable',
+  'boucle',
+  'tweed',
+  'corduroy',
+  'velvet',
+  'leather',
+  'lace',
+  'satin',
+  'sequin',
+  'fur',
+];
+
+/** Strong light against strong dark is enough of an event. */
+const contrastOf = (mains: readonly Worn[]): Worn | undefined => {
+  const pale = mains.find((main) => lab(mainHex(main)).l > 80);
+  return pale && mains.some((main) => lab(mainHex(main)).l < 35) ? pale : undefined;
+};
+
 const isTint = memo((worn: Worn): boolean => {
   const colour = lab(mainHex(worn));
   const c = chroma(colour);
@@ -137,9 +174,14 @@ function tallyPlain(pool: readonly Worn[], at: Limits): Count {
       if (main[p] === 1) mains.push(pool[p] as Worn);
       lifting |= lifts[p] as number;
     }
-    if (mains.length === 0 || isTonal(look.reached(TONE_FIELD))) return;
+    if (mains.length === 0 || isOneTone(look.reached(TONE_FIELD))) return;
     const accents = accentsOf(look.reached(at.least), look.reached(large), mains, at);
-    const isLifted = accents.length > 0 || lifting === 1 || tintOf(mains) !== undefined;
+    const isLifted =
+      accents.length > 0 ||
+      lifting === 1 ||
+      tintOf(mains) !== undefined ||
+      mains.some(isLift(at)) ||
+      contrastOf(mains) !== undefined;
     says[isLifted && !strangers(accents, at.apart) ? 'works' : 'note']++;
   };
 }

@@ -9,8 +9,12 @@ export const TONE_FIELD = 0.05;
 /** Hues within this are one tone. */
 const ONE_TONE = 35;
 
-/** One family of hue with neutrals free, or neutrals alone. */
-function isOneTone(fields: readonly ColourFacts[]): boolean {
+/**
+ * One family of hue, or neutrals all through. A colour beside neutrals is an accent, unless most of the look wears it.
+ */
+export function isOneTone(fields: readonly ColourFacts[]): boolean {
+  const coloured = fields.filter(({ chromatic }) => chromatic);
+  if (coloured.length > 0 && coloured.length < fields.length && coloured.length < 2) return false;
   for (let i = 0; i < fields.length; i++) {
     const one = fields[i] as ColourFacts;
     if (!one.chromatic) continue;
@@ -33,15 +37,14 @@ function isAlive(fields: readonly ColourFacts[], depth: number): boolean {
   );
 }
 
-/** True where C4 works: one tone on purpose. */
-export const isTonal = (fields: readonly ColourFacts[]): boolean =>
-  isOneTone(fields) && fields.filter(({ chromatic }) => chromatic).length >= 2 && isAlive(fields, 15);
-
 const words = wording({
   alive: () => 'One tone, kept alive by depth and texture.',
   flat: () =>
     'One tone in one depth and one cloth looks flat. Go lighter or darker somewhere, or change a cloth.',
 });
+
+/** True where C4 finds it flat: one tone, one depth, one cloth. */
+export const isFlat = (fields: readonly ColourFacts[]): boolean => isOneTone(fields) && !isAlive(fields, 15);
 
 /** C4: one tone, with depth or touch to keep it alive. */
 export const tonal = defineRule({

@@ -1,4 +1,4 @@
-import { chroma, harmonyDistance, hsv, hue, hueApart, lab } from '../../colour';
+import { chroma, deltaEHex, harmonyDistance, hsv, hue, hueApart, lab } from '../../colour';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
 import { ids } from '../rule';
@@ -37,7 +37,6 @@ export const clash = defineRule({
       min: 2,
       max: 20,
     },
-    far: { value: 20, unit: '°', says: 'School harmony: beyond this it fights.', min: 8, max: 60 },
   },
   source:
     'School harmony: Cohen-Or, Sorkine, Gal, Leyvand & Xu, "Color harmonization" (2006). The rest: common practice, no source.',
@@ -58,16 +57,16 @@ export const clash = defineRule({
     const strong = fieldsOf(scene, at.area).filter((field) => field.chromatic && field.chroma >= at.chroma);
     const school = scene.schools.colour;
     if (school === 'free' || strong.length < 2) return [];
-    if (school === 'harmony') return harmony(strong, at.calm, at.far);
+    if (school === 'harmony') return harmony(strong, at.calm);
     for (const [i, one] of strong.entries()) {
       for (const other of strong.slice(i + 1)) {
         if (one.worn === other.worn) continue;
         const apart = hueApart(one.hue, other.hue);
-        if (apart < at.from || apart > at.to || shareThird(one, other)) continue;
+        if (apart < at.from || apart > at.to || shareThird(one, other) || wearsBoth(one, other)) continue;
         return [
           {
             code: 'clash',
-            tone: 'fights',
+            tone: 'note',
             pieces: ids(one.worn, other.worn),
             measured: { value: apart, unit: '°', least: at.to },
           },
@@ -81,7 +80,7 @@ export const clash = defineRule({
       {
         title: 'A red blouse over an orange skirt',
         look: [solid('blouse', '#c4133a'), solid('skirt', '#e58a1f')],
-        expect: 'fights',
+        expect: 'note',
       },
       {
         title: 'The same blouse over a navy skirt',
@@ -116,6 +115,11 @@ export const clash = defineRule({
   ],
 });
 
+/** One of the two colours occurs in the other piece as well: they were put together by somebody. */
+const wearsBoth = (a: Field, b: Field): boolean =>
+  a.worn.swatches.some(({ hex }) => hex !== a.hex && deltaEHex(hex, b.hex) <= 12) ||
+  b.worn.swatches.some(({ hex }) => hex !== b.hex && deltaEHex(hex, a.hex) <= 12);
+
 /** A third colour that both pieces wear makes peace between them. */
 const shareThird = (a: Field, b: Field): boolean =>
   a.worn.swatches.some(
@@ -126,7 +130,7 @@ const shareThird = (a: Field, b: Field): boolean =>
       ),
   );
 
-function harmony(strong: readonly Field[], calm: number, far: number): Said[] {
+function harmony(strong: readonly Field[], calm: number): Said[] {
   const { degrees } = harmonyDistance(
     strong.map(({ hex, area }) => ({ hue: hsv(hex).hue, weight: hsv(hex).saturation * area })),
   );
@@ -136,7 +140,7 @@ function harmony(strong: readonly Field[], calm: number, far: number): Said[] {
   return [
     {
       code: 'disharmony',
-      tone: degrees > far ? 'fights' : 'note',
+      tone: 'note',
       pieces: [...new Set(strong.map(({ worn }) => worn.piece.id))],
       measured,
     },

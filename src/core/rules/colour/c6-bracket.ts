@@ -8,7 +8,7 @@ import type { Slot, Worn } from '../../piece';
 import { metIn, pairTable, type Count } from '../reads';
 
 const LOW: readonly Slot[] = ['shoes', 'legwear'];
-const HIGH: readonly Slot[] = ['top', 'layer', 'head'];
+const HIGH: readonly Slot[] = ['top', 'whole', 'layer', 'head'];
 
 const words = wording({
   answer: ({ hex }: { hex: string }, say) =>

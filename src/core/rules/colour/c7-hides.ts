@@ -3,18 +3,21 @@ import { textureFamily, type Worn } from '../../piece';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
 import { ids } from '../rule';
-import { isMain, mainHex } from '../fields';
+import { isChromatic, isMain, isVivid, mainHex } from '../fields';
 import { solid } from '../given';
 import type { Schools } from '../../client';
 import { metIn, pairTable, type Count } from '../reads';
 
 /** Shoes, bag, belt and watch strap: what is usually hide. */
 const isHide = (worn: Worn): boolean =>
-  ['shoes', 'bag', 'belt'].includes(worn.slot) ||
-  (worn.slot === 'watch' && textureFamily(worn.piece.fabric) === 'hide');
+  (['shoes', 'bag', 'belt'].includes(worn.slot) ||
+    (worn.slot === 'watch' && textureFamily(worn.piece.fabric) === 'hide')) &&
+  // A vivid one is the accent of the look, not its leather.
+  !(isChromatic(worn, { hex: mainHex(worn) }) && isVivid(mainHex(worn), 35));
 
 /** What accompanies the look. */
-const isExtra = (worn: Worn): boolean => !worn.facts.main || worn.slot === 'shoes';
+const isExtra = (worn: Worn): boolean =>
+  worn.slot === 'shoes' || (!worn.facts.main && worn.slot !== 'legwear' && worn.slot !== 'beneath');
 
 interface Limits {
   readonly match: number;

@@ -39,7 +39,7 @@ export const metals = defineRule({
     const pieces_ = ids(...shown);
     const tones = count.size;
     if (tones === 1) return [{ code: 'one', tone: 'works', pieces: pieces_ }];
-    if (tones > at.most) return [{ code: 'three', tone: 'fights', pieces: pieces_ }];
+    if (tones > at.most) return [{ code: 'three', tone: 'note', pieces: pieces_ }];
     if (schools.metals === 'match') return [{ code: 'two', tone: 'note', pieces: pieces_ }];
     return [...count.values()].some((times) => times >= 2)
       ? [{ code: 'mixed', tone: 'works', pieces: pieces_ }]
@@ -72,7 +72,7 @@ export const metals = defineRule({
           solid('earrings', '#b9bcc0', { metal: 'white' }),
           solid('bracelet', '#cf9a86', { metal: 'rose' }),
         ],
-        expect: 'fights',
+        expect: 'note',
       },
       {
         title: 'Gold and silver, one of them twice, school mix',

@@ -7,6 +7,9 @@ import { completeness, type Worn, type Zone } from '../../piece';
 /** A waistcoat is worn to the end; any other layer may come off. */
 const isLayer = ({ slot, piece }: Worn): boolean => slot === 'layer' && piece.category !== 'waistcoat';
 
+/** A lining keeps sheer cloth from showing what is beneath. */
+const showsThrough = ({ piece: { fabric } }: Worn): boolean => fabric.sheer !== 'opaque' && !fabric.lined;
+
 interface Stays {
   readonly layers: number;
   readonly why: 'nothing' | 'chest' | 'sheer' | 'zones';
@@ -55,7 +58,7 @@ export const alone = defineRule({
         worn.slot,
         isLayer(worn),
         zones.map((zone) => coverOf(worn).has(zone)),
-        (worn.slot === 'top' || worn.slot === 'whole') && worn.piece.fabric.sheer !== 'opaque',
+        (worn.slot === 'top' || worn.slot === 'whole') && showsThrough(worn),
       ],
     };
   },
@@ -65,9 +68,7 @@ export const alone = defineRule({
     const rest = scene.pieces.filter((worn) => !layers.includes(worn));
     const covered = (zone: 'chest' | 'midriff' | 'back'): boolean =>
       rest.some(({ piece }) => scene.cover.get(piece.id)?.has(zone));
-    const sheer = rest.find(
-      (worn) => (worn.slot === 'top' || worn.slot === 'whole') && worn.piece.fabric.sheer !== 'opaque',
-    );
+    const sheer = rest.find((worn) => (worn.slot === 'top' || worn.slot === 'whole') && showsThrough(worn));
     const uncovered = scene.client.cover.filter(
       (zone) =>
         !rest.some(({ piece }) => scene.cover.get(piece.id)?.has(zone)) &&

@@ -154,8 +154,9 @@ export function limitsMet(worn: Worn, at: Limits): LimitMet[] {
       about: `${heel} > ${at.heelMaxMm}`,
       measured: { value: heel, unit: 'mm', most: at.heelMaxMm },
     });
-  if (slot === 'shoes' && at.openToe === false && piece.cut.toe === 'open')
-    met.push({ limit: 'open-toe', about: 'open toe' });
+  // A sandal is open by nature, unless its toe is said to be closed.
+  const open = piece.cut.toe === 'open' || (piece.category === 'sandal' && piece.cut.toe === undefined);
+  if (slot === 'shoes' && at.openToe === false && open) met.push({ limit: 'open-toe', about: 'open toe' });
   for (const declared of at.avoidFibres) {
     const fibre = piece.fabric.fibres.find(
       ({ name, pct }) => pct > 0 && substanceIn(declared, name) === 'holds',

@@ -38,7 +38,10 @@ export const size = defineRule({
       const measured = { value: fit.decides.easeMm, unit: 'mm', least, most } as const;
       const params = { verdict: pointWords(fit.decides), point: fit.decides.point };
       const pieces = ids(worn);
-      switch (fit.verdict) {
+      // Worn as a layer, a top wants the room it has.
+      const verdict =
+        worn.slot === 'layer' && ['roomy', 'too big'].includes(fit.verdict) ? 'right' : fit.verdict;
+      switch (verdict) {
         case 'right':
           return [{ code: 'fits', tone: 'works', pieces, measured }];
         case 'close':

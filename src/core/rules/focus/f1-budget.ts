@@ -1,4 +1,6 @@
+import { memo } from '../../memo';
 import type { Worn } from '../../piece';
+import { isChromatic, isPrint, isVivid } from '../fields';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
 import { ids } from '../rule';
@@ -20,40 +22,44 @@ export const statements = defineRule({
     quiet: { value: 3, unit: 'points', says: 'Most for a quiet client.', min: 1, max: 15 },
     one: { value: 6, unit: 'points', says: 'Most for one strong thing and company.', min: 1, max: 20 },
     bold: { value: 10, unit: 'points', says: 'Most for a bold client.', min: 1, max: 30 },
-    least: { value: 1, unit: 'points', says: 'Below this the look is unfinished.', min: 0, max: 5 },
+    heard: { value: 2, unit: 'points', says: 'Pieces below this do not count as noise.', min: 1, max: 4 },
+    slack: { value: 2, unit: 'points', says: 'A little over is a note.', min: 0, max: 6 },
   },
   words,
-  reads: () => ({ of: ({ piece }) => (piece.statement === 0 ? undefined : [piece.statement, piece.set]) }),
+  reads: () => ({
+    of: (worn) => [isQuiet(worn), worn.piece.statement, worn.piece.statement > 0 && worn.piece.set],
+  }),
   find({ pieces, schools }, at) {
     if (pieces.length === 0) return [];
     const counted = oncePerSet(pieces);
-    const sum = counted.reduce((total, worn) => total + worn.piece.statement, 0);
+    // What hardly speaks is no noise, however many there are: tights, a belt, plain pumps.
+    const loud = counted.filter(({ piece }) => piece.statement >= at.heard);
+    const sum = loud.reduce((total, worn) => total + worn.piece.statement, 0);
     const most = at[schools.focus];
-    if (sum > most) {
-      const loudest = [...counted]
-        .sort((a, b) => b.piece.statement - a.piece.statement)
-        .filter((worn) => worn.piece.statement > 0);
+    // One lead and two that keep it company are a plan.
+    const led = loud.filter(({ piece }) => piece.statement >= 3).length <= 1 && loud.length <= 3;
+    if (sum > most && !led) {
+      const loudest = [...loud].sort((a, b) => b.piece.statement - a.piece.statement);
       return [
         {
           code: 'many',
-          tone: 'fights',
+          tone: sum <= most + at.slack ? 'note' : 'fights',
           pieces: ids(...loudest.slice(0, 3)),
           measured: { value: sum, unit: 'points', most },
         },
       ];
     }
-    if (sum < at.least) {
+    if (schools.focus !== 'quiet' && counted.every(isQuiet)) {
       return [
         {
           code: 'none',
           tone: 'note',
           pieces: [],
-          measured: { value: sum, unit: 'points', least: at.least },
         },
       ];
     }
     const said: Said[] = [];
-    const focus = counted.filter((worn) => worn.piece.statement >= 3);
+    const focus = loud.filter((worn) => worn.piece.statement >= 3);
     if (focus.length === 1 && focus[0]) {
       said.push({
         code: 'lead',
@@ -105,6 +111,14 @@ export const statements = defineRule({
     ],
   ],
 });
+
+/** Nothing of it catches the eye: no statement, no print, no strong colour. */
+const isQuiet = memo(
+  (worn: Worn): boolean =>
+    worn.piece.statement === 0 &&
+    !isPrint(worn) &&
+    worn.seen.every((swatch) => !isChromatic(worn, swatch) || !isVivid(swatch.hex, 25)),
+);
 
 function oncePerSet(pieces: readonly Worn[]): Worn[] {
   const loudest = new Map<string, Worn>();

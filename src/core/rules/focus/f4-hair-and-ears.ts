@@ -43,7 +43,9 @@ export const hairAndEars = defineRule({
     const head = scene.pieces.find(isCrown);
     if (head && drop > at.head)
       said.push({ code: 'crown', tone: 'note', pieces: ids(ears, head), measured: measured(at.head) });
-    if (hair === 'down' && drop > at.down)
+    // Asked only where the ears are meant to be seen: jewels that are the focus, or a photograph.
+    const meant = ears.piece.statement >= 3 || /photo|portrait|picture/i.test(scene.occasion?.title ?? '');
+    if (hair === 'down' && drop > at.down && meant)
       said.push({ code: 'down', tone: 'note', pieces: ids(ears), measured: measured(at.down) });
     if (hair === 'up' && drop > at.up && !head) said.push({ code: 'up', tone: 'works', pieces: ids(ears) });
     const busy = scene.pieces.find(isBusy);
@@ -54,14 +56,14 @@ export const hairAndEars = defineRule({
   examples: [
     [
       {
-        title: 'Long earrings with the hair down',
-        look: [solid('earrings', '#c2a14e', { cut: { drop: 45 } })],
+        title: 'Long earrings that are the focus, with the hair down',
+        look: [solid('earrings', '#c2a14e', { statement: 3, cut: { drop: 45 } })],
         client: { hair: 'down' },
         expect: 'note',
       },
       {
         title: 'The same with the hair up',
-        look: [solid('earrings', '#c2a14e', { cut: { drop: 45 } })],
+        look: [solid('earrings', '#c2a14e', { statement: 3, cut: { drop: 45 } })],
         client: { hair: 'up' },
         expect: 'works',
       },

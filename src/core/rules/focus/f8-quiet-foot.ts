@@ -1,3 +1,5 @@
+import { deltaEHex } from '../../colour';
+import type { Worn } from '../../piece';
 import { defineRule } from '../define';
 import { wording } from '../finding';
 import { ids } from '../rule';
@@ -8,6 +10,9 @@ const words = wording({
   quiet: (_, say) => `${say.the(1)} ${say.verb('let', 1)} ${say.the(0)} take the stage.`,
   competes: (_, say) => `${say.the(1)} ${say.verb('compete', 1)} with ${say.the(0)}. Choose a quieter shoe.`,
 });
+
+const answers = (shoe: Worn, whole: Worn): boolean =>
+  shoe.swatches.some((one) => whole.swatches.some((other) => deltaEHex(one.hex, other.hex) <= 12));
 
 /** F8: under a strong dress the shoe is quiet. */
 export const quietFoot = defineRule({
@@ -23,14 +28,16 @@ export const quietFoot = defineRule({
   reads: (_given, at) => ({
     of: ({ slot, piece }) =>
       slot === 'whole'
-        ? ['whole', piece.statement < at.strong]
+        ? ['whole', piece.statement < at.strong, piece.colours.map(({ hex }) => hex)]
         : slot === 'shoes'
-          ? ['shoes', piece.statement <= at.quiet]
+          ? ['shoes', piece.statement <= at.quiet, piece.colours.map(({ hex }) => hex)]
           : undefined,
   }),
   find(scene, at) {
     const [whole, shoe] = [oneIn(scene, 'whole'), oneIn(scene, 'shoes')];
     if (!whole || !shoe || whole.piece.statement < at.strong) return [];
+    // A shoe that picks up a colour of the dress is answered by it, and C1 says so.
+    if (shoe.piece.statement > at.quiet && answers(shoe, whole)) return [];
     const pieces = ids(whole, shoe);
     return shoe.piece.statement <= at.quiet
       ? [{ code: 'quiet', tone: 'works', pieces }]

@@ -1,64 +1,20 @@
-import type { CategoryFacts, Worn } from '../../piece';
-import { memo } from '../../memo';
+import type { Worn } from '../../piece';
 import { defineRule } from '../define';
 import { wording } from '../finding';
 import { ids } from '../rule';
 import type { Count } from '../reads';
-
-const WEIGHT: Readonly<Record<CategoryFacts['part'], number>> = {
-  main: 0.45,
-  shoes: 0.25,
-  layer: 0.15,
-  bag: 0.1,
-  jewels: 0.05,
-  none: 0,
-};
-
-const PARTS = (Object.keys(WEIGHT) as CategoryFacts['part'][]).filter((part) => WEIGHT[part] > 0);
-
-/** Formality of one worn piece, 0..10, with what lifts or lowers it. */
-export const formalityOf = memo((worn: Worn): number => {
-  const { piece, mode } = worn;
-  let level = piece.formality;
-  const knit = piece.category.endsWith('knit') || piece.category === 'cardigan';
-  if (knit && piece.cut.neckline === 'collar') level += 0.5;
-  if (piece.fabric.texture === 'velvet') level += 0.5;
-  if (piece.category === 'bag') {
-    if (piece.structure >= 2) level += 0.5;
-    if (mode.id === 'short-strap' || mode.id === 'hand-carried') level += 1;
-    if (mode.id === 'crossbody') level -= 1;
-  }
-  return Math.min(10, Math.max(0, level));
-});
-
-/** Place of each piece's part among `PARTS`; −1 for one that has no say. */
-const partOf = (worn: Worn): number => PARTS.indexOf(worn.facts.part);
-
-/** Formality of a look: parts by weight, the weight of absent parts shared out. */
-export function lookFormality(pieces: readonly Worn[]): number | undefined {
-  const [sums, counts] = [PARTS.map(() => 0), PARTS.map(() => 0)];
-  for (const worn of pieces) {
-    const part = partOf(worn);
-    if (part < 0) continue;
-    sums[part] = (sums[part] as number) + formalityOf(worn);
-    counts[part] = (counts[part] as number) + 1;
-  }
-  return weighed(sums, counts);
-}
-
-/** The level of a look from the sum of levels and the number of pieces of each part. */
-function weighed(sums: ArrayLike<number>, counts: ArrayLike<number>): number | undefined {
-  let [sum, weight] = [0, 0];
-  for (let part = 0; part < PARTS.length; part++) {
-    if (counts[part] === 0) continue;
-    const its = WEIGHT[PARTS[part] as CategoryFacts['part']];
-    sum += its * ((sums[part] as number) / (counts[part] as number));
-    weight += its;
-  }
-  return weight === 0 ? undefined : sum / weight;
-}
-
-type Band = readonly [lo: number, hi: number];
+import {
+  type Band,
+  BELOW,
+  casualsOf,
+  formalityOf,
+  liftBits,
+  lookFormality,
+  partOf,
+  PARTS,
+  speaks,
+  weighed,
+} from './levels';
 
 /** How far a level lies outside a band. */
 const missOf = (level: number, [lo, hi]: Band): number =>
@@ -89,17 +45,18 @@ export const band = defineRule({
     occasion ? { tally: (pool) => tallyLevels(pool, occasion.formality, at.slack) } : 'nothing',
   find({ pieces, occasion }, at) {
     if (!occasion) return [];
-    const level = lookFormality(pieces);
-    if (level === undefined) return [];
     const [lo, hi] = occasion.formality;
+    // What tailoring lifts counts as dressed as the occasion asks; one piece too casual is R2's to say.
+    const { lifted, alone } = casualsOf(pieces, occasion.formality, BELOW);
+    const level = lookFormality(pieces, (worn) => (lifted.has(worn) ? lo : formalityOf(worn)));
+    if (level === undefined) return [];
     const measured = { value: level, unit: 'levels', least: lo, most: hi } as const;
     const params = { occasion: occasion.title };
     const miss = missOf(level, occasion.formality);
     if (miss === 0) return [{ code: 'right', tone: 'works', pieces: [], measured, params }];
     const tooLow = level < lo;
-    const order = [...pieces]
-      .filter((worn) => WEIGHT[worn.facts.part] > 0)
-      .sort((a, b) => formalityOf(a) - formalityOf(b));
+    if (tooLow && alone.length === 1) return [];
+    const order = [...pieces].filter(speaks).sort((a, b) => formalityOf(a) - formalityOf(b));
     const culprit = tooLow ? order[0] : order[order.length - 1];
     return [
       {
@@ -141,18 +98,31 @@ export const band = defineRule({
 function tallyLevels(pool: readonly Worn[], band: Band, slack: number): Count {
   const parts = Int8Array.from(pool, partOf);
   const levels = Float64Array.from(pool, formalityOf);
+  const bits = Uint8Array.from(pool, (worn) => liftBits(worn, band, BELOW));
   const [sums, counts] = [new Float64Array(PARTS.length), new Float64Array(PARTS.length)];
   return (look, says) => {
     const { picks, count } = look;
     sums.fill(0);
     counts.fill(0);
+    let [tailored, inBand, alone] = [0, 0, 0];
     for (let i = 0; i < count; i++) {
-      const part = parts[picks[i] as number] as number;
+      const its = bits[picks[i] as number] as number;
+      tailored += (its >> 1) & 1;
+      inBand += (its >> 2) & 1;
+    }
+    for (let i = 0; i < count; i++) {
+      const p = picks[i] as number;
+      const its = bits[p] as number;
+      const casual = (its & 1) === 1;
+      const lifted = casual && (tailored - ((its >> 1) & 1) > 0 || inBand - ((its >> 2) & 1) >= 2);
+      if (casual && !lifted) alone++;
+      const part = parts[p] as number;
       if (part < 0) continue;
-      sums[part] = (sums[part] as number) + (levels[picks[i] as number] as number);
+      sums[part] = (sums[part] as number) + (lifted ? band[0] : (levels[p] as number));
       counts[part] = (counts[part] as number) + 1;
     }
     const level = weighed(sums, counts);
-    if (level !== undefined) says[toneOf(missOf(level, band), slack)]++;
+    if (level === undefined || (level < band[0] && alone === 1)) return;
+    says[toneOf(missOf(level, band), slack)]++;
   };
 }

@@ -2,9 +2,7 @@ import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
 import { ids } from '../rule';
 import { solid } from '../given';
-import { type Scene } from '../scene';
-import { formalityOf } from './r1-band';
-import { type Worn } from '../../piece';
+import { casualsOf, liftBits } from './levels';
 
 const words = wording({
   lifted: (_, say) => {
@@ -15,49 +13,6 @@ const words = wording({
     `${say.the()} ${say.verb('be')} too casual here alone. Add one tailored piece, or two dressier ones.`,
 });
 type Said = FoundBy<typeof words>;
-
-/** What R2 says: each casual piece, and whether it was lifted. R3 looks at it too. */
-export function liftsOf({ pieces, occasion }: Pick<Scene, 'pieces' | 'occasion'>, below: number): Said[] {
-  if (!occasion) return [];
-  const [lo, hi] = occasion.formality;
-  return pieces
-    .filter(
-      (worn) => worn.facts.part !== 'none' && worn.facts.part !== 'jewels' && lo - formalityOf(worn) >= below,
-    )
-    .map((casual): Said => {
-      const others = pieces.filter((worn) => worn !== casual);
-      const tailored = others.find(({ piece, facts }) => piece.structure >= 2 && facts.main);
-      const inBand = others.filter(
-        (worn) => formalityOf(worn) >= lo && formalityOf(worn) <= hi && worn.facts.part !== 'jewels',
-      );
-      const by = tailored ? [tailored] : inBand.length >= 2 ? inBand.slice(0, 2) : [];
-      return by.length > 0
-        ? {
-            code: 'lifted',
-            tone: 'works',
-            pieces: ids(casual, ...by),
-          }
-        : {
-            code: 'casual',
-            tone: 'fights',
-            pieces: ids(casual),
-          };
-    });
-}
-
-/** What R2 and R3 read of a piece. */
-export const liftReads =
-  ([lo, hi]: readonly [number, number], below: number) =>
-  (worn: Worn): readonly boolean[] | undefined => {
-    const level = formalityOf(worn);
-    const { part, main } = worn.facts;
-    const read = [
-      part !== 'none' && part !== 'jewels' && lo - level >= below,
-      worn.piece.structure >= 2 && main,
-      level >= lo && level <= hi && part !== 'jewels',
-    ];
-    return read.includes(true) ? read : undefined;
-  };
 
 /** R2: a casual piece is answered by tailoring. */
 export const lift = defineRule({
@@ -75,8 +30,20 @@ export const lift = defineRule({
     },
   },
   words,
-  reads: ({ occasion }, at) => (occasion ? { of: liftReads(occasion.formality, at.below) } : 'nothing'),
-  find: (scene, at) => liftsOf(scene, at.below),
+  reads: ({ occasion }, at) =>
+    occasion ? { of: (worn) => liftBits(worn, occasion.formality, at.below) || undefined } : 'nothing',
+  find({ pieces, occasion }, at) {
+    if (!occasion) return [];
+    const { lifted, alone } = casualsOf(pieces, occasion.formality, at.below);
+    const said = [...lifted].map(([casual, by]): Said => ({
+      code: 'lifted',
+      tone: 'works',
+      pieces: ids(casual, ...by),
+    }));
+    // Where several are too casual the look is, and R1 says so once.
+    const [one] = alone;
+    return one && alone.length === 1 ? [...said, { code: 'casual', tone: 'fights', pieces: ids(one) }] : said;
+  },
   examples: [
     [
       {

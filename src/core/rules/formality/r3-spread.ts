@@ -4,8 +4,7 @@ import { wording } from '../finding';
 import { ids } from '../rule';
 import { solid } from '../given';
 import type { Count } from '../reads';
-import { formalityOf } from './r1-band';
-import { liftReads, liftsOf } from './r2-lift';
+import { type Band, casualsOf, formalityOf, liftBits } from './levels';
 
 const words = wording({
   apart: (_, say) => `${say.the(0)} ${say.verb('say', 0)} day, ${say.the(1)} evening.`,
@@ -23,7 +22,7 @@ export const spread = defineRule({
   },
   words,
   reads: ({ occasion }, at) => ({
-    tally: (pool) => tallySpread(pool, occasion && liftReads(occasion.formality, at.below), at.most),
+    tally: (pool) => tallySpread(pool, occasion?.formality, at.below, at.most),
   }),
   find(scene, at) {
     let [low, high]: (Worn | undefined)[] = [];
@@ -34,7 +33,10 @@ export const spread = defineRule({
     }
     if (!low || !high) return [];
     const apart = formalityOf(high) - formalityOf(low);
-    if (apart <= at.most || liftsOf(scene, at.below).filter(({ tone }) => tone === 'works').length >= 2)
+    if (
+      apart <= at.most ||
+      (scene.occasion && casualsOf(scene.pieces, scene.occasion.formality, at.below).lifted.size >= 2)
+    )
       return [];
     return [
       {
@@ -62,17 +64,10 @@ export const spread = defineRule({
 });
 
 /** The same counted over a pool. */
-function tallySpread(
-  pool: readonly Worn[],
-  lifts: ReturnType<typeof liftReads> | undefined,
-  most: number,
-): Count {
+function tallySpread(pool: readonly Worn[], band: Band | undefined, below: number, most: number): Count {
   const counted = Uint8Array.from(pool, ({ facts }) => (facts.part === 'none' ? 0 : 1));
   const levels = Float64Array.from(pool, formalityOf);
-  // A bit each: it is casual, it is tailored, it is in the band.
-  const reads = Uint8Array.from(pool, (worn) =>
-    (lifts?.(worn) ?? []).reduce((bits, is, i) => bits + (is ? 1 << i : 0), 0),
-  );
+  const reads = Uint8Array.from(pool, (worn) => (band ? liftBits(worn, band, below) : 0));
   return (look, says) => {
     const { picks, count } = look;
     let [low, high, tailored, inBand] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY, 0, 0];

@@ -59,7 +59,7 @@ export const mix = defineRule({
   words,
   reads: () => ({ of: (worn) => (isPrint(worn) ? worn : undefined) }),
   find({ pieces, schools }, at) {
-    const prints = onePerSet(pieces.filter(isPrint));
+    const prints = onePerSet(pieces.filter((worn) => isPrint(worn) && isSeen(worn)));
     if (schools.pattern === 'none') {
       return prints.map((worn): Said => ({ code: 'none', tone: 'fights', pieces: ids(worn) }));
     }
@@ -168,7 +168,7 @@ export const mix = defineRule({
               { hex: '#4a4d55', share: 0.7 },
               { hex: '#8a8d95', share: 0.3 },
             ],
-            pattern: { kind: 'check', repeatMm: 40, contrast: 0.4 },
+            pattern: { kind: 'check', repeatMm: 46, contrast: 0.4 },
           },
         ],
         schools: { pattern: 'one' },
@@ -178,10 +178,21 @@ export const mix = defineRule({
   ],
 });
 
-/** A set counts as one print. */
+/** A faint pattern is texture to the eye. */
+const isSeen = ({ piece }: Worn): boolean => piece.pattern.contrast >= 0.3;
+
+/** Two pieces cut of one cloth, whether or not anybody says that they are a set. */
+const isOneCloth = ({ piece: a }: Worn, { piece: b }: Worn): boolean =>
+  a.pattern.kind === b.pattern.kind &&
+  a.pattern.repeatMm === b.pattern.repeatMm &&
+  a.colours.map(({ hex }) => hex).join() === b.colours.map(({ hex }) => hex).join();
+
+/** A set counts as one print, and so do two pieces of one cloth. */
 function onePerSet(prints: readonly Worn[]): Worn[] {
   const sets = new Set<string>();
-  return prints.filter(({ piece }) => {
+  return prints.filter((worn, i) => {
+    const { piece } = worn;
+    if (prints.slice(0, i).some((before) => isOneCloth(before, worn))) return false;
     if (piece.set === undefined) return true;
     if (sets.has(piece.set)) return false;
     sets.add(piece.set);
@@ -226,3 +237,10 @@ function judgePair(one: Worn, other: Worn, at: Limits): Said {
         params: { want: shared ? 'scale' : by ? 'colour' : 'both' },
       };
 }
+
+const USUAL: Limits = { near: 12, share: 0.08, scale: 2, contrast: 0.3 };
+
+/** True where two prints go together by the usual thresholds. */
+export const mixes = memo2(
+  (one: Worn, other: Worn): boolean => judgePair(one, other, USUAL).tone === 'works',
+);

@@ -1,6 +1,7 @@
 import { defineRule } from '../define';
 import { wording } from '../finding';
 import { ids } from '../rule';
+import { mixes } from './n1-mix';
 import { areaOf, isPrint } from '../fields';
 import { printed, solid } from '../given';
 
@@ -24,13 +25,7 @@ export const calm = defineRule({
   words,
   reads: (_given, at) => ({
     own: [at.area],
-    of: (worn) =>
-      isPrint(worn)
-        ? [
-            worn.piece.pattern.contrast >= at.contrast && worn.piece.pattern.repeatMm >= at.repeat,
-            worn.piece.set,
-          ]
-        : undefined,
+    of: (worn) => (isPrint(worn) ? worn : undefined),
     seen: (worn) => isPrint(worn) || undefined,
   }),
   find(scene, at) {
@@ -44,7 +39,11 @@ export const calm = defineRule({
     if (!loud) return [];
     const others = scene.pieces.filter(
       (worn) =>
-        worn !== loud && isPrint(worn) && (worn.piece.set === undefined || worn.piece.set !== loud.piece.set),
+        worn !== loud &&
+        isPrint(worn) &&
+        (worn.piece.set === undefined || worn.piece.set !== loud.piece.set) &&
+        // Where N1 praises the mix there is nothing to calm.
+        !mixes(loud, worn),
     );
     return others.length === 0
       ? [{ code: 'leads', tone: 'works', pieces: ids(loud) }]
@@ -53,10 +52,10 @@ export const calm = defineRule({
   examples: [
     [
       {
-        title: 'A bold floral dress under a striped jacket',
+        title: 'A bold floral dress with a striped scarf of other colours',
         look: [
           printed('dress', ['#1f3a4a', '#e58aa0'], { kind: 'floral', repeatMm: 90, contrast: 0.7 }),
-          printed('scarf', ['#f4f1e8', '#1f2a44'], { kind: 'stripe', repeatMm: 30 }),
+          printed('scarf', ['#ecc943', '#3c7d4b'], { kind: 'stripe', repeatMm: 70 }),
         ],
         expect: 'note',
       },

@@ -1,3 +1,4 @@
+import type { Worn } from '../../piece';
 import { defineRule } from '../define';
 import { wording } from '../finding';
 import { ids } from '../rule';
@@ -11,6 +12,9 @@ const words = wording({
     return `${jewels.the()} ${jewels.verb('compete')} with the print of ${say.the(0)}. Go smaller, or without.`;
   },
 });
+
+/** A print that speaks: faint ones take any jewellery. */
+const isLoud = (worn: Worn): boolean => isPrint(worn) && worn.piece.pattern.contrast >= 0.45;
 
 /** N4: a print at the chest and strong jewels talk over each other. */
 export const printAndJewels = defineRule({
@@ -29,12 +33,12 @@ export const printAndJewels = defineRule({
         ? ['neck', worn.piece.statement > at.neck]
         : worn.slot === 'ears'
           ? ['ears', worn.piece.statement > at.ears]
-          : (worn.slot === 'top' || worn.slot === 'whole') && isPrint(worn)
+          : (worn.slot === 'top' || worn.slot === 'whole') && isLoud(worn)
             ? 'print'
             : undefined,
   }),
   find(scene, at) {
-    const print = inSlot(scene, 'top', 'whole').find(isPrint);
+    const print = inSlot(scene, 'top', 'whole').find(isLoud);
     const [neck, ears] = [oneIn(scene, 'neck'), oneIn(scene, 'ears')];
     if (!print || (!neck && !ears)) return [];
     const loud = [

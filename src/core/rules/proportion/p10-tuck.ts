@@ -37,12 +37,17 @@ export const tuck = defineRule({
         return [];
       const pieces = ids(worn);
       const said: Said[] = [];
-      if (worn.piece.fabric.weight === 'heavy' || worn.piece.volume === 'full')
+      // Light cloth tucks well however much of it there is; only a full tuck has to take it all in.
+      if (
+        worn.mode.id === 'full-tuck' &&
+        (worn.piece.fabric.weight === 'heavy' ||
+          (worn.piece.volume === 'full' && worn.piece.fabric.weight !== 'light'))
+      )
         said.push({
           code: 'bunches',
           tone: 'note',
           pieces,
-          params: { why: worn.piece.volume === 'full' ? 'full' : 'heavy' },
+          params: { why: worn.piece.fabric.weight === 'heavy' ? 'heavy' : 'full' },
         });
       const length = measure(worn, 'length');
       const from = hangHeight(worn, scene.marks);

@@ -21,6 +21,9 @@ const words = wording({
 });
 type Said = FoundBy<typeof words>;
 
+/** Hip over bust of the ordinary figure, mm: 55 to 80 in size tables (EN 13402-3 letter codes, from memory). */
+const HIP_OVER_BUST = 70;
+
 /** P14: interest where the client's own line asks for it. School balance only; own it is silent. */
 export const balance = defineRule({
   id: 'P14',
@@ -28,7 +31,13 @@ export const balance = defineRule({
   title: 'Balance',
   question: 'School balance: is the interest where the line wants it?',
   thresholds: {
-    apart: { value: 50, unit: 'mm', says: 'Bust and hip this far apart want balance.', min: 20, max: 150 },
+    apart: {
+      value: 40,
+      unit: 'mm',
+      says: 'A hip this far above or below what the size table gives for the bust wants balance.',
+      min: 20,
+      max: 150,
+    },
     waist: {
       value: 180,
       unit: 'mm',
@@ -61,8 +70,10 @@ export const balance = defineRule({
       else if (other.length > 0)
         said.push({ code: 'elsewhere', tone: 'note', pieces: ids(...other), params: { where } });
     };
-    if (hip >= bust + at.apart) speak(upper, lower, 'above');
-    else if (bust >= hip + at.apart) speak(lower, upper, 'below');
+    // The size table itself has the hip larger than the bust; what counts is how far a figure is from that.
+    const beyond = hip - bust - HIP_OVER_BUST;
+    if (beyond >= at.apart) speak(upper, lower, 'above');
+    else if (-beyond >= at.apart) speak(lower, upper, 'below');
     if (waist !== undefined && Math.min(bust, hip) - waist >= at.waist && oneIn(scene, 'top', 'whole'))
       said.push(
         hasWaist(scene)
@@ -76,13 +87,13 @@ export const balance = defineRule({
       {
         title: 'A printed skirt under a plain top, school balance, fuller hip',
         look: [solid('tee', '#1f2a44', { statement: 0 }), solid('skirt', '#b3222e', { statement: 3 })],
-        client: { measures: { bust: 900, hip: 1000 }, schools: { shape: 'balance' } },
+        client: { measures: { bust: 900, hip: 1040 }, schools: { shape: 'balance' } },
         expect: 'note',
       },
       {
         title: 'The interest above instead',
         look: [solid('blouse', '#b3222e', { statement: 3 }), solid('skirt', '#1f2a44', { statement: 0 })],
-        client: { measures: { bust: 900, hip: 1000 }, schools: { shape: 'balance' } },
+        client: { measures: { bust: 900, hip: 1040 }, schools: { shape: 'balance' } },
         expect: 'works',
       },
     ],

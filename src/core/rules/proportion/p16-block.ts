@@ -1,3 +1,4 @@
+import type { Worn } from '../../piece';
 import { lab } from '../../colour';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
@@ -11,6 +12,23 @@ const words = wording({
 });
 type Said = FoundBy<typeof words>;
 
+/** A loose plain top, or a day dress cut like one; trousers, skirts and ceremony dresses are no block. */
+const isBlock = (worn: Worn): boolean =>
+  !isPrint(worn) &&
+  worn.piece.fabric.texture === 'smooth' &&
+  worn.piece.volume !== 'close' &&
+  (worn.slot === 'top' ||
+    (worn.piece.category === 'dress' &&
+      ['shift', 'straight', undefined].includes(worn.piece.cut.silhouette) &&
+      worn.piece.formality < 7));
+
+/** A scarf, an open front, a belt or a tuck breaks it. */
+const breaks = ({ slot, mode }: Worn): boolean =>
+  slot === 'scarf' ||
+  slot === 'belt' ||
+  (slot === 'layer' && mode.id !== 'buttoned') ||
+  ['full-tuck', 'front-tuck', 'half-tuck', 'knotted', 'belted'].includes(mode.id);
+
 /** P16: one large pale plain area, unbroken. */
 export const block = defineRule({
   id: 'P16',
@@ -23,14 +41,14 @@ export const block = defineRule({
   },
   words,
   reads: (_given, at) => ({
+    of: (worn) => breaks(worn) || undefined,
     fields: () => [at.area],
-    seen: (worn) => (!isPrint(worn) && worn.piece.fabric.texture === 'smooth' ? true : undefined),
+    seen: (worn) => isBlock(worn) || undefined,
   }),
   find(scene, at) {
+    if (scene.pieces.some(breaks)) return [];
     return fieldsOf(scene, at.area)
-      .filter(
-        ({ worn, hex }) => lab(hex).l > at.pale && !isPrint(worn) && worn.piece.fabric.texture === 'smooth',
-      )
+      .filter(({ worn, hex }) => lab(hex).l > at.pale && isBlock(worn))
       .map(({ worn, area }): Said => ({
         code: 'block',
         tone: 'note',

@@ -26,7 +26,7 @@ export const apparentLeg = defineRule({
       max: 150,
     },
   },
-  weight: { works: 0, note: -3, fights: -18 },
+  weight: { works: 0, note: -2, fights: -32 },
   words,
   reads: () => ({ of: wholeIn('bottom') }),
   find(scene, at) {

@@ -70,7 +70,12 @@ export const legLine = defineRule({
     if (!bottom || !shoe) return [];
     const legwear = oneIn(scene, 'legwear');
     const chain = [bottom, ...(legwear ? [legwear] : []), shoe].map((worn) => lab(mainHex(worn)));
-    const breaks = chain.slice(1).map((colour, i) => Math.abs(colour.l - (chain[i]?.l ?? 0)));
+    // Brown on black breaks as well as white does: half of a large difference of colour counts as one of lightness.
+    const breaks = chain
+      .slice(1)
+      .map((colour, i) =>
+        Math.max(Math.abs(colour.l - (chain[i]?.l ?? 0)), deltaE(colour, chain[i] ?? colour) * 0.8),
+      );
     const worst = Math.max(...breaks);
     const shown = visibleLeg(scene, bottom);
     const short = shown !== undefined && shown < at.shortLeg;

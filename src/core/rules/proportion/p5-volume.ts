@@ -44,6 +44,7 @@ export const volume = defineRule({
       worn.slot === 'top' || worn.slot === 'bottom'
         ? [
             worn.slot,
+            worn.piece.category === 'tunic',
             worn.piece.volume,
             worn.piece.cut.leg,
             worn.piece.cut.silhouette === 'pencil',
@@ -69,6 +70,8 @@ export const volume = defineRule({
           pieces,
         },
       ];
+    // A long tunic over wide legs is a line of its own.
+    if (top.piece.category === 'tunic') return [];
     if (top.piece.volume === 'easy' && top.mode.id === 'untucked' && isLoose(bottom.piece.cut.leg))
       return [{ code: 'loose', tone: 'note', pieces }];
     if ((top.piece.volume === 'full' && closeBelow) || (top.piece.volume === 'close' && fullBelow))

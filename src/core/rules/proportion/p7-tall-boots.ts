@@ -4,7 +4,7 @@ import { measure } from '../../piece';
 import { defineRule } from '../define';
 import { wording } from '../finding';
 import { ids } from '../rule';
-import { hemOf, mainHex, oneIn } from '../fields';
+import { hemOf, inSlot, mainHex, oneIn } from '../fields';
 import { solid } from '../given';
 import { wholeIn } from '../reads';
 
@@ -44,7 +44,7 @@ export const tallBoots = defineRule({
   reads: () => ({
     needs: ({ piece }) => piece.category === 'tall-boot',
     of: (worn) =>
-      worn.piece.category === 'tall-boot' ? worn : wholeIn('bottom', 'whole', 'top', 'shoes')(worn),
+      worn.piece.category === 'tall-boot' ? worn : wholeIn('bottom', 'whole', 'top', 'layer', 'shoes')(worn),
   }),
   find(scene, at) {
     const boot = scene.pieces.find(({ piece }) => piece.category === 'tall-boot');
@@ -73,10 +73,10 @@ export const tallBoots = defineRule({
           },
         ];
       if (shaft > scene.marks.knee) {
-        const top = oneIn(scene, 'top');
-        const hem = top && hemHeight(top, scene.marks);
-        if (hem === undefined || hem > scene.marks.crotch + 20)
-          return [{ code: 'seat', tone: 'fights', pieces }];
+        const covered = inSlot(scene, 'top', 'layer').some(
+          (worn) => (hemHeight(worn, scene.marks) ?? Infinity) <= scene.marks.crotch + 20,
+        );
+        if (!covered) return [{ code: 'seat', tone: 'note', pieces }];
       }
       return [{ code: 'runs', tone: 'works', pieces }];
     }

@@ -4,7 +4,8 @@ import type { Count } from '../reads';
 import { defineRule } from '../define';
 import { wording } from '../finding';
 import { ids } from '../rule';
-import { areaOf, isMain, mainHex, mainsOf } from '../fields';
+import { areaOf, fieldsOf, isMain, mainHex, mainsOf } from '../fields';
+import { isFlat, TONE_FIELD } from '../colour/c4-tonal';
 import { solid } from '../given';
 
 const words = wording({
@@ -28,6 +29,8 @@ export const touch = defineRule({
   find(scene, at) {
     const mains = mainsOf(scene).filter((worn) => areaOf(scene, worn) >= at.area);
     const pieces = ids(...mains);
+    // Flat in colour as well as in cloth is one thing, and C4 says it.
+    if (isFlat(fieldsOf(scene, TONE_FIELD)) && feelOf(mains) !== 'two cloths') return [];
     switch (feelOf(mains)) {
       case 'two cloths': {
         const cloths = [...new Set(mains.map(({ piece }) => textureFamily(piece.fabric)))];
@@ -44,13 +47,13 @@ export const touch = defineRule({
   examples: [
     [
       {
-        title: 'A black shirt and black trousers, both smooth',
-        look: [solid('shirt', '#17171a'), solid('trousers', '#1a1a1e')],
+        title: 'A dark green shirt and dark red trousers, both smooth',
+        look: [solid('shirt', '#173a2a'), solid('trousers', '#4a141f')],
         expect: 'note',
       },
       {
-        title: 'The same trousers under a black rib knit',
-        look: [solid('fine-knit', '#17171a', { fabric: { texture: 'rib' } }), solid('trousers', '#1a1a1e')],
+        title: 'The same trousers under a rib knit',
+        look: [solid('fine-knit', '#173a2a', { fabric: { texture: 'rib' } }), solid('trousers', '#4a141f')],
         expect: 'works',
       },
     ],
@@ -74,12 +77,14 @@ function feelOf(mains: readonly Worn[]): 'two cloths' | 'dark' | 'one tone' | un
 /** The same counted over a pool. */
 function tallyTouch(pool: readonly Worn[], least: number): Count {
   const main = Uint8Array.from(pool, (worn) => (isMain(worn) ? 1 : 0));
-  return ({ picks, count, shares }, says) => {
+  return (look, says) => {
+    const { picks, count, shares } = look;
     const mains: Worn[] = [];
     for (let i = 0; i < count; i++)
       if (main[picks[i] as number] === 1 && (shares[i] as number) >= least)
         mains.push(pool[picks[i] as number] as Worn);
     const feel = feelOf(mains);
+    if (feel && feel !== 'two cloths' && isFlat(look.reached(TONE_FIELD))) return;
     if (feel) says[feel === 'two cloths' ? 'works' : 'note']++;
   };
 }

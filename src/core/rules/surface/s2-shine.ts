@@ -53,13 +53,14 @@ export const shine = defineRule({
           ? ['sparkles', mainHex(worn)]
           : undefined,
   }),
-  find({ pieces, schools }, at) {
+  find({ pieces, schools, occasion }, at) {
     const shining = pieces.filter((worn) => sparkles(worn) && worn.facts.shape !== 'jewel');
     if (shining.length === 0) return [];
     const sparkling = ids(...shining);
     const said: Said[] = [];
     const jewels = pieces.filter(glitters);
-    if (schools.shine === 'repeat' && shining.length >= 2) {
+    // In the evening a second sparkle that answers the first is a plan in either school.
+    if ((schools.shine === 'repeat' || occasion?.time === 'evening') && shining.length >= 2) {
       const answers = shining.some((one, i) =>
         shining.slice(i + 1).some((other) => deltaEHex(mainHex(other), mainHex(one)) <= at.answer),
       );

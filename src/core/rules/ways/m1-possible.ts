@@ -35,7 +35,7 @@ const words = wording({
   'heavy-tuck': (_, say) => `${say.the()} ${say.verb('be')} too heavy to tuck flat.`,
   'above-waist': (_, say) =>
     `${say.the()} ${say.verb('end')} above the waist: there is nothing to tuck or knot.`,
-  'short-tuck': (_, say) => `${say.the()} ${say.verb('be')} barely long enough to tuck and will pull out.`,
+  'short-knot': (_, say) => `${say.the()} ${say.verb('be')} barely long enough to knot.`,
   'no-boot': (_, say) => `There is no boot to tuck ${say.the()} into.`,
   'in-boot': ({ boots }: { boots: string }, say) =>
     `${say.the()} ${say.verb('go')} into ${say.called(boots)}.`,
@@ -248,7 +248,8 @@ function tucked(worn: Worn, { marks }: Scene, at: Limits): Said[] {
   );
   const measured = { value: below, unit: 'mm', least: at.tail } as const;
   if (below < 0) return [{ code: 'above-waist', tone: 'fights', pieces: ids(worn), measured }];
-  return below < at.tail ? [{ code: 'short-tuck', tone: 'note', pieces: ids(worn), measured }] : [];
+  // How a tuck holds is P10's to say; a knot has no waistband.
+  return knot && below < at.tail ? [{ code: 'short-knot', tone: 'note', pieces: ids(worn), measured }] : [];
 }
 
 function intoBoots(worn: Worn, { pieces }: Scene, at: Limits): Said[] {
@@ -292,7 +293,9 @@ function beneathKnit(worn: Worn, { pieces, marks }: Scene, at: Limits): Said[] {
   if (measure(worn, 'length')?.origin === 'defaulted' || measure(over, 'length')?.origin === 'defaulted')
     return [unknown(worn, 'lengths')];
   const shows = Math.round(outer - inner);
-  if (shows <= 0 || (shows >= at.shirtLeast && shows <= at.shirtMost)) return [];
+  // Over a cropped knit a long shirt is meant.
+  const cropped = outer >= marks.highHip;
+  if (shows <= 0 || (shows >= at.shirtLeast && (cropped || shows <= at.shirtMost))) return [];
   return [
     {
       code: 'peeps',

@@ -22,6 +22,9 @@ const words = wording({
 });
 type Said = FoundBy<typeof words>;
 
+/** A gentle walk, met: ISO 8996 table, about 2.0 at 3 km/h; from memory. */
+const WALKING_MET = 2;
+
 /** W1: warm enough, and not too warm, where the occasion is. */
 export const warmth = defineRule({
   id: 'W1',
@@ -57,6 +60,8 @@ export const warmth = defineRule({
     if (!occasion || clo === undefined) return [];
     const said: Said[] = [];
     const met = occasion.activityMet ?? 1.2;
+    // Out of doors one walks, unless it is said that one stands.
+    const outdoorMet = occasion.activityMet ?? WALKING_MET;
     const layers = inSlot(scene, 'layer');
     const { indoorC, outdoorC, humidityPct, windMs = 1 } = occasion;
     if (indoorC !== undefined) {
@@ -88,8 +93,8 @@ export const warmth = defineRule({
       }
     }
     if (outdoorC !== undefined && outdoorC < 20) {
-      const wanted = requiredClo(outdoorC, windMs, met);
-      const minutes = minutesWarm(outdoorC, windMs, met, clo);
+      const wanted = requiredClo(outdoorC, windMs, outdoorMet);
+      const minutes = minutesWarm(outdoorC, windMs, outdoorMet, clo);
       const measured = { value: clo, unit: 'clo', least: wanted } as const;
       if (wanted > CLOTHES_MOST_CLO) said.push({ code: 'too-cold', tone: 'note', pieces: [], measured });
       else if (clo < wanted - at.slack)

@@ -7,6 +7,8 @@ import { solid } from '../given';
 const words = wording({
   peels: (_, say) => `${say.the()} ${say.verb('come')} off indoors.`,
   nothing: () => 'No layer to take off indoors: add one.',
+  'puts-on': (_, say) => `${say.the()} ${say.verb('go')} on in the cool indoors.`,
+  chilled: () => 'It will be cool indoors after the heat outside: bring a light layer.',
 });
 
 /** W2: between a cold street and a warm room something comes off. */
@@ -29,12 +31,17 @@ export const peel = defineRule({
     if (
       indoorC === undefined ||
       outdoorC === undefined ||
-      indoorC - outdoorC < at.apart ||
+      Math.abs(indoorC - outdoorC) < at.apart ||
       scene.pieces.length === 0
     )
       return [];
     const layer = inSlot(scene, 'layer').find(({ clo }) => clo >= at.layer);
-    const measured = { value: indoorC - outdoorC, unit: '°C', most: at.apart } as const;
+    const measured = { value: Math.abs(indoorC - outdoorC), unit: '°C', most: at.apart } as const;
+    // From a hot street into a chilled room something is put on.
+    if (outdoorC > indoorC)
+      return layer
+        ? [{ code: 'puts-on', tone: 'works', pieces: ids(layer), measured }]
+        : [{ code: 'chilled', tone: 'note', pieces: [], measured }];
     return layer
       ? [{ code: 'peels', tone: 'works', pieces: ids(layer), measured }]
       : [{ code: 'nothing', tone: 'fights', pieces: [], measured }];
