@@ -57,6 +57,18 @@ export function measure(worn: Worn, name: MeasureName): { mm: number; origin: Or
 /** Applies the mode worn, fills measures from the category table and works out cover and colours. */
 export const wear = memo(wearAnew);
 
+/**
+ * How much warmer or cooler a cloth is than the usual of its kind: by weight, and by fibre. Common practice, no source; the
+ * tables of ISO 9920 give a range of about this width for a garment.
+ */
+function warmthOf({ weight, fibres }: Piece['fabric']): number {
+  const warm = fibres.some(
+    ({ name, pct }) => pct >= 30 && /wool|merino|cashmere|alpaca|mohair|down|fleece/i.test(name),
+  );
+  const cool = fibres.some(({ name, pct }) => pct >= 50 && /linen|silk|viscose|lyocell/i.test(name));
+  return { light: 0.8, mid: 1, heavy: 1.4 }[weight] * (warm ? 1.2 : cool ? 0.9 : 1);
+}
+
 function wearAnew(piece: Piece): Worn {
   const mode = modeOf(piece);
   const changed: Piece = { ...piece, ...mode.changes };
@@ -81,7 +93,7 @@ function wearAnew(piece: Piece): Worn {
     seen: micro && now.colours.length > 1 && first ? [{ hex: average(now.colours), share: 1 }] : now.colours,
     swatches: now.colours,
     micro,
-    clo: now.warmthClo ?? facts.clo,
+    clo: now.warmthClo ?? facts.clo * warmthOf(now.fabric),
   };
 }
 

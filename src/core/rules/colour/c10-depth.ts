@@ -1,7 +1,7 @@
 import { lab } from '../../colour';
 import { defineRule } from '../define';
 import { wording } from '../finding';
-import { fieldsOf } from '../fields';
+import { fieldsOf, isVivid } from '../fields';
 import type { Worn } from '../../piece';
 import { solid } from '../given';
 import { type Scene } from '../scene';
@@ -20,7 +20,8 @@ export const seasonOf = (day: string | undefined): 'spring' | 'summer' | 'autumn
 };
 
 const isPaleEdge = ({ facts, slot, seen }: Worn): boolean =>
-  (!facts.main || slot === 'shoes') && seen.some(({ hex, share }) => share >= 0.3 && lab(hex).l > 72);
+  (!facts.main || slot === 'shoes') &&
+  seen.some(({ hex, share }) => share >= 0.3 && (lab(hex).l > 72 || isVivid(hex, 40)));
 
 const isLightDay = (occasion: Scene['occasion']): boolean =>
   occasion?.time === 'day' && ['spring', 'summer'].includes(seasonOf(occasion.date) ?? '');
@@ -47,7 +48,7 @@ export const depthOfSeason = defineRule({
     const season = seasonOf(scene.occasion?.date) ?? 'summer';
     const dark = fieldsOf(scene, 0).filter(({ hex }) => lab(hex).l < at.dark);
     const area = dark.reduce((sum, field) => sum + field.area, 0);
-    // A pale belt, bag or shoe lifts the edges.
+    // A pale or vivid belt, bag or shoe lifts the edges.
     if (area <= at.most || scene.pieces.some(isPaleEdge)) return [];
     return [
       {

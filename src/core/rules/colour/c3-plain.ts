@@ -1,4 +1,4 @@
-import { chroma, deltaEHex, lab } from '../../colour';
+import { chroma, deltaEHex, hueApart, lab } from '../../colour';
 import { defineRule } from '../define';
 import { wording } from '../finding';
 import { ids } from '../rule';
@@ -60,6 +60,8 @@ export const plain = defineRule({
     const pair = strangers(accents, at.apart);
     if (pair) return [{ code: 'strangers', tone: 'note', pieces: ids(...pair.map(({ worn }) => worn)) }];
     const lift = accents[0]?.worn ?? lifting ?? tint ?? mains.find(isLift(at)) ?? contrastOf(mains);
+    // One colour beside neutrals is lift enough, however quiet.
+    if (!lift && hasOneColour(fieldsOf(scene, TONE_FIELD))) return [];
     if (lift) return [{ code: 'lift', tone: 'works', pieces: ids(lift) }];
     return [{ code: 'plain', tone: 'note', pieces: [] }];
   },
@@ -130,6 +132,9 @@ const isLift =
     PRONOUNCED.includes(main.piece.fabric.texture) ||
     main.piece.fabric.finish === 'sparkle';
 const PRONOUNCED: readonly Texture[] = [
+  'linen',
+  'denim',
+  'flannel',
   'cable',
   'boucle',
   'tweed',
@@ -141,6 +146,12 @@ const PRONOUNCED: readonly Texture[] = [
   'sequin',
   'fur',
 ];
+
+/** One family of hue beside neutrals. */
+const hasOneColour = (fields: readonly ColourFacts[]): boolean => {
+  const coloured = fields.filter(({ chromatic }) => chromatic);
+  return coloured.length > 0 && coloured.every(({ hue }) => hueApart(hue, coloured[0]?.hue ?? 0) <= 35);
+};
 
 /** Strong light against strong dark is enough of an event. */
 const contrastOf = (mains: readonly Worn[]): Worn | undefined => {
@@ -182,6 +193,8 @@ function tallyPlain(pool: readonly Worn[], at: Limits): Count {
       tintOf(mains) !== undefined ||
       mains.some(isLift(at)) ||
       contrastOf(mains) !== undefined;
-    says[isLifted && !strangers(accents, at.apart) ? 'works' : 'note']++;
+    if (strangers(accents, at.apart)) says.note++;
+    else if (isLifted) says.works++;
+    else if (!hasOneColour(look.reached(TONE_FIELD))) says.note++;
   };
 }

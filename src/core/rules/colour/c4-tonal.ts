@@ -1,7 +1,7 @@
 import { deltaEHex, hueApart, lab } from '../../colour';
 import { defineRule } from '../define';
 import { wording } from '../finding';
-import { type ColourFacts, fieldsOf } from '../fields';
+import { type ColourFacts, fieldsOf, isMain } from '../fields';
 import { solid } from '../given';
 
 /** Least visible share of a colour that counts for the tone of a look. */
@@ -43,8 +43,15 @@ const words = wording({
     'One tone in one depth and one cloth looks flat. Go lighter or darker somewhere, or change a cloth.',
 });
 
-/** True where C4 finds it flat: one tone, one depth, one cloth. */
-export const isFlat = (fields: readonly ColourFacts[]): boolean => isOneTone(fields) && !isAlive(fields, 15);
+/** A suit, a twin set: one cloth on purpose. */
+const isSet = (fields: readonly ColourFacts[]): boolean => {
+  const sets = fields.filter(({ worn }) => isMain(worn)).map(({ worn }) => worn.piece.set);
+  return sets.length >= 2 && sets[0] !== undefined && sets.every((set) => set === sets[0]);
+};
+
+/** True where C4 finds it flat: one tone, one depth, one cloth, and no set. */
+export const isFlat = (fields: readonly ColourFacts[], depth = 15): boolean =>
+  isOneTone(fields) && !isAlive(fields, depth) && !isSet(fields);
 
 /** C4: one tone, with depth or touch to keep it alive. */
 export const tonal = defineRule({
@@ -59,7 +66,9 @@ export const tonal = defineRule({
   reads: (_given, at) => ({
     tally: () => (look, says) => {
       const fields = look.reached(TONE_FIELD);
-      if (isOneTone(fields)) says[isAlive(fields, at.depth) ? 'works' : 'note']++;
+      if (!isOneTone(fields)) return;
+      if (isAlive(fields, at.depth)) says.works++;
+      else if (isFlat(fields, at.depth)) says.note++;
     },
   }),
   find(scene, at) {
@@ -67,7 +76,9 @@ export const tonal = defineRule({
     if (!isOneTone(fields)) return [];
     return isAlive(fields, at.depth)
       ? [{ code: 'alive', tone: 'works', pieces: [] }]
-      : [{ code: 'flat', tone: 'note', pieces: [] }];
+      : isFlat(fields, at.depth)
+        ? [{ code: 'flat', tone: 'note', pieces: [] }]
+        : [];
   },
   examples: [
     [

@@ -10,7 +10,8 @@ import { metIn, pairTable, type Count } from '../reads';
 
 /** Shoes, bag, belt and watch strap: what is usually hide. */
 const isHide = (worn: Worn): boolean =>
-  (['shoes', 'bag', 'belt'].includes(worn.slot) ||
+  ((worn.slot === 'shoes' && worn.piece.category !== 'sneaker') ||
+    ['bag', 'belt'].includes(worn.slot) ||
     (worn.slot === 'watch' && textureFamily(worn.piece.fabric) === 'hide')) &&
   // A vivid one is the accent of the look, not its leather.
   !(isChromatic(worn, { hex: mainHex(worn) }) && isVivid(mainHex(worn), 35));

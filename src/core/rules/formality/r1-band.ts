@@ -20,8 +20,12 @@ import {
 const missOf = (level: number, [lo, hi]: Band): number =>
   level < lo ? lo - level : level > hi ? level - hi : 0;
 
-const toneOf = (miss: number, slack: number): 'works' | 'note' | 'fights' =>
-  miss === 0 ? 'works' : miss < slack ? 'note' : 'fights';
+/** A little too dressed is no fault; a little too casual is a note. */
+const toneOf = (level: number, band: Band, slack: number): 'works' | 'note' | 'fights' => {
+  const miss = missOf(level, band);
+  if (miss === 0 || (level > band[1] && miss < slack)) return 'works';
+  return miss < (level > band[1] ? slack * 2 : slack) ? 'note' : 'fights';
+};
 
 const words = wording({
   right: ({ occasion }: { occasion: string }, say) => `Right for ${say.event(occasion)}.`,
@@ -52,8 +56,8 @@ export const band = defineRule({
     if (level === undefined) return [];
     const measured = { value: level, unit: 'levels', least: lo, most: hi } as const;
     const params = { occasion: occasion.title };
-    const miss = missOf(level, occasion.formality);
-    if (miss === 0) return [{ code: 'right', tone: 'works', pieces: [], measured, params }];
+    const tone = toneOf(level, occasion.formality, at.slack);
+    if (tone === 'works') return [{ code: 'right', tone: 'works', pieces: [], measured, params }];
     const tooLow = level < lo;
     if (tooLow && alone.length === 1) return [];
     const order = [...pieces].filter(speaks).sort((a, b) => formalityOf(a) - formalityOf(b));
@@ -61,7 +65,7 @@ export const band = defineRule({
     return [
       {
         code: tooLow ? 'casual' : 'dressed',
-        tone: toneOf(miss, at.slack),
+        tone,
         pieces: culprit ? ids(culprit) : [],
         measured,
         params,
@@ -123,6 +127,6 @@ function tallyLevels(pool: readonly Worn[], band: Band, slack: number): Count {
     }
     const level = weighed(sums, counts);
     if (level === undefined || (level < band[0] && alone === 1)) return;
-    says[toneOf(missOf(level, band), slack)]++;
+    says[toneOf(level, band, slack)]++;
   };
 }

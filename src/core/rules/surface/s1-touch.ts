@@ -22,7 +22,7 @@ export const touch = defineRule({
   title: 'Texture',
   question: 'Is there more than one texture?',
   thresholds: {
-    area: { value: 0.08, unit: 'share', says: 'Least area of a cloth that counts.', min: 0.02, max: 0.4 },
+    area: { value: 0.04, unit: 'share', says: 'Least area of a cloth that counts.', min: 0.02, max: 0.4 },
   },
   words,
   reads: (_given, at) => ({ tally: (pool) => tallyTouch(pool, at.area) }),
@@ -64,6 +64,9 @@ export const touch = defineRule({
 function feelOf(mains: readonly Worn[]): 'two cloths' | 'dark' | 'one tone' | undefined {
   const [first] = mains;
   if (!first || mains.length < 2) return undefined;
+  // A suit is one cloth on purpose.
+  if (first.piece.set !== undefined && mains.every(({ piece }) => piece.set === first.piece.set))
+    return undefined;
   const cloth = textureFamily(first.piece.fabric);
   if (mains.some(({ piece }) => textureFamily(piece.fabric) !== cloth)) return 'two cloths';
   const hexes = mains.map(mainHex);

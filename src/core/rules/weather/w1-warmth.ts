@@ -32,6 +32,13 @@ export const warmth = defineRule({
   title: 'Warmth',
   question: 'Is it warm enough, and not too warm?',
   thresholds: {
+    clearly: {
+      value: 1.4,
+      unit: 'PMV',
+      says: 'Beyond this it is said to be cool or warm indoors.',
+      min: 0.5,
+      max: 3,
+    },
     vote: { value: 0.7, unit: 'PMV', says: 'Indoors: within this it is comfortable.', min: 0.2, max: 2 },
     slack: {
       value: 0.5,
@@ -80,16 +87,18 @@ export const warmth = defineRule({
       else {
         const vote = pmv(climate);
         const measured = { value: vote, unit: 'PMV', least: -at.vote, most: at.vote } as const;
-        said.push(
-          Math.abs(vote) <= at.vote
-            ? { code: 'indoors', tone: 'works', pieces: [], measured }
-            : {
-                code: vote > 0 ? 'warm-indoors' : 'cool-indoors',
-                tone: 'note',
-                pieces: vote > 0 && layers[0] ? ids(layers[0]) : [],
-                measured,
-              },
-        );
+        // Between comfortable and clearly not there is nothing to say.
+        if (Math.abs(vote) <= at.vote || Math.abs(vote) > at.clearly)
+          said.push(
+            Math.abs(vote) <= at.vote
+              ? { code: 'indoors', tone: 'works', pieces: [], measured }
+              : {
+                  code: vote > 0 ? 'warm-indoors' : 'cool-indoors',
+                  tone: 'note',
+                  pieces: vote > 0 && layers[0] ? ids(layers[0]) : [],
+                  measured,
+                },
+          );
       }
     }
     if (outdoorC !== undefined && outdoorC < 20) {
@@ -97,7 +106,8 @@ export const warmth = defineRule({
       const minutes = minutesWarm(outdoorC, windMs, outdoorMet, clo);
       const measured = { value: clo, unit: 'clo', least: wanted } as const;
       if (wanted > CLOTHES_MOST_CLO) said.push({ code: 'too-cold', tone: 'note', pieces: [], measured });
-      else if (clo < wanted - at.slack)
+      // Without a layer W2 says that one is missing.
+      else if (clo < wanted - at.slack && (layers.length > 0 || (indoorC ?? outdoorC) - outdoorC < 8))
         said.push({
           code: 'cool-outdoors',
           tone: 'note',
@@ -112,7 +122,7 @@ export const warmth = defineRule({
           pieces: ids(layers[0]),
           measured: { value: clo, unit: 'clo', most: wanted + at.slack * 2 },
         });
-      else said.push({ code: 'outdoors', tone: 'works', pieces: [], measured });
+      else if (clo >= wanted - at.slack) said.push({ code: 'outdoors', tone: 'works', pieces: [], measured });
     }
     return said;
   },

@@ -18,6 +18,13 @@ export const peel = defineRule({
   title: 'Peel',
   question: 'Can something come off between outdoors and in?',
   thresholds: {
+    cold: {
+      value: 10,
+      unit: '°C',
+      says: 'Below this out of doors a missing layer is to be put right; above it is a note.',
+      min: -10,
+      max: 20,
+    },
     apart: { value: 8, unit: '°C', says: 'From this difference something must come off.', min: 3, max: 20 },
     layer: { value: 0.2, unit: 'clo', says: 'Least warmth of a layer that counts.', min: 0.05, max: 0.8 },
   },
@@ -44,7 +51,7 @@ export const peel = defineRule({
         : [{ code: 'chilled', tone: 'note', pieces: [], measured }];
     return layer
       ? [{ code: 'peels', tone: 'works', pieces: ids(layer), measured }]
-      : [{ code: 'nothing', tone: 'fights', pieces: [], measured }];
+      : [{ code: 'nothing', tone: outdoorC < at.cold ? 'fights' : 'note', pieces: [], measured }];
   },
   examples: [
     [

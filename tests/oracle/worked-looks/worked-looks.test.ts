@@ -1,0 +1,61 @@
+import { judge } from '@core/look';
+import { describe, expect, it } from 'vitest';
+import { CHANGED, LOVED, type WorkedLook } from './looks';
+
+const judged = ({ pieces, setting }: WorkedLook) => judge(pieces, setting);
+const median = (values: readonly number[]): number =>
+  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
+
+/** Share of pairs of a look to be sent and one to be changed that the score puts in this order; ties count half. */
+function areaUnderCurve(loved: readonly number[], changed: readonly number[]): number {
+  let sum = 0;
+  for (const one of loved) for (const other of changed) sum += one > other ? 1 : one === other ? 0.5 : 0;
+  return sum / (loved.length * changed.length);
+}
+
+describe('looks that we would send', () => {
+  const verdicts = LOVED.map((look) => ({ look, verdict: judged(look) }));
+  it('are free of what is to be put right', () => {
+    const fought = verdicts.flatMap(({ look, verdict }) =>
+      verdict.findings
+        .filter(({ tone }) => tone === 'fights' || tone === 'blocks')
+        .map(({ rule, code }) => `${look.title}: ${rule} ${code}`),
+    );
+    if (process.env.WORKED) console.log(fought.join('\n'));
+    expect(fought.length / LOVED.length).toBeLessThanOrEqual(0.03);
+  });
+  it('draw at most one idle note each on average', () => {
+    const notes = verdicts.flatMap(({ look, verdict }) =>
+      verdict.findings
+        .filter(({ tone, cannotTell }) => tone === 'note' && !cannotTell)
+        .map(({ rule, code }) => `${look.title}: ${rule} ${code}`),
+    );
+    if (process.env.WORKED) console.log(notes.join('\n'));
+    expect(notes.length / LOVED.length).toBeLessThanOrEqual(1);
+  });
+});
+
+describe('looks that we would change', () => {
+  it('draw the finding that we would change them for', () => {
+    const missed = CHANGED.filter(
+      (look) => !judged(look).findings.some(({ rule, tone }) => rule === look.change && tone !== 'works'),
+    ).map(({ title, change }) => `${title}: ${change}`);
+    if (process.env.WORKED) console.log(missed.join('\n'));
+    expect(missed.length / CHANGED.length).toBeLessThanOrEqual(0.05);
+  });
+});
+
+describe('the score', () => {
+  const loved = LOVED.map((look) => judged(look).score.score);
+  const changed = CHANGED.map((look) => judged(look).score.score);
+  it('tells the two apart', () => {
+    if (process.env.WORKED)
+      console.log(
+        `loved ${median(loved)}, changed ${median(changed)}, area ${areaUnderCurve(loved, changed).toFixed(3)}\n` +
+          [...LOVED, ...CHANGED].map((look) => `${judged(look).score.score} ${look.title}`).join('\n'),
+      );
+    expect(median(loved)).toBeGreaterThanOrEqual(85);
+    expect(median(changed)).toBeLessThanOrEqual(70);
+    expect(areaUnderCurve(loved, changed)).toBeGreaterThanOrEqual(0.95);
+  });
+});
