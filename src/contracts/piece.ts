@@ -52,7 +52,7 @@ export const minorSchema = z
   .int('a whole amount of cents is wanted')
   .min(0, 'not below 0')
   .max(MOST_MINOR, 'too large');
-export const idSchema = z.string().trim().min(1, 'missing').max(80, 'at most 80 signs');
+export const idSchema = z.string().trim().min(1, 'missing').max(80, 'at most 80 characters');
 
 export const coloursSchema = z
   .array(

@@ -101,7 +101,7 @@ export type StockExport = Omit<
   readonly shelf: ReadonlyMap<string, number>;
 };
 
-/** The stock as CSV, one row a size; it reads back in with `readStock`, and then changes nothing. */
+/** The stock as CSV, one row per size; it reads back in with `readStock`, and then changes nothing. */
 export function stockCsv(garments: readonly StockExport[]): string {
   const rows = garments.flatMap((each) => {
     const { priceMinor, costMinor, label, styleId, setId } = each;

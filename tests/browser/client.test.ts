@@ -112,7 +112,7 @@ describe('a closet, entered', () => {
     const keys = byKeyboard(page, shop.origin);
     await keys.go(`/clients/${clientId}`);
     await openBy(page, 'a');
-    await tabTo(page, 'textbox', 'Say it in words (Enter adds it)');
+    await tabTo(page, 'textbox', 'Describe it (Enter adds it)');
     for (const { says, category, hex, has } of TEN) {
       expect(says.split(' ').length, says).toBeLessThanOrEqual(6);
       const before = await count();

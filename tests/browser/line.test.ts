@@ -93,7 +93,7 @@ async function walk({ prefix, client, page, person, wear }: Trial): Promise<void
     await page.waitForSelector(`::-p-aria([name="Release ${name}"])`);
   }
   await person.see('€0.50 over the budget');
-  await person.press('link', 'Combine');
+  await person.press('link', 'Style');
   await person.arrive(/\/combine$/);
 
   for (const piece of [`${prefix} tee`, `${prefix} slacks`, 'White sneakers']) await wear(piece);

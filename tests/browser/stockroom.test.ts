@@ -28,7 +28,7 @@ const made = async (title: string) =>
 describe('the stockroom, through the screen', () => {
   it('takes a garment in said in words, with its size run; a bad cell is named and nothing is lost', async () => {
     await openBy(page, 'n');
-    await person.fill('textbox', 'Say it in words', 'bottle green velvet blazer, lined');
+    await person.fill('textbox', 'Describe it', 'bottle green velvet blazer, lined');
     await person.fill('textbox', 'Name', 'Quillback blazer');
     await person.fill('textbox', 'Price', '219,50');
     await person.press('tab', 'Sizes (0)');

@@ -27,6 +27,19 @@ const STEP_OF: Readonly<Record<BoxState, Step>> = {
   cancelled: 'brief',
 };
 
+/** A state as the screens say it. */
+export const STATE_WORDS: Readonly<Record<BoxState, string>> = {
+  brief: 'brief',
+  pulling: 'pulling',
+  combining: 'styling',
+  written: 'letter written',
+  packed: 'packed',
+  out: 'out',
+  tallying: 'tallying',
+  closed: 'closed',
+  cancelled: 'cancelled',
+};
+
 /** The step a box stands at. */
 export const stepOf = (state: BoxState): Step => STEP_OF[state];
 

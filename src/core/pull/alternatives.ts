@@ -66,14 +66,15 @@ export function objectionsTo(piece: Piece, client: Profile): Objection[] {
           : 'a strong colour for a quiet client',
       ),
     );
-  if (baredBy(piece, client).length > 0) found.push(at('bare', 'leaves bare what the client covers'));
+  if (baredBy(piece, client).length > 0)
+    found.push(at('bare', 'it leaves bare what the client keeps covered'));
   if (piece.volume === 'full' && goals.includes('defined-waist'))
-    found.push(at('cloth', 'hides the waist the client wants to see'));
+    found.push(at('cloth', 'it hides the waist'));
   if (appetite.pattern === 'none' && patternOf(piece) > 0)
-    found.push(at('patterned', 'a pattern, and the client likes plain cloth'));
+    found.push(at('patterned', 'it is patterned, and the client prefers plain cloth'));
   const most = appetite.statement ? STATEMENT_MOST[appetite.statement] : Infinity;
   if (piece.statement > most || piece.edge > (appetite.edge ?? Infinity) + 1)
-    found.push(at('bold', 'asks for more attention than the client likes'));
+    found.push(at('bold', 'it draws more attention than the client likes'));
   return found;
 }
 

@@ -121,24 +121,24 @@ export const JUDGES: Readonly<Record<Criterion, Judge>> = {
   ask: (piece, _choice, { ask }) => {
     if (!ask) return [];
     return [
-      ...only(ask.categories.includes(piece.category), 0.45, 'Of the kind that was asked for'),
+      ...only(ask.categories.includes(piece.category), 0.45, 'The kind asked for'),
       ...(ask.colourHex
         ? only(isInColour(piece, ask.colourHex), 0.4, `In ${colourName(ask.colourHex)}, as asked`)
         : []),
       ...(ask.washable && piece.care !== undefined
         ? piece.care === 'machine'
-          ? [{ part: 0.18, says: 'Goes in the machine' }]
-          : [{ part: -0.18, says: 'Cannot go in the machine' }]
+          ? [{ part: 0.18, says: 'Machine washable' }]
+          : [{ part: -0.18, says: 'Not machine washable' }]
         : []),
       ...(ask.waterproof
         ? piece.facts.waterproof
-          ? [{ part: 0.24, says: 'May get wet' }]
-          : [{ part: -0.12, says: 'Not made for wet' }]
+          ? [{ part: 0.24, says: 'Fine in the wet' }]
+          : [{ part: -0.12, says: 'Not for wet weather' }]
         : []),
       ...(ask.noIron
         ? needsNoIron(piece)
-          ? [{ part: 0.15, says: 'Wants no ironing' }]
-          : [{ part: -0.12, says: 'Wants ironing' }]
+          ? [{ part: 0.15, says: 'No ironing needed' }]
+          : [{ part: -0.12, says: 'Needs ironing' }]
         : []),
       ...only(
         ask.mostMinor !== undefined && (piece.priceMinor ?? 0) > ask.mostMinor,
@@ -149,11 +149,9 @@ export const JUDGES: Readonly<Record<Criterion, Judge>> = {
   },
   price: ({ priceMinor }, _choice, { leftMinor }) => {
     if (leftMinor === undefined || priceMinor === undefined) return [];
-    if (priceMinor > leftMinor) return [{ part: -1, says: 'More than is left of the budget' }];
+    if (priceMinor > leftMinor) return [{ part: -1, says: 'Over what is left of the budget' }];
     const share = leftMinor > 0 ? priceMinor / leftMinor : 1;
-    return [
-      { part: 0.4, says: share < 0.34 ? 'Takes less than a third of what is left' : 'Within what is left' },
-    ];
+    return [{ part: 0.4, says: share < 0.34 ? 'Well within budget' : 'Within budget' }];
   },
   colour: (piece, _choice, { client: { colourCard } }) => [
     ...only(
@@ -166,26 +164,26 @@ export const JUDGES: Readonly<Record<Criterion, Judge>> = {
   ],
   mood: (piece, _choice, { client }) => {
     const mood = piece.moods.find((word) => client.moods.includes(word));
-    return mood ? [{ part: 1, says: `${capital(mood)}, a mood word of theirs` }] : [];
+    return mood ? [{ part: 1, says: `${capital(mood)}, as the brief asks` }] : [];
   },
   twin: (piece, _choice, { owned, loved = [] }) => {
     const twin = owned.find((own) => isTwin(piece, own));
     if (twin) return [{ part: -1, says: `Nearly the same as ${twin.title}, already owned` }];
     const sister = owned.find((own) => loved.includes(own.id) && isSister(piece, own));
-    return sister ? [{ part: 0.5, says: `Sister of ${sister.title}, which is loved` }] : [];
+    return sister ? [{ part: 0.5, says: `Sister of ${sister.title}, a loved piece` }] : [];
   },
   occasions: (piece, _choice, { occasions = [] }) => {
     if (occasions.length === 0) return [];
     const served = occasions.filter((occasion) => mayServe(piece, occasion));
-    if (served.length === 0) return [{ part: -0.5, says: 'Too far from what the occasions want' }];
+    if (served.length === 0) return [{ part: -0.5, says: 'Wrong formality for the occasions' }];
     const [first] = served;
     return [
       {
         part: served.length / occasions.length,
         says:
           served.length === 1 && first
-            ? `Could serve ${first.title}`
-            : `Could serve ${served.length} of the occasions`,
+            ? `Works for ${first.title}`
+            : `Works for ${served.length} of the occasions`,
       },
     ];
   },
@@ -194,17 +192,17 @@ export const JUDGES: Readonly<Record<Criterion, Judge>> = {
     const ofLabel = alike.filter((line) => label !== '' && line.label === label);
     const kept = ofLabel.find(({ decision }) => decision === 'keep');
     const back = ofLabel.find(({ decision }) => decision === 'return');
-    if (kept && !back) return [{ part: 0.8, says: 'Kept the like of this label before' }];
+    if (kept && !back) return [{ part: 0.8, says: 'Has kept this label before' }];
     if (back && !kept)
-      return [{ part: -0.8, says: `Sent back the like of this label: ${back.reason ?? 'no reason given'}` }];
+      return [{ part: -0.8, says: `Sent this label back before: ${back.reason ?? 'no reason given'}` }];
     const keeps = alike.filter(({ decision }) => decision === 'keep').length;
     return alike.length >= 2 && keeps === alike.length
-      ? [{ part: 0.4, says: `Kept all ${alike.length} of this kind before` }]
+      ? [{ part: 0.4, says: `Has kept all ${alike.length} of this kind` }]
       : [];
   },
   depth: (_piece, { size }) =>
     size.free === 1
-      ? [{ part: -0.5, says: 'The last one in this size' }]
+      ? [{ part: -0.5, says: 'Last one in this size' }]
       : only(size.free >= 3, 0.5, `${size.free} of this size on the shelf`),
   interest: ({ priceMinor = 0 }, _choice, { settings }, { costMinor, ageDays = 0 }) => {
     if (!settings?.ownInterest) return [];

@@ -204,7 +204,7 @@ export function BriefPage({ initial, cheapest }: BriefPageProps) {
           )}
           {next && (
             <section className="sheet" aria-label="The ladder">
-              <h2>What the closet wants next</h2>
+              <h2>Missing from the closet</h2>
               <p className="small soft">
                 The first of the shop’s staples that is not there:{' '}
                 <button

@@ -1,3 +1,4 @@
+import { STATE_WORDS } from '@core/box';
 import type { ClientView } from '@contracts/views';
 import { Button } from '@mantine/core';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
@@ -129,7 +130,7 @@ export function ClientPage({ view, currency, mayErase }: ClientPageProps) {
             </dd>
             {profile.colourCard.avoid.length > 0 && (
               <>
-                <dt>Leaves out</dt>
+                <dt>Avoids</dt>
                 <dd>
                   <Swatches hexes={[...profile.colourCard.avoid, ...profile.colourCard.never]} />
                 </dd>
@@ -163,7 +164,8 @@ export function ClientPage({ view, currency, mayErase }: ClientPageProps) {
               <ul className="rows">
                 {view.boxes.map((box) => (
                   <li key={box.id} style={{ padding: '7px 0' }}>
-                    <a href={`/box/${box.id}`}>Box {box.number}</a> <span className="chip">{box.state}</span>{' '}
+                    <a href={`/box/${box.id}`}>Box {box.number}</a>{' '}
+                    <span className="chip">{STATE_WORDS[box.state]}</span>{' '}
                     <span className="small soft">
                       {box.outDay && `out ${dayWords(box.outDay)}; `}
                       {box.state === 'closed' ? `kept ${box.kept} of ${box.lines}` : `${box.lines} pieces`}

@@ -201,7 +201,7 @@ export function EditClient({ view, opened, onClose }: Props) {
             {(['like', 'avoid', 'never'] as const).map((part) => (
               <ColourPicks
                 key={part}
-                label={{ like: 'Likes', avoid: 'Leaves out', never: 'Never' }[part]}
+                label={{ like: 'Likes', avoid: 'Avoids', never: 'Never' }[part]}
                 hexes={form.values[part]}
                 onChange={(hexes) => form.setFieldValue(part, hexes)}
               />

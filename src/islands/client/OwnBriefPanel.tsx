@@ -19,7 +19,7 @@ const WORDS: Readonly<Record<BriefField, string>> = {
   allergies: 'Allergies',
   nevers: 'Never',
   like: 'Likes',
-  avoid: 'Leaves out',
+  avoid: 'Avoids',
   notes: 'Notes',
 };
 

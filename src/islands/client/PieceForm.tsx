@@ -109,7 +109,7 @@ export function PieceForm({ clientId, item, onClose, onSaved }: Props) {
           <div className="piece-say">
             <SayPiece
               field={field}
-              label={item ? 'Say it anew' : 'Say it in words (Enter adds it)'}
+              label={item ? 'Describe it again' : 'Describe it (Enter adds it)'}
               words={words}
               read={read}
               onSay={say}

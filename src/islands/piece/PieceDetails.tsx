@@ -34,7 +34,7 @@ export function PieceDetails({ draft, onChange }: PartProps) {
       key={label}
       size="xs"
       label={label}
-      data={[{ value: '', label: 'usual' }, ...words]}
+      data={[{ value: '', label: 'as usual for this kind' }, ...words]}
       value={value ?? ''}
       onChange={(event) => set(event.currentTarget.value)}
     />

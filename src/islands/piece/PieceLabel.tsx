@@ -24,7 +24,7 @@ export function PieceLabel({ draft, onChange }: PartProps) {
     <NativeSelect
       size="xs"
       label={label}
-      data={[{ value: '', label: 'usual' }, ...words]}
+      data={[{ value: '', label: 'as usual for this kind' }, ...words]}
       value={value ?? ''}
       onChange={(event) => take(words.find((word) => word === event.currentTarget.value))}
     />
@@ -40,7 +40,7 @@ export function PieceLabel({ draft, onChange }: PartProps) {
       label={label}
       min={0}
       max={most}
-      placeholder="usual"
+      placeholder="as usual"
       value={value ?? ''}
       onChange={(typed) => take(typed === '' ? undefined : Number(typed))}
     />
@@ -62,7 +62,7 @@ export function PieceLabel({ draft, onChange }: PartProps) {
       {number('Stretch, %', 100, attributes.fabric?.stretchPct, (stretchPct) => setCloth({ stretchPct }))}
       {select('Metal', METALS, attributes.metal, (metal) => set({ metal }))}
       {number('Dressed up, 0 to 10', 10, draft.formality, (formality) => onChange(() => ({ formality })))}
-      {number('Asks to be seen, 0 to 5', 5, attributes.statement, (statement) => set({ statement }))}
+      {number('How eye-catching, 0 to 5', 5, attributes.statement, (statement) => set({ statement }))}
       <Checkbox
         size="xs"
         label="lined"

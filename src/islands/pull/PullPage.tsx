@@ -27,7 +27,7 @@ const KEYS = [
   { keys: 'Shift V', does: 'Look at them side by side' },
   { keys: 'w', does: 'Ask why something is not among them' },
   { keys: '/', does: 'Find by name; a scanner’s reading finds its piece' },
-  { keys: 'c', does: 'Go on to combine' },
+  { keys: 'c', does: 'Go on to Style' },
 ];
 
 /** Step 2: candidates from stock for each ask, in the client's size, and held. */
@@ -164,11 +164,9 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
             />
           </div>
           <div className="pull-order small">
-            <span className="soft">
-              {answer ? `${answer.rows.length} candidates, by what speaks for them` : ''}
-            </span>
+            <span className="soft">{answer ? `${answer.rows.length} candidates, best first` : ''}</span>
             <button className="plain-button" aria-pressed={byLooks} onClick={() => setByLooks(!byLooks)}>
-              {byLooks ? 'by what speaks for them' : 'by the looks they open'}
+              {byLooks ? 'best first' : 'by the looks they open'}
             </button>
             {compared.length > 0 && (
               <Button
@@ -223,9 +221,9 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
             fullWidth
             mt={12}
             disabled={view.lines.length === 0}
-            title="Go on to combine (c)"
+            title="Go on to Style (c)"
           >
-            Combine
+            Style
           </Button>
         </aside>
       </div>

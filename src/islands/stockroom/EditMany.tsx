@@ -96,7 +96,7 @@ export function EditMany({ count, currency, busy, onSet }: Props) {
           />
           <TextInput
             size="xs"
-            label={`Paid for one, ${currency}`}
+            label={`Cost price, ${currency}`}
             inputMode="decimal"
             value={draft.cost}
             onChange={(event) => set({ cost: event.currentTarget.value })}

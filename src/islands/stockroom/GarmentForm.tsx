@@ -256,7 +256,7 @@ function Sheet({ sheet, onChanged, onPhotoOff, onBooked, onSaved }: SheetProps) 
         <Tabs.Panel value="garment" pt="sm">
           <Leaf onEnter={save}>
             <SayPiece
-              label={sheet ? 'Say it anew' : 'Say it in words'}
+              label={sheet ? 'Describe it again' : 'Describe it'}
               words={words}
               read={read}
               onSay={say}
@@ -274,9 +274,9 @@ function Sheet({ sheet, onChanged, onPhotoOff, onBooked, onSaved }: SheetProps) 
               />
               {shopField('label', 'Label')}
               {shopField('price', 'Price', '129.00')}
-              {shopField('cost', 'Paid for one', 'may be left out')}
+              {shopField('cost', 'Cost price', 'may be left out')}
               {shopField('styleId', 'Style code', styleIdOf(draft.title || usualTitle(draft)))}
-              {shopField('setId', 'Set', 'of one cloth with')}
+              {shopField('setId', 'Set', 'matching set with')}
             </div>
             <PieceColours draft={draft} onChange={change} />
             <PieceDetails draft={draft} onChange={change} />

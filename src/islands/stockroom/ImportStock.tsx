@@ -63,7 +63,7 @@ export function ImportStock({ opened, onClose, onTaken }: Props) {
     <Modal opened={opened} onClose={onClose} title="Import stock" size="xl">
       <div style={{ display: 'grid', gap: 12 }}>
         <p className="small">
-          CSV with one row a size, comma or semicolon; or JSON as the export writes it. Wanted columns:{' '}
+          CSV with one row per size, comma or semicolon; or JSON as the export writes it. Wanted columns:{' '}
           <b>{CSV_REQUIRED.join(', ')}</b>. More are welcome under the names of a piece, as{' '}
           <code>cut.neckline</code>, <code>measures.bust</code> (mm), <code>fabric.texture</code>,{' '}
           <code>pattern.repeatMm</code>. Colours read <code>navy:0.6 ivory:0.4</code> or <code>#1f2a44</code>.

@@ -102,7 +102,7 @@ export function SizeRun({ category, styleId, rows, faults, numberEans, onRows, o
                   </th>
                 ))}
                 <th scope="col">
-                  <span className="visually-hidden">Strike out</span>
+                  <span className="visually-hidden">Delete</span>
                 </th>
               </tr>
             </thead>
@@ -136,8 +136,8 @@ export function SizeRun({ category, styleId, rows, faults, numberEans, onRows, o
                       type="button"
                       className="size-strike"
                       disabled={row.moved}
-                      title={row.moved ? 'It has a history and stays' : `Strike out ${row.size}`}
-                      aria-label={`Strike out ${row.size || `row ${i + 1}`}`}
+                      title={row.moved ? 'It has a history and stays' : `Delete ${row.size}`}
+                      aria-label={`Delete ${row.size || `row ${i + 1}`}`}
                       onClick={() => onRows(rows.filter((each) => each.key !== row.key))}
                     >
                       ×

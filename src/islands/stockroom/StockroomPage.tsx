@@ -166,7 +166,7 @@ export function StockroomPage({
         <p className="sheet empty">
           <strong>{first.total === 0 ? 'The stockroom is empty.' : 'Nothing by that name.'}</strong>
           {first.total === 0
-            ? 'Enter a garment, or import a file with one row a size; the form says which columns.'
+            ? 'Enter a garment, or import a file with one row per size; the form says which columns.'
             : 'Look for a part of the name, another kind, or among the archived.'}
         </p>
       ) : (

@@ -165,7 +165,7 @@ describe('U5, a safer swap', () => {
     const [found] = says('U5', box({ lines, client: quiet, stock: [calm] }));
     expect([found?.tone, found?.text]).toEqual([
       'works',
-      'The loud blouse may be too bold: asks for more attention than the client likes. The calm blouse is the safer swap.',
+      'The loud blouse may be too bold: it draws more attention than the client likes. The calm blouse is the safer swap.',
     ]);
     const [none] = says('U5', box({ lines, client: quiet, stock: [] }));
     expect([none?.tone, none?.text.includes('Nothing safer')]).toEqual(['note', true]);

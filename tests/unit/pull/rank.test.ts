@@ -61,7 +61,7 @@ describe('ranking what may be pulled', () => {
     const said = Object.fromEntries(ranked.map((each) => [each.candidate.piece.id, each.doubt?.says]));
     expect(said).toMatchObject({
       twin: 'Nearly the same as Blue shirt, already owned',
-      dear: 'More than is left of the budget',
+      dear: 'Over what is left of the budget',
       pink: 'In a colour this client avoids',
     });
   });
@@ -98,7 +98,7 @@ describe('ranking what may be pulled', () => {
       ...setting,
       occasions: [office, evening],
     });
-    expect(row?.reasons.map(({ says }) => says)).toContain('Could serve Office');
+    expect(row?.reasons.map(({ says }) => says)).toContain('Works for Office');
   });
   it('puts a sister of what is loved before a stranger', () => {
     const loved = { ...shirt, id: 'own', title: 'Loved shirt', colours: [{ hex: '#7a2c3a', share: 1 }] };
