@@ -44,7 +44,7 @@ describe('ranking what may be pulled', () => {
     const [row] = rankPull([candidate('a', '#ffffff')], setting);
     expect([row?.choice.size.size, row?.choice.verdict]).toEqual(['M', 'right']);
     expect(row?.reasons[0]?.criterion).toBe('fit');
-    expect(row?.doubt?.says).toBe('The last one in this size');
+    expect(row?.doubt?.says).toBe('Last one in this size');
     const gone = { ...candidate('a', '#ffffff'), sizes: sizes.map((size) => ({ ...size, free: 0 })) };
     expect(rankPull([gone], setting)).toEqual([]);
   });
@@ -85,7 +85,7 @@ describe('ranking what may be pulled', () => {
     ];
     expect(order(three, { past })).toEqual(['kept', 'new', 'back']);
     const back = rankPull(three, { ...setting, past }).at(-1);
-    expect(back?.doubt?.says).toBe('Sent back the like of this label: too short');
+    expect(back?.doubt?.says).toBe('Sent this label back before: too short');
   });
   it('sees which occasions a piece could serve', () => {
     const evening = anOccasion({ title: 'Ball', formality: [8, 10], time: 'evening' });
@@ -103,7 +103,7 @@ describe('ranking what may be pulled', () => {
   it('puts a sister of what is loved before a stranger', () => {
     const loved = { ...shirt, id: 'own', title: 'Loved shirt', colours: [{ hex: '#7a2c3a', share: 1 }] };
     const [row] = rankPull([candidate('a', '#ffffff')], { ...setting, owned: [loved], loved: ['own'] });
-    expect(row?.reasons.map(({ says }) => says)).toContain('Sister of Loved shirt, which is loved');
+    expect(row?.reasons.map(({ says }) => says)).toContain('Sister of Loved shirt, a loved piece');
   });
   it('counts the shop’s own interest only where the owner wants it, and says that it is that', () => {
     const two = [
