@@ -12,6 +12,7 @@ export interface OwnCluster {
   readonly appUrl: string;
   /** As the owner of the schema signs in, who migrates. */
   readonly ownerUrl: string;
+  readonly backupUrl: string;
   /** Kills PostgreSQL in the middle of what it does. Whoever makes the load goes on meanwhile. */
   readonly crash: () => Promise<void>;
   /** Starts it again; it recovers from its log. */
@@ -31,13 +32,14 @@ export async function ownCluster(): Promise<OwnCluster> {
   };
   const start = `start_cluster "${folder}/postgres" >/dev/null`;
   const data = `need_postgres; PG_DATA=$(cluster_home "${folder}/postgres")/data`;
-  const [adminUrl = '', appUrl = '', ownerUrl = ''] = (
-    await run(`${start}; echo "$ADMIN_URL"; echo "$DATABASE_URL"; echo "$MIGRATE_URL"`)
+  const [adminUrl = '', appUrl = '', ownerUrl = '', backupUrl = ''] = (
+    await run(`${start}; echo "$ADMIN_URL"; echo "$DATABASE_URL"; echo "$MIGRATE_URL"; echo "$BACKUP_URL"`)
   ).split('\n');
   return {
     adminUrl,
     appUrl,
     ownerUrl,
+    backupUrl,
     crash: async () =>
       void (await run(`${data}; as_postgres "$PG_BIN/pg_ctl" -D "$PG_DATA" -m immediate -w stop >/dev/null`)),
     start: async () => void (await run(start)),
