@@ -28,8 +28,8 @@ export default defineConfig({
     // Two cores are what there is; the usual is one less.
     maxWorkers: 2,
     projects: [
-      project('unit', 20_000),
-      project('oracle', 20_000),
+      project('unit', 60_000),
+      project('oracle', 60_000),
       project('data', 60_000),
       project('browser', 180_000),
     ],

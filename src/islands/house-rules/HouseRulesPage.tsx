@@ -191,6 +191,17 @@ export function HouseRulesPage({ view, mayTune }: Props) {
   );
 }
 
+/** A matter as the screen says it. */
+const MATTER_WORDS: Readonly<Record<keyof Schools, string>> = {
+  colour: 'Colour',
+  metals: 'Metals',
+  hides: 'Leather goods',
+  shine: 'Shine',
+  focus: 'Focus',
+  shape: 'Shape',
+  size: 'Size',
+  pattern: 'Pattern',
+};
 const MATTERS = Object.keys(SCHOOLS_WHY) as (keyof Schools)[];
 
 /** Score of one of the shown looks; `own` takes the place of the client's own schools. */
@@ -309,7 +320,7 @@ function SchoolsPanel({ view, schools, settings, mayTune, onChange }: SchoolsPro
         <div key={matter} className="house-school">
           <NativeSelect
             size="xs"
-            label={matter}
+            label={MATTER_WORDS[matter]}
             disabled={!mayTune}
             value={schools[matter]}
             data={Object.keys(SCHOOLS_WHY[matter])}

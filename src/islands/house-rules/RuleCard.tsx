@@ -18,8 +18,8 @@ interface Props {
 const TONE_WORDS = {
   works: 'works',
   note: 'look again',
-  fights: 'fights',
-  blocks: 'blocks',
+  fights: 'put right',
+  blocks: 'ruled out',
   silent: 'silent',
 } as const;
 
@@ -45,7 +45,7 @@ export function RuleCard({ rule, tuning, spoke, overruled, mayTune, onTune }: Pr
       }
       says={
         <>
-          works {signed(weights.works)}, look again {signed(weights.note)}, fights {signed(weights.fights)}
+          works {signed(weights.works)}, look again {signed(weights.note)}, put right {signed(weights.fights)}
           {rule.mayOverrule ? '' : '; stands, whatever the stylist says'}. Spoke in {spoke}{' '}
           {spoke === 1 ? 'look' : 'looks'}
           {overruled > 0 && `, overruled ${overruled} times`}. {rule.source}

@@ -74,7 +74,7 @@ describe('judging looks out of a pool', () => {
       C: { share: 3 },
       W: { share: 0 },
       C2: { off: true },
-      F1: { weight: { note: -2.3, works: 0.1 }, thresholds: { least: 4 } },
+      F1: { weight: { note: -2.3, works: 0.1 }, thresholds: { heard: 3 } },
       C1: { thresholds: { near: 20 }, weight: { works: 1.7 } },
       N1: { weight: { fights: -30 } },
     };
