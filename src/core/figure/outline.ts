@@ -1,4 +1,4 @@
-import { type Path, smooth } from '../path';
+import { type Path, smooth, symmetric } from '../path';
 import type { Frame } from './frame';
 
 export const HAIR = ['up', 'down', 'short', 'covered'] as const;
@@ -12,6 +12,8 @@ export interface FigureOutline {
   readonly head: Path;
   /** The neck where the chin keeps the light from it. */
   readonly neckShade: Path;
+  /** Plain linen where nothing is worn yet: above, and below. */
+  readonly base: { readonly above: Path; readonly below: Path };
   /** Short marks of the body: collar bones, knees. */
   readonly marks: readonly Path[];
   readonly width: number;
@@ -32,8 +34,9 @@ export function outlineOf(frame: Frame): FigureOutline {
   const kneeUp = y.knee - 40;
   const kneeDown = y.knee + 45;
   const outer: Point[] = [
-    [neckHalf * 0.78, y.chin - 30],
-    [neckHalf * 0.76, (y.chin + y.neck) / 2 - 4],
+    // Its beginning lies behind the jaw.
+    [neckHalf * 0.7, y.chin - (y.chin - y.crown) * 0.24],
+    [neckHalf * 0.74, (y.chin + y.neck) / 2 - 8],
     [neckHalf * 0.86, y.neck - 22],
     [neckHalf * 1.26, y.neck + 1],
     [shoulderHalf * 0.62, y.neck + (y.tip - y.neck) * 0.5],
@@ -76,12 +79,37 @@ export function outlineOf(frame: Frame): FigureOutline {
     arms: [armOutline(frame, 1), armOutline(frame, -1)],
     head: headOf(frame),
     neckShade: [
-      ['M', -neckHalf * 0.8, y.chin - 34],
-      ['L', neckHalf * 0.8, y.chin - 34],
-      ['L', neckHalf * 0.84, y.neck - 16],
-      ['Q', 0, y.neck + 14, -neckHalf * 0.84, y.neck - 16],
+      ['M', -neckHalf * 0.7, y.chin - 40],
+      ['L', neckHalf * 0.7, y.chin - 40],
+      ['L', neckHalf * 0.76, y.neck - 24],
+      ['Q', 0, y.neck + 10, -neckHalf * 0.76, y.neck - 24],
       ['Z'],
     ],
+    base: {
+      above: symmetric([
+        ['M', 0, y.underarm + 4],
+        ['Q', own.bust * 0.6, y.underarm - 12, own.bust * 0.97, y.underarm + 2],
+        ['L', own.bust, y.bust],
+        ['L', own.bust * 0.7 + own.waist * 0.3, y.bust + (y.waist - y.bust) * 0.34],
+        ['Q', own.bust * 0.5, y.bust + (y.waist - y.bust) * 0.4, 0, y.bust + (y.waist - y.bust) * 0.42],
+      ]),
+      below: symmetric([
+        ['M', 0, y.waist + (y.hip - y.waist) * 0.52],
+        [
+          'Q',
+          own.hip * 0.6,
+          y.waist + (y.hip - y.waist) * 0.5,
+          own.waist + (own.hip - own.waist) * 0.62,
+          y.waist + (y.hip - y.waist) * 0.46,
+        ],
+        ['Q', own.hip * 1.01, y.hip - 40, own.hip, y.hip],
+        ['L', own.hip * 0.985, y.crotch - 6],
+        ['L', own.hip * 0.95, y.crotch + 60],
+        ['Q', own.hip * 0.5, y.crotch + 72, 8, y.crotch + 62],
+        ['L', 5, y.crotch + 18],
+        ['L', 0, y.crotch + 16],
+      ]),
+    },
     marks: [1, -1].flatMap((side): Path[] => [
       smooth([
         [side * neckHalf * 0.34, y.neck + 26],

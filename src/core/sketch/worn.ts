@@ -228,7 +228,11 @@ export function figureDrawing(layers: readonly Layer[], body: Body, person: Pers
   const outline = wornOutline(body);
   const covered = layers.some(({ worn }) => worn.slot === 'head' && worn.piece.category === 'hat');
   const hair = covered && person.hair !== 'down' ? 'short' : person.hair;
+  const bare = (...slots: readonly Worn['slot'][]): boolean =>
+    !layers.some(({ worn }) => slots.includes(worn.slot));
   const items: Item[] = [nude(body)(`${hair} ${person.skinHex ?? SKIN}`)];
+  if (bare('top', 'whole')) items.push(linen(outline.base.above));
+  if (bare('bottom', 'whole')) items.push(linen(outline.base.below));
   for (const { worn, sketch } of layers) {
     if (THROWS.includes(worn.slot)) items.push(shadowOf(sketch, outline));
     items.push({ kind: 'group', id: worn.piece.id, items: painted(worn, sketch) });
@@ -244,6 +248,15 @@ export function figureDrawing(layers: readonly Layer[], body: Body, person: Pers
     items: [...floor(outline.width, lift), ...items],
   };
 }
+
+/** Plain linen: nobody stands undressed on a screen. */
+const linen = memo((path: Path): Item => ({
+  kind: 'path',
+  path,
+  fill: '#ece6db',
+  stroke: '#b8ad9c',
+  strokeMm: 1.8,
+}));
 
 /** What lies over something else and keeps the light from it. */
 const THROWS: readonly Worn['slot'][] = ['top', 'layer', 'whole', 'scarf', 'bottom', 'belt'];

@@ -1,4 +1,6 @@
 import { STATE_WORDS } from '@core/box';
+import { zoneNoun } from '@core/say';
+import { listed } from '@core/words';
 import type { ClientView } from '@contracts/views';
 import { Button } from '@mantine/core';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
@@ -97,7 +99,7 @@ export function ClientPage({ view, currency, mayErase }: ClientPageProps) {
             </dl>
           </div>
           <dl className="facts small">
-            <Fact label="Keeps covered" value={profile.cover.join(', ')} />
+            <Fact label="Keeps covered" value={listed(profile.cover.map(zoneNoun))} />
             <Fact label="Allergies" value={profile.allergies.join(', ')} strong />
             <Fact label="Never" value={profile.nevers.join(', ')} strong />
             <Fact
