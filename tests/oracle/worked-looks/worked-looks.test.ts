@@ -1,6 +1,6 @@
 import { judge } from '@core/look';
 import { describe, expect, it } from 'vitest';
-import { CHANGED, LOVED, type WorkedLook } from './looks';
+import { ASIDE_CHANGED, ASIDE_LOVED, CHANGED, LOVED, type WorkedLook } from './looks';
 
 const judged = ({ pieces, setting }: WorkedLook) => judge(pieces, setting);
 const median = (values: readonly number[]): number =>
@@ -57,5 +57,36 @@ describe('the score', () => {
     expect(median(loved)).toBeGreaterThanOrEqual(85);
     expect(median(changed)).toBeLessThanOrEqual(70);
     expect(areaUnderCurve(loved, changed)).toBeGreaterThanOrEqual(0.95);
+  });
+});
+
+describe('looks kept aside', () => {
+  it('are reported as they came out', () => {
+    const loved = ASIDE_LOVED.map((look) => ({ look, verdict: judged(look) }));
+    const wrong = (tones: readonly string[]): string[] =>
+      loved.flatMap(({ look, verdict }) =>
+        verdict.findings
+          .filter(({ tone, cannotTell }) => tones.includes(tone) && !cannotTell)
+          .map(({ rule, code }) => `${look.title}: ${rule} ${code}`),
+      );
+    const missed = ASIDE_CHANGED.filter(
+      (look) => !judged(look).findings.some(({ rule, tone }) => rule === look.change && tone !== 'works'),
+    ).map(({ title, change }) => `${title}: ${change}`);
+    const scores = loved.map(({ verdict }) => verdict.score.score);
+    const others = ASIDE_CHANGED.map((look) => judged(look).score.score);
+    if (process.env.WORKED)
+      console.log(
+        [
+          'FIGHTS',
+          ...wrong(['fights', 'blocks']),
+          'NOTES',
+          ...wrong(['note']),
+          'MISSED',
+          ...missed,
+          `loved ${median(scores)} (${scores.join(' ')}), changed ${median(others)} (${others.join(' ')}), area ${areaUnderCurve(scores, others).toFixed(3)}`,
+        ].join('\n'),
+      );
+    expect(median(scores)).toBeGreaterThanOrEqual(85);
+    expect(areaUnderCurve(scores, others)).toBeGreaterThanOrEqual(0.8);
   });
 });
