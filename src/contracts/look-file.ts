@@ -89,10 +89,10 @@ function parseJson(text: string): Parsed {
   }
 }
 
-/** The judgement of a look as the file format prints it. */
 /** Mends printed of one look. */
 const MOST_MENDS = 12;
 
+/** The judgement of a look as the file format prints it. */
 export function judgementOf(look: LookFile, settings: Settings = {}): Record<string, unknown> {
   const verdict = judge(look.pieces, look.setting, settings);
   const by = speaker([...look.pieces, ...look.pool], { pronoun: look.setting.client?.pronoun });

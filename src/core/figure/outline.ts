@@ -215,15 +215,25 @@ export function hairOf(frame: Frame, hair: Hair = 'short'): HairShape {
   return { before, behind: smooth([[0, top], ...side, ...mirror(side).reverse()], true, 0.9) };
 }
 
-function armOutline(frame: Frame, side: 1 | -1): Path {
-  const { body, y, shoulderHalf, arm } = frame;
-  const wide = body.upperArm * 0.16;
-  const start: Point = [shoulderHalf - wide * 1.02, y.tip + 18];
-  const length = body.armLength;
-  const at = (along: number, across: number): Point => [
-    side * (start[0] + arm.dx * along + arm.dy * across),
-    start[1] + arm.dy * along - arm.dx * across,
+/** Half the width of an upper arm seen from the front, mm. */
+export const armHalf = ({ body }: Frame): number => body.upperArm * 0.16;
+
+/** A point of the right arm as it hangs: mm `along` it from the shoulder, mm `across` it, outwards positive. */
+export function onArm(frame: Frame, along: number, across: number): Point {
+  const { y, shoulderHalf, arm } = frame;
+  return [
+    shoulderHalf - armHalf(frame) * 1.02 + arm.dx * along + arm.dy * across,
+    y.tip + 18 + arm.dy * along - arm.dx * across,
   ];
+}
+
+function armOutline(frame: Frame, side: 1 | -1): Path {
+  const wide = armHalf(frame);
+  const length = frame.body.armLength;
+  const at = (along: number, across: number): Point => {
+    const [x, y] = onArm(frame, along, across);
+    return [side * x, y];
+  };
   return smooth(
     [
       at(-10, 0.2 * wide),

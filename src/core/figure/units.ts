@@ -1,8 +1,6 @@
-import type { LengthUnit } from '../words';
+import { type LengthUnit, MM_PER_INCH } from '../words';
 
 export type { LengthUnit };
-
-const MM_PER_INCH = 25.4;
 
 /** A body measure for a field: cm to one decimal, inches to the half inch. */
 export const shownLength = (mm: number, unit: LengthUnit): number =>

@@ -1,4 +1,4 @@
-import type { Frame } from '../figure';
+import { armHalf, type Frame, onArm } from '../figure';
 import { mirrorPath, type Path, type Point, smooth } from '../path';
 import type { Worn } from '../piece';
 import type { Sketch } from './display';
@@ -61,14 +61,10 @@ function flatPair(length: number): Sketch {
 }
 
 function onHands(frame: Frame, length: number): Sketch {
-  const { arm, body, y, shoulderHalf } = frame;
-  const wide = body.upperArm * 0.16;
-  const reach = body.armLength;
+  const wide = armHalf(frame);
+  const reach = frame.body.armLength;
   const from = Math.max(reach * 0.5, reach * 1.3 - length);
-  const at = (along: number, across: number): Point => [
-    shoulderHalf - wide * 1.02 + arm.dx * along + arm.dy * across,
-    y.tip + 18 + arm.dy * along - arm.dx * across,
-  ];
+  const at = (along: number, across: number): Point => onArm(frame, along, across);
   const right: Path = smooth(
     [
       at(from, wide * 0.66),

@@ -6,6 +6,7 @@ export {
   lengthIn,
   type LengthUnit,
   localeOf,
+  MM_PER_INCH,
   type Pronoun,
   PRONOUNS,
   spelt,

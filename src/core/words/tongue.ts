@@ -21,7 +21,8 @@ export const HOUSE_TONGUE: Tongue = { english: 'british', units: 'cm' };
 export const localeOf = ({ english }: Pick<Tongue, 'english'>): string =>
   english === 'american' ? 'en-US' : 'en-GB';
 
-const MM_PER_INCH = 25.4;
+/** Exact, by definition of the inch. */
+export const MM_PER_INCH = 25.4;
 const QUARTERS = ['', '¼', '½', '¾'] as const;
 
 /** A length for a reader: the half centimetre or the quarter inch, "2.5 cm", "1¼ in". */

@@ -36,14 +36,14 @@ export const metals = defineRule({
       for (const tone of piece.metal === 'mixed' ? ['yellow', 'white'] : [piece.metal])
         count.set(tone, (count.get(tone) ?? 0) + 1);
     }
-    const pieces_ = ids(...shown);
+    const seen = ids(...shown);
     const tones = count.size;
-    if (tones === 1) return [{ code: 'one', tone: 'works', pieces: pieces_ }];
-    if (tones > at.most) return [{ code: 'three', tone: 'note', pieces: pieces_ }];
-    if (schools.metals === 'match') return [{ code: 'two', tone: 'note', pieces: pieces_ }];
+    if (tones === 1) return [{ code: 'one', tone: 'works', pieces: seen }];
+    if (tones > at.most) return [{ code: 'three', tone: 'note', pieces: seen }];
+    if (schools.metals === 'match') return [{ code: 'two', tone: 'note', pieces: seen }];
     return [...count.values()].some((times) => times >= 2)
-      ? [{ code: 'mixed', tone: 'works', pieces: pieces_ }]
-      : [{ code: 'once', tone: 'note', pieces: pieces_ }];
+      ? [{ code: 'mixed', tone: 'works', pieces: seen }]
+      : [{ code: 'once', tone: 'note', pieces: seen }];
   },
   examples: [
     [
