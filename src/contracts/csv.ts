@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import type { ImportFault } from './views';
+import type { ImportFault } from './stock/import-stock';
 
 export interface CsvRows {
   /** Rows that could be read at all, with their number as a spreadsheet counts, the header being row 1. */

@@ -3,7 +3,7 @@ import { memo } from '@core/memo';
 import type { Occasion } from '@core/occasion';
 import { type Speaker, speaker } from '@core/say';
 import type { Piece } from '@core/piece';
-import type { BoxView } from './views';
+import type { BoxView } from './box/box-view';
 
 /** A piece in a mode is one object, so that what was worked out for it once serves again. */
 const inModes = memo((_piece: Piece) => new Map<string | undefined, Piece>());

@@ -5,7 +5,7 @@ import { readRows } from './csv';
 import { faultsOf } from './faults';
 import { isPieceColumn, pieceCells } from './piece-cells';
 import { measuresSchema, pieceSchema, type StoredAttributes } from './piece';
-import type { ImportFault } from './views';
+import type { ImportFault } from './stock/import-stock';
 
 /** One row of a stock file: one size of one garment. */
 export interface StockCsvRow {

@@ -7,7 +7,7 @@ import { measuresSchema, minorSchema, pieceSchema, type StoredAttributes } from 
 import { cellsOfPiece } from './piece-cells';
 import { garmentKeyOf, readStockCsv, type StockCsv, type StockCsvRow } from './stock-csv';
 import { unkeepable } from './text';
-import type { GarmentSheet } from './views';
+import type { GarmentSheet } from './stock/garment-sheet';
 
 export const STOCK_FORMAT = 'ivory-rail/stock@1';
 

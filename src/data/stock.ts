@@ -23,8 +23,8 @@ import {
   type SQLWrapper,
 } from 'drizzle-orm';
 import type { PgColumn } from 'drizzle-orm/pg-core';
-import type { Parsed } from '@contracts/api';
-import type { PlaceView } from '@contracts/views';
+import type { Parsed } from '@contracts/calls';
+import type { PlaceView } from '@contracts/pull/pull-row';
 import type { Reader } from './db';
 import { grouped } from './grouped';
 import { type GarmentVersion, rowVersion } from './known-garments';

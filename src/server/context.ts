@@ -1,5 +1,5 @@
+import type { Role } from '@core/shop';
 import type { Writer } from '@data/db';
-import type { Role } from '@data/schema';
 import { forbidden, Refusal } from './problem';
 
 export interface Actor {

@@ -5,7 +5,7 @@ import type { Actor } from './context';
 import { database } from './database';
 import { errorFacts, log } from './log';
 import { forbidden, problemOf, Refusal, RETRY_AFTER_S } from './problem';
-import { USE_CASES } from './registry';
+import { SERVED } from './registry';
 import { perform, refusalOf } from './use-case';
 
 /** Largest request body taken where a call does not say more, bytes. */
@@ -15,11 +15,11 @@ export const BODY_MOST_BYTES = 256_000;
 export async function answerApi(request: Request, name: string, actor: Actor | undefined): Promise<Response> {
   try {
     if (!actor) throw new Refusal(401, 'Please sign in.');
-    const called = USE_CASES.get(name);
+    const called = SERVED.get(name);
     if (!called) throw new Refusal(404, 'There is no such call.');
     // Whoever may not call it is not read to the end.
-    if (!called.roles.includes(actor.role)) throw forbidden();
-    const input = await readJson(request, called.bodyMostBytes);
+    if (!called.call.roles.includes(actor.role)) throw forbidden();
+    const input = await readJson(request, called.call.bodyMostBytes);
     const key = request.headers.get('idempotency-key') ?? undefined;
     const answer = await perform(called, { db: database(), actor, input, now: new Date(), key });
     return json(200, answer);

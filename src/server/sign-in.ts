@@ -1,3 +1,4 @@
+import type { Role } from '@core/shop';
 import { randomUUID } from 'node:crypto';
 import type { Database, Writer } from '@data/db';
 import * as schema from '@data/schema';
@@ -60,7 +61,7 @@ export interface NewUser {
   readonly name: string;
   readonly email: string;
   readonly password: string;
-  readonly role: schema.Role;
+  readonly role: Role;
 }
 
 /** Makes an account; only the owner's use cases and the demo call it. */

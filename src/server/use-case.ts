@@ -1,32 +1,28 @@
 import { createHash } from 'node:crypto';
 import { setTimeout as pause } from 'node:timers/promises';
-import { type Answer, inputs, type Parsed, type UseCaseName } from '@contracts/api';
+import type { Answer, CallName, CallOf, Parsed } from '@contracts/calls';
 import { faultsOf } from '@contracts/faults';
 import { unkeepable } from '@contracts/text';
 import { type Database, isUnreachable, SQL, sqlState } from '@data/db';
-import { idempotency, type Role } from '@data/schema';
+import { idempotency } from '@data/schema';
 import { eq } from 'drizzle-orm';
 import type { Actor, Context } from './context';
 import { conflict, forbidden, invalid, Refusal, unreachable } from './problem';
 
-export interface UseCase<N extends UseCaseName = UseCaseName, P = unknown> {
-  readonly name: N;
-  readonly roles: readonly Role[];
-  /** False for a question that changes nothing. */
-  readonly writes: boolean;
-  /** Largest request body, bytes, where it is not the usual. */
-  readonly bodyMostBytes?: number;
-  /** Fields that hold a whole file: what of it cannot be kept is named by its own reader, row by row. */
-  readonly files?: readonly string[];
+/** A call with the work behind it. */
+export interface Served<N extends CallName = CallName, P = unknown> {
+  readonly call: CallOf<N>;
   /** Work that needs no database, done before the transaction: nobody waits on a locked row for it. */
   readonly prepare?: (input: Parsed<N>) => Promise<P>;
   readonly run: (context: Context, input: Parsed<N>, prepared: P) => Promise<Answer<N>>;
 }
 
-export const defineUseCase = <N extends UseCaseName, P = undefined>(declared: UseCase<N, P>): UseCase<N, P> =>
-  declared;
+export const serve = <N extends CallName, P = undefined>(
+  call: CallOf<N> & { readonly name: N },
+  work: Omit<Served<N, P>, 'call'>,
+): Served<N, P> => ({ call, ...work });
 
-export interface Call {
+export interface Request {
   readonly db: Database;
   readonly actor: Actor;
   readonly input: unknown;
@@ -41,24 +37,25 @@ const PAUSE_MS = 40;
 const KEY_MOST = 100;
 
 /** Runs a use case: role, input, one transaction, once per key, again when the database asks for it. */
-export async function perform<N extends UseCaseName>(called: UseCase<N>, call: Call): Promise<Answer<N>> {
-  if (!called.roles.includes(call.actor.role)) throw forbidden();
-  const odd = unkeepable(withoutFiles(call.input, called.files));
+export async function perform<N extends CallName>(served: Served<N>, request: Request): Promise<Answer<N>> {
+  const { call } = served;
+  if (!call.roles.includes(request.actor.role)) throw forbidden();
+  const odd = unkeepable(withoutFiles(request.input, call.files));
   if (odd.length > 0) throw invalid(odd);
-  if (call.key !== undefined && !/^[\x21-\x7e]{1,100}$/.test(call.key))
+  if (request.key !== undefined && !/^[\x21-\x7e]{1,100}$/.test(request.key))
     throw invalid([
       { path: '(idempotency-key)', message: `up to ${KEY_MOST} plain characters without spaces are wanted` },
     ]);
-  const parsed = inputs[called.name].safeParse(call.input);
+  const parsed = call.input.safeParse(request.input);
   if (!parsed.success) throw invalid(faultsOf(parsed.error));
   const input = parsed.data as Parsed<N>;
-  const prepared = await called.prepare?.(input);
+  const prepared = await served.prepare?.(input);
   for (let attempt = 1; ; attempt++) {
     try {
-      return await call.db.transaction(async (tx) => {
-        const context: Context = { tx, actor: call.actor, now: call.now };
-        if (!called.writes || call.key === undefined) return called.run(context, input, prepared);
-        return once(context, called, call.key, input, prepared);
+      return await request.db.transaction(async (tx) => {
+        const context: Context = { tx, actor: request.actor, now: request.now };
+        if (!call.writes || request.key === undefined) return served.run(context, input, prepared);
+        return once(context, served, request.key, input, prepared);
       });
     } catch (error) {
       const state = sqlState(error);
@@ -92,18 +89,18 @@ export function refusalOf(error: unknown): Refusal | undefined {
 }
 
 /** The first caller with a key does the work; the others wait for its row and are given its answer. */
-async function once<N extends UseCaseName>(
+async function once<N extends CallName>(
   context: Context,
-  called: UseCase<N>,
+  { call, run }: Served<N>,
   givenKey: string,
   input: Parsed<N>,
   prepared: unknown,
 ): Promise<Answer<N>> {
-  const key = `${context.actor.id}:${called.name}:${givenKey}`;
+  const key = `${context.actor.id}:${call.name}:${givenKey}`;
   const requestHash = createHash('sha256').update(JSON.stringify(input)).digest('hex');
   const mine = await context.tx
     .insert(idempotency)
-    .values({ key, useCase: called.name, requestHash, status: 0, createdAt: context.now })
+    .values({ key, useCase: call.name, requestHash, status: 0, createdAt: context.now })
     .onConflictDoNothing()
     .returning({ key: idempotency.key });
   if (mine.length === 0) {
@@ -114,7 +111,7 @@ async function once<N extends UseCaseName>(
       throw conflict('This was done already, and its answer is no longer kept. Load the page again.');
     return before.answer as Answer<N>;
   }
-  const answer = await called.run(context, input, prepared);
+  const answer = await run(context, input, prepared);
   await context.tx.update(idempotency).set({ status: 200, answer }).where(eq(idempotency.key, key));
   return answer;
 }

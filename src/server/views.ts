@@ -1,7 +1,9 @@
 import { isOpen, stepOf } from '@core/box';
 import { BODY_MEASURES, bodyOf } from '@core/figure';
 import { deskActions, type DeskBox, dueDates } from '@core/schedule';
-import type { BoxRow, ClientRow, ClientView, OwnedView, DeskView } from '@contracts/views';
+import type { DeskView } from '@contracts/box/desk-view';
+import type { BoxRow, ClientRow, ClientView } from '@contracts/client/client-view';
+import type { OwnedView } from '@contracts/closet/owned-view';
 import type { Database, Reader } from '@data/db';
 import { pieceOfOwned } from '@data/pieces';
 import {

@@ -1,4 +1,4 @@
-import type { LedgerView, ProposalView } from '@contracts/views';
+import type { LedgerView, ProposalView } from '@contracts/stock/ledger-view';
 import { type Cause, CAUSE_WORDS } from '@core/stock';
 import { Button } from '@mantine/core';
 import { useState } from 'react';

@@ -1,4 +1,4 @@
-import type { Answer, Input, UseCaseName } from '@contracts/api';
+import type { Answer, Input, CallName } from '@contracts/calls';
 import type { Fault, Problem } from '@contracts/faults';
 import { notifications } from '@mantine/notifications';
 
@@ -19,7 +19,7 @@ export class ApiProblem extends Error {
  * Calls a use case. Resolves with its answer; rejects with ApiProblem. Every call carries a key of its
  * own; a call that got no answer is sent once more with the same key, so a write is never doubled.
  */
-export async function call<N extends UseCaseName>(name: N, input: Input<N>): Promise<Answer<N>> {
+export async function call<N extends CallName>(name: N, input: Input<N>): Promise<Answer<N>> {
   const request: RequestInit = {
     method: 'POST',
     headers: { 'content-type': 'application/json', 'idempotency-key': crypto.randomUUID() },

@@ -1,4 +1,4 @@
-import type { Answer, Input, UseCaseName } from '@contracts/api';
+import type { Answer, Input, CallName } from '@contracts/calls';
 import { type Merge, mergeFields, type MergedField, withTheirs } from '@core/merge';
 import { create } from 'zustand';
 import { ApiProblem, call } from './api';
@@ -33,7 +33,7 @@ const withoutKeys = ({ id: _id, version: _version, ...rest }: Record_): Record_ 
  * rejects with ApiProblem, also when the person would rather not save. `onMerged` is given what was saved, where that is
  * not what was sent: a page that goes on must go on from there.
  */
-export async function callMerging<N extends UseCaseName>(
+export async function callMerging<N extends CallName>(
   name: N,
   input: Input<N>,
   base: Partial<Input<N>>,

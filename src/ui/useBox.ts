@@ -1,11 +1,12 @@
-import type { Answer, Input, UseCaseName } from '@contracts/api';
-import type { BoxView, PackView } from '@contracts/views';
+import type { Answer, Input, CallName } from '@contracts/calls';
+import type { BoxView } from '@contracts/box/box-view';
+import type { PackView } from '@contracts/box/pack-view';
 import { useCallback, useState } from 'react';
 import { call, showDone, showProblem } from './api';
 import { callMerging } from './merging';
 
 type AnyBox = BoxView | PackView;
-type BoxCall = { [N in UseCaseName]: Answer<N> extends AnyBox ? N : never }[UseCaseName];
+type BoxCall = { [N in CallName]: Answer<N> extends AnyBox ? N : never }[CallName];
 
 export interface BoxState<V extends AnyBox = BoxView> {
   readonly view: V;

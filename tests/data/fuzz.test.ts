@@ -1,4 +1,4 @@
-import { inputs, type UseCaseName } from '@contracts/api';
+import { type CallName, CALLS } from '@contracts/calls';
 import { disagreements } from '@data/check';
 import { box, client, garment, occasion, ownedItem, shop as shopTable, variant } from '@data/schema';
 import { describe, expect, it } from 'vitest';
@@ -57,7 +57,7 @@ function replaced(value: unknown, [key, ...rest]: readonly (string | number)[], 
 }
 
 /** Something each kind of field takes, from its schema; ids are those of the demo. */
-async function examples(): Promise<Record<UseCaseName, Record<string, unknown>>> {
+async function examples(): Promise<Record<CallName, Record<string, unknown>>> {
   const { db } = shop;
   const [[person], [item], [party], [row], [piece], [size], [own]] = await Promise.all([
     db.select().from(client).limit(1),
@@ -112,7 +112,7 @@ async function examples(): Promise<Record<UseCaseName, Record<string, unknown>>>
     }
   };
   return Object.fromEntries(
-    Object.entries(inputs).map(([name, schema]) => [
+    [...CALLS.values()].map(({ name, input: schema }) => [
       name,
       sample(z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }), '') as Record<string, unknown>,
     ]),
@@ -125,7 +125,7 @@ describe('what nobody would type', () => {
     const all = await examples();
     const random = stream(7);
     const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)] as T;
-    const names = (Object.keys(inputs) as UseCaseName[]).filter((name) => name !== 'first-owner');
+    const names = [...CALLS.keys()];
     const failed: string[] = [];
     let calls = 0;
     for (const name of names) {

@@ -1,7 +1,6 @@
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
-import { inputs, type UseCaseName } from '@contracts/api';
+import { CALLS } from '@contracts/calls';
 import { box, boxLine, client, clientMeasure, garment, photo, stockProposal, variant } from '@data/schema';
-import { USE_CASES } from '@server/registry';
 import { eq, isNotNull, isNull, and } from 'drizzle-orm';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { makeBox, makeClient, makeGarment, moved } from '../support/making';
@@ -236,14 +235,14 @@ const ROLES = ['owner', 'stylist', 'packer'] as const;
 describe('docs/access.md', () => {
   it('says of every call who may make it and what goes in, and of the packer all that comes back', async () => {
     const line = (cells: readonly string[]): string => `| ${cells.join(' | ')} |`;
-    const calls = [...USE_CASES.values()]
+    const calls = [...CALLS.values()]
       .sort((a, b) => (a.name < b.name ? -1 : 1))
-      .map(({ name, roles, writes }) =>
+      .map(({ name, roles, writes, input }) =>
         line([
           `\`${name}\``,
           ...ROLES.map((role) => (roles.includes(role) ? 'yes' : '')),
           writes ? 'writes' : 'asks',
-          Object.keys(inputs[name as UseCaseName].shape)
+          Object.keys(input.shape)
             .map((field) => `\`${field}\``)
             .join(' '),
         ]),

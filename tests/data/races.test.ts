@@ -1,4 +1,4 @@
-import { type Input, inputs, type UseCaseName } from '@contracts/api';
+import { type CallName, CALLS, type Input } from '@contracts/calls';
 import { disagreements } from '@data/check';
 import {
   briefLink,
@@ -28,7 +28,7 @@ beforeAll(async () => {
 });
 
 /** The same call by many at once, on both servers; the input of each differs by its number. */
-async function storm<N extends UseCaseName>(name: N, input: (i: number) => Input<N>, by = shop.callers) {
+async function storm<N extends CallName>(name: N, input: (i: number) => Input<N>, by = shop.callers) {
   return Promise.all(Array.from({ length: WRITERS }, (_, i) => by[i % by.length]!.call(name, input(i))));
 }
 const count = (answers: readonly { status: number }[]) => {
@@ -39,7 +39,7 @@ const count = (answers: readonly { status: number }[]) => {
 
 /** Everything that is written over a version, and how eight writers come to have the same one. */
 const SCENARIOS: {
-  readonly [N in UseCaseName]?: () => Promise<{ input: (i: number) => Input<N>; by?: Caller[] }>;
+  readonly [N in CallName]?: () => Promise<{ input: (i: number) => Input<N>; by?: Caller[] }>;
 } = {
   'save-client': async () => {
     const id = await makeClient(shop.stylist);
@@ -162,7 +162,9 @@ const SCENARIOS: {
 };
 
 describe('eight writers with one version', () => {
-  const versioned = (Object.keys(inputs) as UseCaseName[]).filter((name) => 'version' in inputs[name].shape);
+  const versioned = [...CALLS.values()]
+    .filter(({ input }) => 'version' in input.shape)
+    .map(({ name }) => name);
 
   it('are tried for every call that is written over a version', () => {
     expect(Object.keys(SCENARIOS).sort()).toEqual([...versioned].sort());

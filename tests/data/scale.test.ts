@@ -1,12 +1,12 @@
 import { connect, type Connection } from '@data/db';
 import { disagreements } from '@data/check';
 import { box, garment, stockBalance, user, variant } from '@data/schema';
-import type { PullRow } from '@contracts/views';
+import type { PullRow } from '@contracts/pull/pull-row';
 import type { Actor } from '@server/context';
 import { pullList } from '@server/box/pull-list';
 import { fillStockroom } from '@server/demo/scale';
 import { stockList } from '@server/stock/list';
-import { perform, type UseCase } from '@server/use-case';
+import { perform, type Served } from '@server/use-case';
 import { and, eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { freshDatabase, type TestDatabase } from '../support/database';
@@ -31,14 +31,14 @@ afterAll(async () => {
 });
 
 /** Statements a question takes, and its answer; asked twice, as garments are read once in a version and remembered. */
-async function ask<U extends UseCase<never>>(called: U, input: unknown) {
+async function ask<U extends Served<never>>(called: U, input: unknown) {
   await askOnce(called, input);
   return askOnce(called, input);
 }
 
-async function askOnce<U extends UseCase<never>>(called: U, input: unknown) {
+async function askOnce<U extends Served<never>>(called: U, input: unknown) {
   statements = [];
-  const answer = await perform(called as unknown as UseCase<'pull-list'>, {
+  const answer = await perform(called as unknown as Served<'pull-list'>, {
     db: told.db,
     actor,
     input,

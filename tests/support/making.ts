@@ -1,5 +1,5 @@
-import type { Input } from '@contracts/api';
-import type { BoxView } from '@contracts/views';
+import type { Input } from '@contracts/calls';
+import type { BoxView } from '@contracts/box/box-view';
 import { type Caller, whole } from './server';
 
 type Garment = Partial<Input<'save-garment'>> & Pick<Input<'save-garment'>, 'title' | 'category'>;

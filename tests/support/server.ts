@@ -1,8 +1,9 @@
 import { type ChildProcess, spawn } from 'node:child_process';
 import { createServer } from 'node:net';
-import type { Answer, Input, UseCaseName } from '@contracts/api';
+import type { Answer, Input, CallName } from '@contracts/calls';
 import type { Problem } from '@contracts/faults';
-import type { BoxView, PackView } from '@contracts/views';
+import type { BoxView } from '@contracts/box/box-view';
+import type { PackView } from '@contracts/box/pack-view';
 import { DEMO_USERS } from '@server/demo/users';
 import { SECRET } from './database';
 
@@ -89,7 +90,7 @@ export async function signInCookie(origin: string, email: string, password: stri
     .join('; ');
 }
 
-export interface Said<N extends UseCaseName> {
+export interface Said<N extends CallName> {
   readonly status: number;
   readonly answer: Answer<N>;
   readonly problem: Problem;
@@ -98,7 +99,7 @@ export interface Said<N extends UseCaseName> {
 export interface Caller {
   readonly origin: string;
   readonly cookie: string;
-  readonly call: <N extends UseCaseName>(name: N, input: Input<N>, key?: string) => Promise<Said<N>>;
+  readonly call: <N extends CallName>(name: N, input: Input<N>, key?: string) => Promise<Said<N>>;
 }
 
 /** A person of the demo shop, talking to the API as the screens do. */

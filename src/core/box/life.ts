@@ -1,3 +1,5 @@
+import type { Decision } from './decision';
+
 export const BOX_STATES = [
   'brief',
   'pulling',
@@ -75,7 +77,7 @@ export interface BoxFacts {
     readonly held: boolean;
     /** The letter speaks of it. */
     readonly told: boolean;
-    readonly decision: 'keep' | 'return' | 'exchange' | 'undecided';
+    readonly decision: Decision;
     readonly checkedIn: boolean;
   }[];
   readonly hasLetter: boolean;

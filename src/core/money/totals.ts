@@ -1,3 +1,5 @@
+import type { Decision } from '@core/box';
+
 /** Amounts are whole minor units (cents) of the shop's one currency. */
 export type Minor = number;
 export type Rounding = 'half-up' | 'half-even';
@@ -43,7 +45,7 @@ export interface MoneyLine {
   readonly alterationMinor: Minor;
   /** Tax rate in basis points: 2000 is 20 %. */
   readonly taxBp: number;
-  readonly decision: 'keep' | 'return' | 'exchange' | 'undecided';
+  readonly decision: Decision;
 }
 
 /** Promotion in force when the box went out. */

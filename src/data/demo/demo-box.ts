@@ -1,8 +1,7 @@
+import type { ReturnReason } from '@core/box';
 import type { FitPoint } from '@core/fit';
 import type { Occasion } from '@core/occasion';
 import type { Stage } from '@core/look';
-
-type Reason = 'too small' | 'too big' | 'too long' | 'too short' | 'colour' | 'cloth' | 'not my style';
 
 export interface DemoBox {
   readonly client: string;
@@ -22,7 +21,7 @@ export interface DemoBox {
     readonly pieces: readonly string[];
   }[];
   readonly decisions?: readonly (
-    'keep' | { readonly reason: Reason; readonly point?: FitPoint; readonly note?: string }
+    'keep' | { readonly reason: ReturnReason; readonly point?: FitPoint; readonly note?: string }
   )[];
   readonly notesNext?: string;
 }

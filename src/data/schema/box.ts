@@ -1,4 +1,4 @@
-import { type Ask, BOX_STATES } from '@core/box';
+import { type Ask, BOX_STATES, DECISIONS } from '@core/box';
 import type { GuardCode } from '@core/guard';
 import type { LetterDraft } from '@core/letter';
 import { ALTERATION_JOBS, type FitPoint } from '@core/fit';
@@ -86,9 +86,6 @@ export const boxAsk = pgTable('box_ask', {
   position: integer('position').notNull(),
   ask: jsonb('ask').$type<Ask>().notNull(),
 });
-
-export const DECISIONS = ['undecided', 'keep', 'return', 'exchange'] as const;
-export type Decision = (typeof DECISIONS)[number];
 
 /** One variant in a box. */
 export const boxLine = pgTable(

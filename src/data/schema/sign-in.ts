@@ -1,9 +1,7 @@
+import { ROLES } from '@core/shop';
 import { bigint, boolean, integer, pgTable, text, uuid, varchar } from 'drizzle-orm/pg-core';
 import { at, createdAt } from './columns';
 import { shop } from './shop';
-
-export const ROLES = ['owner', 'stylist', 'packer'] as const;
-export type Role = (typeof ROLES)[number];
 
 /** Tables of the sign-in library, with the shop and the role beside its own fields. */
 export const user = pgTable('user', {

@@ -1,4 +1,4 @@
-import type { BoxView } from '@contracts/views';
+import type { BoxView } from '@contracts/box/box-view';
 import { type Ask, carriedAsks, readAsk, isSettled } from '@core/box';
 import { nextStaple } from '@core/closet';
 import { parseMoney } from '@core/money';

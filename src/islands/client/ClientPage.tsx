@@ -1,7 +1,7 @@
 import { STATE_WORDS } from '@core/box';
 import { zoneNoun } from '@core/say';
 import { listed } from '@core/words';
-import type { ClientView } from '@contracts/views';
+import type { ClientView } from '@contracts/client/client-view';
 import { Button } from '@mantine/core';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { call, showProblem } from '@ui/api';

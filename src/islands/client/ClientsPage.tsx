@@ -1,4 +1,4 @@
-import type { ClientRow } from '@contracts/views';
+import type { ClientRow } from '@contracts/client/client-view';
 import { Button, Modal, NumberInput, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';

@@ -1,6 +1,7 @@
 import { textOf } from '@contracts/csv';
 import { type ClosetItem, readCloset } from '@contracts/closet-file';
-import type { ImportFault, OwnedView } from '@contracts/views';
+import type { OwnedView } from '@contracts/closet/owned-view';
+import type { ImportFault } from '@contracts/stock/import-stock';
 import { type ReadLine, readList, STAPLES } from '@core/closet';
 import { CATEGORIES, CATEGORY, type Category, pieceFrom } from '@core/piece';
 import { Button, Checkbox, FileButton, Modal, NativeSelect, Tabs, Textarea } from '@mantine/core';

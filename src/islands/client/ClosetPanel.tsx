@@ -1,5 +1,5 @@
 import { closetCsv, closetJson } from '@contracts/closet-file';
-import type { OwnedView } from '@contracts/views';
+import type { OwnedView } from '@contracts/closet/owned-view';
 import { cardOf, twinsIn } from '@core/closet';
 import { CATEGORIES, CATEGORY } from '@core/piece';
 import { Button, Menu, NativeSelect, Switch, TextInput } from '@mantine/core';

@@ -1,4 +1,4 @@
-import type { ClientView } from '@contracts/views';
+import type { ClientView } from '@contracts/client/client-view';
 import { schoolsSchema } from '@contracts/profile';
 import {
   BODY_MEASURES,

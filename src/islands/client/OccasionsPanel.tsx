@@ -1,4 +1,4 @@
-import type { OccasionView } from '@contracts/views';
+import type { OccasionView } from '@contracts/occasion/occasion-view';
 import { Button } from '@mantine/core';
 import { call, showProblem } from '@ui/api';
 import { dayWords } from '@ui/days';

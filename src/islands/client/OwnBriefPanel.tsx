@@ -1,5 +1,6 @@
 import { type BriefAnswers, BRIEF_FIELDS, type BriefField } from '@contracts/own-brief';
-import type { BriefLinkView, ClientView } from '@contracts/views';
+import type { BriefLinkView } from '@contracts/client/brief-link-view';
+import type { ClientView } from '@contracts/client/client-view';
 import { colourName } from '@core/colour';
 import { money } from '@core/money';
 import { Button, Checkbox, CopyButton, TextInput } from '@mantine/core';

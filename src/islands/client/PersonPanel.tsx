@@ -1,4 +1,4 @@
-import type { ClientView } from '@contracts/views';
+import type { ClientView } from '@contracts/client/client-view';
 import { Button, Modal, TextInput } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
 import { call, showProblem } from '@ui/api';

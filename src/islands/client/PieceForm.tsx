@@ -1,4 +1,4 @@
-import type { OwnedView } from '@contracts/views';
+import type { OwnedView } from '@contracts/closet/owned-view';
 import { type Piece } from '@core/piece';
 import { Button, Checkbox, FileButton, Modal, TextInput } from '@mantine/core';
 import { showDone, showProblem } from '@ui/api';

@@ -1,5 +1,5 @@
 import type { StoredProfile } from '@contracts/profile';
-import type { ClientView } from '@contracts/views';
+import type { ClientView } from '@contracts/client/client-view';
 import { BODY_MEASURES, type LengthUnit, shownLength, typedLength } from '@core/figure';
 import { parseMoney } from '@core/money';
 import { GOALS, type Zone } from '@core/piece';

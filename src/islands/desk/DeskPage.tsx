@@ -1,4 +1,4 @@
-import type { DeskView } from '@contracts/views';
+import type { DeskView } from '@contracts/box/desk-view';
 import type { Urgency } from '@core/schedule';
 import { IconAlertTriangle, IconClock, IconSunHigh } from '@tabler/icons-react';
 import { dayWords } from '@ui/days';

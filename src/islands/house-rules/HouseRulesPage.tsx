@@ -1,4 +1,4 @@
-import type { HouseRulesView } from '@contracts/views';
+import type { HouseRulesView } from '@contracts/shop/house-rules-view';
 import { type Schools } from '@core/client';
 import { judge, SCHOOLS_WHY, SCORED } from '@core/look';
 import { BOX_RULES } from '@core/box-rules';

@@ -1,5 +1,5 @@
-import type { Input } from '@contracts/api';
-import type { ShopView } from '@contracts/views';
+import type { Input } from '@contracts/calls';
+import type { ShopView } from '@contracts/shop/shop-view';
 import { type English, type LengthUnit, lengthIn, spelt, type Tongue } from '@core/words';
 import { Button, Radio, Stack } from '@mantine/core';
 import { showDone, showProblem } from '@ui/api';

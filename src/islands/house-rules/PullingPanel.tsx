@@ -1,7 +1,7 @@
-import type { ShopView } from '@contracts/views';
+import type { ShopView } from '@contracts/shop/shop-view';
 import { CRITERIA, type Criterion, CRITERION_WORDS, type PullSettings, USUAL_PULL_WEIGHTS } from '@core/pull';
 import { Button, NumberInput, Switch } from '@mantine/core';
-import type { Input } from '@contracts/api';
+import type { Input } from '@contracts/calls';
 import { showDone, showProblem } from '@ui/api';
 import { callMerging } from '@ui/merging';
 import { useState } from 'react';

@@ -1,6 +1,6 @@
 import { hasLeft } from '@core/box';
 import { piecesOf } from '@contracts/look-pieces';
-import type { BoxView } from '@contracts/views';
+import type { BoxView } from '@contracts/box/box-view';
 import { broughtUp, type LetterDraft, type PieceNote } from '@core/letter';
 import { Button, Textarea } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';

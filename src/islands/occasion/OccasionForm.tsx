@@ -1,4 +1,4 @@
-import type { OccasionView } from '@contracts/views';
+import type { OccasionView } from '@contracts/occasion/occasion-view';
 import { OCCASION_TEMPLATES, type Occasion } from '@core/occasion';
 import { type Stage } from '@core/look';
 import {

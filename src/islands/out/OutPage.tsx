@@ -1,5 +1,6 @@
 import { hasLeft } from '@core/box';
-import type { BoxView, LineView, PackLine, PackView } from '@contracts/views';
+import type { BoxView, LineView } from '@contracts/box/box-view';
+import type { PackLine, PackView } from '@contracts/box/pack-view';
 import { alterationWords } from '@core/fit';
 import { Button, Checkbox, TextInput } from '@mantine/core';
 import { call, showDone, showProblem } from '@ui/api';

@@ -1,6 +1,6 @@
 import type { Problem } from '@contracts/faults';
 import type { BriefAnswers } from '@contracts/own-brief';
-import type { OwnBriefView } from '@contracts/views';
+import type { OwnBriefView } from '@contracts/client/brief-link-view';
 import { type LengthUnit, heightDoubt, typedLength } from '@core/figure';
 import { parseMoney } from '@core/money';
 import type { Zone } from '@core/piece';

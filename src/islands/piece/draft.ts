@@ -1,6 +1,6 @@
 import { givenOf, storedOf } from '@contracts/closet-file';
 import type { StoredAttributes } from '@contracts/piece';
-import type { OwnedView } from '@contracts/views';
+import type { OwnedView } from '@contracts/closet/owned-view';
 import { type ReadLine, readList } from '@core/closet';
 import { colourName } from '@core/colour';
 import type { Palette } from '@core/palette';

@@ -1,4 +1,4 @@
-import type { LineView } from '@contracts/views';
+import type { LineView } from '@contracts/box/box-view';
 import { alterationWords } from '@core/fit';
 import { dayWords } from '@ui/days';
 import { GarmentSketch } from '@ui/GarmentSketch';

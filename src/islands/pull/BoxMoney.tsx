@@ -1,4 +1,4 @@
-import type { BoxView } from '@contracts/views';
+import type { BoxView } from '@contracts/box/box-view';
 import { Progress } from '@mantine/core';
 import { Money } from '@ui/Money';
 

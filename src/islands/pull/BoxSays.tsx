@@ -1,4 +1,4 @@
-import type { BoxView } from '@contracts/views';
+import type { BoxView } from '@contracts/box/box-view';
 import { type BoxFinding, boxSentence } from '@core/box-rules';
 import { measuredWords } from '@core/rules';
 import type { Speaker } from '@core/say';

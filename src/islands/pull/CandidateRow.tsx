@@ -1,4 +1,5 @@
-import type { BoxView, PullRow, ReasonView } from '@contracts/views';
+import type { BoxView } from '@contracts/box/box-view';
+import type { PullRow, ReasonView } from '@contracts/pull/pull-row';
 import { isRefused } from '@core/guard';
 import { Button } from '@mantine/core';
 import { GarmentSketch } from '@ui/GarmentSketch';

@@ -1,4 +1,5 @@
-import type { BoxView, PullRow } from '@contracts/views';
+import type { BoxView } from '@contracts/box/box-view';
+import type { PullRow } from '@contracts/pull/pull-row';
 import { Button, Modal } from '@mantine/core';
 import { FitFigure } from '@ui/FitFigure';
 import { Money } from '@ui/Money';

@@ -1,4 +1,5 @@
-import type { BoxView, LineSwaps, LineView, SwapView } from '@contracts/views';
+import type { BoxView, LineView } from '@contracts/box/box-view';
+import type { LineSwaps, SwapView } from '@contracts/pull/line-swaps';
 import {
   ALTERATION_USUAL,
   ALTERATION_WORDS,

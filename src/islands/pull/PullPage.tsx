@@ -1,5 +1,6 @@
 import { isOpen } from '@core/box';
-import type { BoxView, LineView, PullRow } from '@contracts/views';
+import type { BoxView, LineView } from '@contracts/box/box-view';
+import type { PullRow } from '@contracts/pull/pull-row';
 import { CATEGORIES, CATEGORY, type Category } from '@core/piece';
 import { parseMoney } from '@core/money';
 import { Button, Checkbox, MultiSelect, TextInput } from '@mantine/core';

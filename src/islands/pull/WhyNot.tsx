@@ -1,5 +1,5 @@
-import type { Input } from '@contracts/api';
-import type { LeftOut } from '@contracts/views';
+import type { Input } from '@contracts/calls';
+import type { LeftOut } from '@contracts/pull/pull-row';
 import { Button, TextInput } from '@mantine/core';
 import { call, showProblem } from '@ui/api';
 import { forwardRef, useState } from 'react';

@@ -1,4 +1,5 @@
-import type { BoxView, PullRow } from '@contracts/views';
+import type { BoxView } from '@contracts/box/box-view';
+import type { PullRow } from '@contracts/pull/pull-row';
 import type { BoxFinding, BoxInput } from '@core/box-rules';
 import type { Piece } from '@core/piece';
 import { objectionsTo } from '@core/pull';

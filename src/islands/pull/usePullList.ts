@@ -1,4 +1,6 @@
-import type { BoxView, PullAnswer, PullRow } from '@contracts/views';
+import type { BoxView } from '@contracts/box/box-view';
+import type { PullAnswer } from '@contracts/pull/pull-list';
+import type { PullRow } from '@contracts/pull/pull-row';
 import type { Profile } from '@core/client';
 import type { Category } from '@core/piece';
 import { alternativesTo } from '@core/pull';

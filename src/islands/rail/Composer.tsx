@@ -1,6 +1,7 @@
 import { isSettled } from '@core/box';
 import { piecesOf, settingOf, speakerOf } from '@contracts/look-pieces';
-import type { BoxView, PullRow } from '@contracts/views';
+import type { BoxView } from '@contracts/box/box-view';
+import type { PullRow } from '@contracts/pull/pull-row';
 import { applyMend, atStage, judge, type Mend, piecesAt, type Setting, type Stage as Part } from '@core/look';
 import { modesOf, type Piece } from '@core/piece';
 import { useHotkeys } from '@mantine/hooks';

@@ -1,4 +1,4 @@
-import type { OccasionView } from '@contracts/views';
+import type { OccasionView } from '@contracts/occasion/occasion-view';
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { memo } from 'react';
 import { useStore } from 'zustand';

@@ -1,5 +1,5 @@
 import { piecesOf } from '@contracts/look-pieces';
-import type { BoxView, LookView } from '@contracts/views';
+import type { BoxView, LookView } from '@contracts/box/box-view';
 import { Button } from '@mantine/core';
 import { Figure } from '@ui/Figure';
 import { memo, useMemo } from 'react';

@@ -1,4 +1,4 @@
-import type { BoxView } from '@contracts/views';
+import type { BoxView } from '@contracts/box/box-view';
 import { CATEGORY, type Piece, type Slot } from '@core/piece';
 import { useDraggable } from '@dnd-kit/core';
 import { GarmentSketch } from '@ui/GarmentSketch';

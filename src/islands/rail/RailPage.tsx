@@ -1,5 +1,6 @@
 import { piecesOf } from '@contracts/look-pieces';
-import type { BoxView, LookView, PullRow } from '@contracts/views';
+import type { BoxView, LookView } from '@contracts/box/box-view';
+import type { PullRow } from '@contracts/pull/pull-row';
 import { EXCLUSIVE, type Piece, wear } from '@core/piece';
 import { DndContext, DragOverlay, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
 import { useHotkeys } from '@mantine/hooks';

@@ -1,5 +1,6 @@
 import { isOpen } from '@core/box';
-import type { BoxView, PullRow } from '@contracts/views';
+import type { BoxView } from '@contracts/box/box-view';
+import type { PullRow } from '@contracts/pull/pull-row';
 import { call } from '@ui/api';
 import { useEffect, useState } from 'react';
 

@@ -1,4 +1,4 @@
-import type { CodeAnswer } from '@contracts/views';
+import type { CodeAnswer } from '@contracts/stock/find-code';
 import { call, showProblem } from '@ui/api';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Money } from '@ui/Money';

@@ -1,4 +1,4 @@
-import type { Input } from '@contracts/api';
+import type { Input } from '@contracts/calls';
 import { parseMoney } from '@core/money';
 import { CARES, SEASONS } from '@core/piece';
 import { Button, MultiSelect, NativeSelect, NumberInput, Popover, TagsInput, TextInput } from '@mantine/core';

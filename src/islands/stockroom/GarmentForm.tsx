@@ -1,4 +1,4 @@
-import type { GarmentSheet } from '@contracts/views';
+import type { GarmentSheet } from '@contracts/stock/garment-sheet';
 import { parseMoney } from '@core/money';
 import { sizeWords, styleIdOf } from '@core/stock';
 import { Button, FileButton, Modal, Tabs, TextInput } from '@mantine/core';

@@ -1,4 +1,4 @@
-import type { ImportAnswer } from '@contracts/views';
+import type { ImportAnswer } from '@contracts/stock/import-stock';
 import { textOf } from '@contracts/csv';
 import { CSV_MOST_BYTES, CSV_REQUIRED } from '@contracts/stock-csv';
 import { Button, FileInput, Modal, ScrollArea } from '@mantine/core';

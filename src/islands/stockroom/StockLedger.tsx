@@ -1,4 +1,4 @@
-import type { LedgerView } from '@contracts/views';
+import type { LedgerView } from '@contracts/stock/ledger-view';
 import { BY_HAND, CAUSE_WORDS, PLACES } from '@core/stock';
 import { Button, NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { call, showDone, showProblem } from '@ui/api';

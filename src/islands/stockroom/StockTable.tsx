@@ -1,4 +1,4 @@
-import type { StockRow } from '@contracts/views';
+import type { StockRow } from '@contracts/stock/stock-list';
 import { CATEGORY } from '@core/piece';
 import { Checkbox } from '@mantine/core';
 import {

@@ -1,4 +1,4 @@
-import type { StockPage } from '@contracts/views';
+import type { StockPage } from '@contracts/stock/stock-list';
 import { CATEGORIES, CATEGORY } from '@core/piece';
 import { ActionIcon, Button, Checkbox, Menu, NativeSelect, Popover, TextInput } from '@mantine/core';
 import { useDisclosure, useHotkeys, useLocalStorage } from '@mantine/hooks';

@@ -1,4 +1,4 @@
-import type { GarmentSheet } from '@contracts/views';
+import type { GarmentSheet } from '@contracts/stock/garment-sheet';
 import { shownLength, typedLength } from '@core/figure';
 import { type Category, type MeasureName, type Measures } from '@core/piece';
 import { runMeasures, sizesOf, usualSku } from '@core/stock';

@@ -1,5 +1,5 @@
-import type { Input } from '@contracts/api';
-import type { StockPage } from '@contracts/views';
+import type { Input } from '@contracts/calls';
+import type { StockPage } from '@contracts/stock/stock-list';
 import { useDebouncedCallback } from '@mantine/hooks';
 import { call, showProblem } from '@ui/api';
 import { useCallback, useRef, useState } from 'react';

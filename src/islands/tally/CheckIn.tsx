@@ -1,4 +1,5 @@
-import type { BoxView, PackView } from '@contracts/views';
+import type { BoxView } from '@contracts/box/box-view';
+import type { PackView } from '@contracts/box/pack-view';
 import { Button } from '@mantine/core';
 import type { BoxState } from '@ui/useBox';
 

@@ -1,4 +1,4 @@
-import type { PackView } from '@contracts/views';
+import type { PackView } from '@contracts/box/pack-view';
 import { hasLeft } from '@core/box';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Providers } from '@ui/Providers';

@@ -1,6 +1,6 @@
 import { hasLeft } from '@core/box';
-import type { BoxView, LineView } from '@contracts/views';
-import { REASONS } from '@contracts/requests';
+import type { BoxView, LineView } from '@contracts/box/box-view';
+import { type ReturnReason, RETURN_REASONS } from '@core/box';
 import { saysSize } from '@core/learn';
 import { FIT_POINTS, type FitPoint } from '@core/fit';
 import { money } from '@core/money';
@@ -177,8 +177,6 @@ function CloseDialog({ view, open, onCancel, onClose }: CloseDialogProps) {
   );
 }
 
-type Reason = (typeof REASONS)[number];
-
 function TallyLine({ line, box }: { readonly line: LineView; readonly box: BoxState }) {
   const { view, busy, run } = box;
   const [note, setNote] = useState(line.note);
@@ -193,7 +191,7 @@ function TallyLine({ line, box }: { readonly line: LineView; readonly box: BoxSt
       boxId: view.id,
       lineId: line.id,
       decision,
-      reason: decision === 'return' ? ((reason || null) as Reason | null) : null,
+      reason: decision === 'return' ? ((reason || null) as ReturnReason | null) : null,
       fitPoint: decision === 'return' ? fitPoint : null,
       note,
     });
@@ -239,7 +237,7 @@ function TallyLine({ line, box }: { readonly line: LineView; readonly box: BoxSt
               <NativeSelect
                 size="xs"
                 aria-label={`Why ${line.piece.title} came back`}
-                data={[{ value: '', label: 'reason not said' }, ...REASONS]}
+                data={[{ value: '', label: 'reason not said' }, ...RETURN_REASONS]}
                 value={reason}
                 disabled={line.checkedIn}
                 onChange={(event) => decide('return', event.currentTarget.value)}

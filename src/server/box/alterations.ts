@@ -1,3 +1,5 @@
+import { removeAlterationCall } from '@contracts/pull/remove-alteration';
+import { saveAlterationCall } from '@contracts/pull/save-alteration';
 import { isOpen } from '@core/box';
 import { alterationFault, altered } from '@core/fit';
 import { alteration } from '@data/schema';
@@ -7,7 +9,7 @@ import type { Context } from '../context';
 import { conflict, invalid, notFound } from '../problem';
 import { pieceOfGarment } from '@data/pieces';
 import { shopOf } from '../shop/settings';
-import { defineUseCase } from '../use-case';
+import { serve } from '../use-case';
 import { setHoldClock } from './hold-clock';
 import { boxView } from './box-view';
 import { boxOf, type LineRecord, linesOf } from './lines';
@@ -22,10 +24,7 @@ async function openLine({ tx, actor }: Context, boxId: string, lineId: string): 
 }
 
 /** A job on a line of the box; its price joins the money, its days the dates. One of each kind a line. */
-export const saveAlteration = defineUseCase({
-  name: 'save-alteration',
-  roles: ['owner', 'stylist'],
-  writes: true,
+export const saveAlteration = serve(saveAlterationCall, {
   async run(context, { boxId, lineId, job, mm, priceMinor, leadDays }) {
     const { tx, actor, now } = context;
     const { garment, variant, alterations } = await openLine(context, boxId, lineId);
@@ -49,10 +48,7 @@ export const saveAlteration = defineUseCase({
   },
 });
 
-export const removeAlteration = defineUseCase({
-  name: 'remove-alteration',
-  roles: ['owner', 'stylist'],
-  writes: true,
+export const removeAlteration = serve(removeAlterationCall, {
   async run(context, { boxId, lineId, id }) {
     const { tx, actor, now } = context;
     const { alterations } = await openLine(context, boxId, lineId);

@@ -2,7 +2,7 @@ import { type BoxState, hasLeft, stepOf } from '@core/box';
 import type { GuardFinding } from '@core/guard';
 import { earliestOccasion } from '@core/schedule';
 import { sizeWords } from '@core/stock';
-import type { BoxView, LineView } from '@contracts/views';
+import type { BoxView, LineView } from '@contracts/box/box-view';
 import type { Reader } from '@data/db';
 import { pieceOfOwned } from '@data/pieces';
 import { box, boxAsk, boxLine, boxOccasion, garment, look, ownedItem, variant } from '@data/schema';

@@ -1,3 +1,7 @@
+import { renewHoldCall } from '@contracts/pull/renew-hold';
+import { releaseLineCall } from '@contracts/pull/release-line';
+import { swapLineCall } from '@contracts/pull/swap-line';
+import { holdLineCall } from '@contracts/pull/hold-line';
 import { isOpen } from '@core/box';
 import type { Writer } from '@data/db';
 import { lockStock } from '@data/ledger';
@@ -19,17 +23,14 @@ import type { Context } from '../context';
 import { conflict, invalid, notFound, Refusal } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
 import { releaseExpired, releaseHold, takeHold } from '../stock/holds';
-import { defineUseCase } from '../use-case';
+import { serve } from '../use-case';
 import { holdUntil } from './hold-clock';
 import { boxView } from './box-view';
 import { boxOf, type BoxRecord, linesOf } from './lines';
 
 const PACKED = 'This box is packed: take a step back before changing what is in it.';
 
-export const holdLine = defineUseCase({
-  name: 'hold-line',
-  roles: ['owner', 'stylist'],
-  writes: true,
+export const holdLine = serve(holdLineCall, {
   async run(context, { boxId, variantId, askId, fit, locationId }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);
@@ -111,10 +112,7 @@ async function takeLine(
  * Another garment, size or location in the place of a line. The new unit is held before the old one goes back, so that
  * a refusal leaves all as it was; looks of the box go on with the new piece, in its usual way.
  */
-export const swapLine = defineUseCase({
-  name: 'swap-line',
-  roles: ['owner', 'stylist'],
-  writes: true,
+export const swapLine = serve(swapLineCall, {
   async run(context, { boxId, lineId, variantId, fit, locationId }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);
@@ -152,10 +150,7 @@ export const swapLine = defineUseCase({
   },
 });
 
-export const releaseLine = defineUseCase({
-  name: 'release-line',
-  roles: ['owner', 'stylist'],
-  writes: true,
+export const releaseLine = serve(releaseLineCall, {
   async run(context, { boxId, lineId }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);
@@ -167,10 +162,7 @@ export const releaseLine = defineUseCase({
   },
 });
 
-export const renewHold = defineUseCase({
-  name: 'renew-hold',
-  roles: ['owner', 'stylist'],
-  writes: true,
+export const renewHold = serve(renewHoldCall, {
   async run(context, { boxId, lineId }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);

@@ -1,14 +1,16 @@
+import { saveLetterCall } from '@contracts/letter/save-letter';
+import { draftLetterCall } from '@contracts/letter/draft-letter';
 import { isSettled } from '@core/box';
 import { alterationWords } from '@core/fit';
 import { draftLetter, fitForClient, type LetterDraft } from '@core/letter';
 import { judge } from '@core/look';
 import { piecesOf, settingOf } from '@contracts/look-pieces';
-import type { BoxView } from '@contracts/views';
+import type { BoxView } from '@contracts/box/box-view';
 import { box } from '@data/schema';
 import { eq, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import { conflict, stale } from '../problem';
-import { defineUseCase } from '../use-case';
+import { serve } from '../use-case';
 import { boxView } from './box-view';
 import { boxOf } from './lines';
 
@@ -40,19 +42,13 @@ export function draftFor(view: BoxView): LetterDraft {
   });
 }
 
-export const draftLetterCase = defineUseCase({
-  name: 'draft-letter',
-  roles: ['owner', 'stylist'],
-  writes: false,
+export const draftLetterCase = serve(draftLetterCall, {
   async run({ tx, actor, now }, { boxId }) {
     return { letter: draftFor(await boxView(tx, actor, boxId, now)) };
   },
 });
 
-export const saveLetter = defineUseCase({
-  name: 'save-letter',
-  roles: ['owner', 'stylist'],
-  writes: true,
+export const saveLetter = serve(saveLetterCall, {
   async run(context, { boxId, version, letter }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);

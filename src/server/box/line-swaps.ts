@@ -1,10 +1,11 @@
+import { lineSwapsCall } from '@contracts/pull/line-swaps';
 import { alternativesTo, AXIS_WORDS, objectionsTo, rankPull, type Ranked } from '@core/pull';
 import { wearable } from '@core/fit';
 import type { Piece } from '@core/piece';
 import { lab } from '@core/colour';
-import type { LineSwaps, SwapsAnswer, SwapView } from '@contracts/views';
+import type { LineSwaps, SwapsAnswer, SwapView } from '@contracts/pull/line-swaps';
 import { placesByVariant } from '@data/stock';
-import { defineUseCase } from '../use-case';
+import { serve } from '../use-case';
 import { releaseExpired } from '../stock/holds';
 import { candidatesFor, inSize, rankSetting } from './candidates';
 import { boxOf, linesOf, pieceOfLine } from './lines';
@@ -22,10 +23,7 @@ const shelfOf = ({ candidate, choice }: Ranked): SwapView => ({
 const SAFE_MOST = 30;
 
 /** What could take the place of the lines of a box: cheaper, safer, another colour, from another place. */
-export const lineSwaps = defineUseCase({
-  name: 'line-swaps',
-  roles: ['owner', 'stylist'],
-  writes: false,
+export const lineSwaps = serve(lineSwapsCall, {
   async run({ tx, actor, now }, { boxId, lineId }): Promise<SwapsAnswer> {
     const row = await boxOf(tx, actor.shopId, boxId);
     await releaseExpired(tx, now);

@@ -1,3 +1,4 @@
+import { moveBoxCall } from '@contracts/box/move-box';
 import { type BoxState, mayMove } from '@core/box';
 import { addDays, workingDaysAfter } from '@core/schedule';
 import { moveStock } from '@data/ledger';
@@ -8,7 +9,7 @@ import type { Context } from '../context';
 import { conflict, forbidden, Refusal, stale } from '../problem';
 import { calendarOf, dayIn, shopOf } from '../shop/settings';
 import { releaseHold } from '../stock/holds';
-import { defineUseCase } from '../use-case';
+import { serve } from '../use-case';
 import { guardFaults } from './guard';
 import { setHoldClock } from './hold-clock';
 import { boxOf, type BoxRecord, inLockOrder, isHeld, type LineRecord, linesOf, priceOf } from './lines';
@@ -17,10 +18,7 @@ import { viewFor } from './pack-view';
 
 const PACKER_MOVES: readonly BoxState[] = ['packed', 'out'];
 
-export const moveBox = defineUseCase({
-  name: 'move-box',
-  roles: ['owner', 'stylist', 'packer'],
-  writes: true,
+export const moveBox = serve(moveBoxCall, {
   async run(context, { boxId, version, to, parcel }) {
     const { tx, actor, now } = context;
     if (actor.role === 'packer' && !PACKER_MOVES.includes(to)) throw forbidden();

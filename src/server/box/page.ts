@@ -1,5 +1,6 @@
 import type { Step } from '@core/box';
-import type { BoxView, PackView } from '@contracts/views';
+import type { BoxView } from '@contracts/box/box-view';
+import type { PackView } from '@contracts/box/pack-view';
 import { type Actor, seesPersons } from '../context';
 import { database } from '../database';
 import { forbidden } from '../problem';

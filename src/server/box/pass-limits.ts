@@ -1,9 +1,10 @@
+import { passLimitsCall } from '@contracts/pull/pass-limits';
 import { isOpen } from '@core/box';
 import { isRefused } from '@core/guard';
 import { limitPass } from '@data/schema';
 import { note } from '../audit';
 import { conflict, invalid } from '../problem';
-import { defineUseCase } from '../use-case';
+import { serve } from '../use-case';
 import { guardOfBox } from './guard';
 import { boxView } from './box-view';
 import { boxOf, linesOf } from './lines';
@@ -12,10 +13,7 @@ import { boxOf, linesOf } from './lines';
  * Lets limits pass by name, and answers what was asked about content, each for one line. An allergy or a never cannot be
  * passed. The audit holds who, when and the code; the reason and what it is about stand where erasing empties them.
  */
-export const passLimits = defineUseCase({
-  name: 'pass-limits',
-  roles: ['owner', 'stylist'],
-  writes: true,
+export const passLimits = serve(passLimitsCall, {
   async run(context, { boxId, passes, reason }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);

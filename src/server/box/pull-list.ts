@@ -1,15 +1,19 @@
+import { whyNotCall } from '@contracts/pull/why-not';
+import { pullListCall } from '@contracts/pull/pull-list';
 import { lab, type Lab } from '@core/colour';
 import { type GuardFinding, guardPiece, guardWords, isRefused } from '@core/guard';
 import { choiceWords, fitOf, wearable } from '@core/fit';
 import { rankPull, type Ranked, type RankSetting } from '@core/pull';
-import type { Parsed } from '@contracts/api';
-import type { LeftOut, PullAnswer, PullRow, WhyNotAnswer } from '@contracts/views';
+import type { Parsed } from '@contracts/calls';
+import type { PullAnswer } from '@contracts/pull/pull-list';
+import type { LeftOut, PullRow } from '@contracts/pull/pull-row';
+import type { WhyNotAnswer } from '@contracts/pull/why-not';
 import type { Reader } from '@data/db';
 import { boxAsk } from '@data/schema';
 import { placesByVariant, type PullWish, soldOut, titlesOf } from '@data/stock';
 import { and, eq } from 'drizzle-orm';
 import type { Context } from '../context';
-import { defineUseCase } from '../use-case';
+import { serve } from '../use-case';
 import { releaseExpired } from '../stock/holds';
 import { candidatesFor, inSize, rankSetting } from './candidates';
 import { boxOf, linesOf } from './lines';
@@ -19,10 +23,7 @@ const MOST_ROWS = 60;
 const OTHER_SIZES = 6;
 const MOST_LEFT_OUT = 40;
 
-export const pullList = defineUseCase({
-  name: 'pull-list',
-  roles: ['owner', 'stylist'],
-  writes: false,
+export const pullList = serve(pullListCall, {
   async run(context, input): Promise<PullAnswer> {
     const { setting, wish, inBox, notToSend } = await askedFor(context, input);
     const candidates = await candidatesFor(context.tx, wish, context.now);
@@ -174,10 +175,7 @@ const wishedColour = (asked: string | undefined, liked: readonly string[]): Lab 
 };
 
 /** Why garments of a name are not in the list: each filter of it is asked in turn. */
-export const whyNot = defineUseCase({
-  name: 'why-not',
-  roles: ['owner', 'stylist'],
-  writes: false,
+export const whyNot = serve(whyNotCall, {
   async run(context, input): Promise<WhyNotAnswer> {
     const { tx, now } = context;
     const { setting, wish, inBox } = await askedFor(context, input);

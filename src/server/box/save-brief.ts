@@ -1,3 +1,4 @@
+import { saveBriefCall } from '@contracts/box/save-brief';
 import { type Ask, readAsk, isSettled } from '@core/box';
 import type { Fault } from '@contracts/faults';
 import type { Writer } from '@data/db';
@@ -5,15 +6,12 @@ import { box, boxAsk, boxOccasion, occasion } from '@data/schema';
 import { and, asc, eq, inArray, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import { conflict, invalid, stale } from '../problem';
-import { defineUseCase } from '../use-case';
+import { serve } from '../use-case';
 import { setHoldClock } from './hold-clock';
 import { boxView } from './box-view';
 import { boxOf, type BoxRecord } from './lines';
 
-export const saveBrief = defineUseCase({
-  name: 'save-brief',
-  roles: ['owner', 'stylist'],
-  writes: true,
+export const saveBrief = serve(saveBriefCall, {
   async run(context, input) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, input.boxId, true);

@@ -1,3 +1,5 @@
+import { removeLookCall } from '@contracts/look/remove-look';
+import { saveLookCall } from '@contracts/look/save-look';
 import { hasLeft, isSettled } from '@core/box';
 import { piecesOf, settingOf } from '@contracts/look-pieces';
 import { judge } from '@core/look';
@@ -5,14 +7,11 @@ import { box, boxOccasion, look } from '@data/schema';
 import { and, eq, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import { conflict, invalid, notFound, stale } from '../problem';
-import { defineUseCase } from '../use-case';
+import { serve } from '../use-case';
 import { boxView } from './box-view';
 import { boxOf } from './lines';
 
-export const saveLook = defineUseCase({
-  name: 'save-look',
-  roles: ['owner', 'stylist'],
-  writes: true,
+export const saveLook = serve(saveLookCall, {
   async run(context, input) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, input.boxId, true);
@@ -83,10 +82,7 @@ export const saveLook = defineUseCase({
   },
 });
 
-export const removeLook = defineUseCase({
-  name: 'remove-look',
-  roles: ['owner', 'stylist'],
-  writes: true,
+export const removeLook = serve(removeLookCall, {
   async run(context, { boxId, id }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);

@@ -1,3 +1,4 @@
+import { scanLineCall } from '@contracts/out/scan-line';
 import { isOpen } from '@core/box';
 import { isRefused, packerWords } from '@core/guard';
 import { boxLine } from '@data/schema';
@@ -5,16 +6,13 @@ import { eq } from 'drizzle-orm';
 import { note } from '../audit';
 import { conflict } from '../problem';
 import { variantOfCode } from '../stock/find-code';
-import { defineUseCase } from '../use-case';
+import { serve } from '../use-case';
 import { guardOfBox } from './guard';
 import { boxOf, linesOf } from './lines';
 import { viewFor } from './pack-view';
 
 /** A piece read by the scanner goes into the parcel; another size than the one that was pulled does not. */
-export const scanLine = defineUseCase({
-  name: 'scan-line',
-  roles: ['owner', 'stylist', 'packer'],
-  writes: true,
+export const scanLine = serve(scanLineCall, {
   async run(context, { boxId, code }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);

@@ -1,13 +1,11 @@
+import { startBoxCall } from '@contracts/box/start-box';
 import { box } from '@data/schema';
 import { eq, max, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import { clientOf } from '../client/profile';
-import { defineUseCase } from '../use-case';
+import { serve } from '../use-case';
 
-export const startBox = defineUseCase({
-  name: 'start-box',
-  roles: ['owner', 'stylist'],
-  writes: true,
+export const startBox = serve(startBoxCall, {
   async run(context, { clientId }) {
     const { tx, actor, now } = context;
     // Locked: somebody who is being erased takes no new box.

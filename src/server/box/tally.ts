@@ -1,3 +1,6 @@
+import { closeBoxCall } from '@contracts/tally/close-box';
+import { checkInLineCall } from '@contracts/tally/check-in-line';
+import { decideLineCall } from '@contracts/tally/decide-line';
 import { mayMove } from '@core/box';
 import { saysSize } from '@core/learn';
 import { moveStock } from '@data/ledger';
@@ -7,7 +10,7 @@ import { note } from '../audit';
 import type { Context } from '../context';
 import { conflict, invalid, Refusal, stale } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
-import { defineUseCase } from '../use-case';
+import { serve } from '../use-case';
 import { lineOf } from './hold-line';
 import { boxView } from './box-view';
 import {
@@ -36,10 +39,7 @@ async function tallied(context: Context, boxId: string): Promise<BoxRecord> {
   return row;
 }
 
-export const decideLine = defineUseCase({
-  name: 'decide-line',
-  roles: ['owner', 'stylist'],
-  writes: true,
+export const decideLine = serve(decideLineCall, {
   async run(context, { boxId, lineId, decision, reason, fitPoint, note: words }) {
     const { tx, actor, now } = context;
     await tallied(context, boxId);
@@ -64,10 +64,7 @@ export const decideLine = defineUseCase({
   },
 });
 
-export const checkInLine = defineUseCase({
-  name: 'check-in-line',
-  roles: ['owner', 'stylist', 'packer'],
-  writes: true,
+export const checkInLine = serve(checkInLineCall, {
   async run(context, { boxId, lineId }) {
     const { tx, actor, now } = context;
     await tallied(context, boxId);
@@ -90,10 +87,7 @@ export const checkInLine = defineUseCase({
   },
 });
 
-export const closeBox = defineUseCase({
-  name: 'close-box',
-  roles: ['owner', 'stylist'],
-  writes: true,
+export const closeBox = serve(closeBoxCall, {
   async run(context, { boxId, version, notesNext }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);

@@ -1,7 +1,10 @@
+import { settleBriefCall } from '@contracts/client/settle-brief';
+import { revokeBriefLinkCall } from '@contracts/client/revoke-brief-link';
+import { makeBriefLinkCall } from '@contracts/client/make-brief-link';
 import { createHash, randomBytes } from 'node:crypto';
 import { type BriefField, briefAnswersSchema, readableAnswers } from '@contracts/own-brief';
 import { unkeepable } from '@contracts/text';
-import type { BriefLinkView, OwnBriefView } from '@contracts/views';
+import type { BriefLinkView, OwnBriefView } from '@contracts/client/brief-link-view';
 import { faultsOf } from '@contracts/faults';
 import { BLANK_OCCASION } from '@core/occasion';
 import type { Database, Reader } from '@data/db';
@@ -11,7 +14,7 @@ import { note } from '../audit';
 import { readPhoto } from '../photo/read-photo';
 import { conflict, invalid, notFound, Refusal } from '../problem';
 import { isSpent, spend } from '../limits';
-import { defineUseCase } from '../use-case';
+import { serve } from '../use-case';
 import { clientOf } from './profile';
 
 type LinkRow = typeof briefLink.$inferSelect;
@@ -26,11 +29,7 @@ const NOTES_MOST = 20_000;
 const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
 
 /** Makes a private link for a client; the ones before it stop working. The token is answered once and never kept. */
-export const makeBriefLink = defineUseCase({
-  name: 'make-brief-link',
-  roles: ['owner', 'stylist'],
-  // An answer kept for a second sender would keep the token: asked twice, the first link stops working.
-  writes: false,
+export const makeBriefLink = serve(makeBriefLinkCall, {
   async run(context, { clientId }) {
     const { tx, actor, now } = context;
     // One after the other: of links made at the same moment the last one is open.
@@ -56,10 +55,7 @@ export const makeBriefLink = defineUseCase({
   },
 });
 
-export const revokeBriefLink = defineUseCase({
-  name: 'revoke-brief-link',
-  roles: ['owner', 'stylist'],
-  writes: true,
+export const revokeBriefLink = serve(revokeBriefLinkCall, {
   async run(context, { clientId, id }) {
     const { tx, actor, now } = context;
     await clientOf(tx, actor.shopId, clientId);
@@ -73,10 +69,7 @@ export const revokeBriefLink = defineUseCase({
 });
 
 /** Takes the chosen lines of a sent brief over into the client's page; the rest is left as it was. */
-export const settleBrief = defineUseCase({
-  name: 'settle-brief',
-  roles: ['owner', 'stylist'],
-  writes: true,
+export const settleBrief = serve(settleBriefCall, {
   async run(context, { clientId, id, take }) {
     const { tx, actor, now } = context;
     const { row, profile } = await clientOf(tx, actor.shopId, clientId, true);

@@ -1,3 +1,6 @@
+import { retireOwnedCall } from '@contracts/closet/retire-owned';
+import { saveOwnedManyCall } from '@contracts/closet/save-owned-many';
+import { saveOwnedCall } from '@contracts/closet/save-owned';
 import { closetKey, storedOf } from '@contracts/closet-file';
 import { type GivenPiece, pieceFrom } from '@core/piece';
 import type { StoredAttributes } from '@contracts/piece';
@@ -5,13 +8,10 @@ import { ownedItem } from '@data/schema';
 import { and, eq, isNull, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import { notFound, stale } from '../problem';
-import { defineUseCase } from '../use-case';
+import { serve } from '../use-case';
 import { clientOf } from './profile';
 
-export const saveOwned = defineUseCase({
-  name: 'save-owned',
-  roles: ['owner', 'stylist'],
-  writes: true,
+export const saveOwned = serve(saveOwnedCall, {
   async run(context, { id, version: seen, clientId, formality, ...input }) {
     const { tx, actor, now } = context;
     await clientOf(tx, actor.shopId, clientId);
@@ -57,11 +57,7 @@ export const saveOwned = defineUseCase({
 });
 
 /** Takes many pieces at once (a pasted list, a file, staples). What the closet holds already is not added twice. */
-export const saveOwnedMany = defineUseCase({
-  name: 'save-owned-many',
-  roles: ['owner', 'stylist'],
-  writes: true,
-  bodyMostBytes: 2_000_000,
+export const saveOwnedMany = serve(saveOwnedManyCall, {
   async run(context, { clientId, items }) {
     const { tx, actor, now } = context;
     // Locked, so that one list sent twice at once is added once.
@@ -95,10 +91,7 @@ export const saveOwnedMany = defineUseCase({
   },
 });
 
-export const retireOwned = defineUseCase({
-  name: 'retire-owned',
-  roles: ['owner', 'stylist'],
-  writes: true,
+export const retireOwned = serve(retireOwnedCall, {
   async run(context, { id, retired }) {
     const { tx, actor, now } = context;
     const [item] = await tx.select().from(ownedItem).where(eq(ownedItem.id, id)).for('update');

@@ -1,4 +1,4 @@
-import type { OccasionView } from '@contracts/views';
+import type { OccasionView } from '@contracts/occasion/occasion-view';
 import type { Reader } from '@data/db';
 import { occasion, occasionStage } from '@data/schema';
 import { asc, eq, inArray } from 'drizzle-orm';

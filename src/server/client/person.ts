@@ -1,5 +1,7 @@
+import { eraseClientCall } from '@contracts/client/erase-client';
+import { exportClientCall } from '@contracts/client/export-client';
 import { closetJson } from '@contracts/closet-file';
-import type { ChangeView } from '@contracts/views';
+import type { ChangeView } from '@contracts/client/client-view';
 import { NOBODY } from '@core/client';
 import type { Reader } from '@data/db';
 import { pieceOfOwned } from '@data/pieces';
@@ -25,15 +27,11 @@ import { and, desc, eq, inArray, notInArray, or, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import { conflict } from '../problem';
 import { dayIn } from '../shop/settings';
-import { defineUseCase } from '../use-case';
+import { serve } from '../use-case';
 import { clientOf } from './profile';
 
 /** Everything the shop holds of one client, as one JSON document to hand over. */
-export const exportClient = defineUseCase({
-  name: 'export-client',
-  roles: ['owner', 'stylist'],
-  // Nothing but a line in the audit is written, and the answer must not be kept.
-  writes: false,
+export const exportClient = serve(exportClientCall, {
   async run(context, { clientId }) {
     const { tx, actor, now } = context;
     const { row, profile } = await clientOf(tx, actor.shopId, clientId);
@@ -120,10 +118,7 @@ const SETTLED = ['closed', 'cancelled'] as const;
  * Erases a person: name, addresses, measures, closet, photos, limits, occasions, letters and notes. What a shop
  * must keep for its books (box numbers, lines, prices, tax, payments, stock movements) stays, without a name.
  */
-export const eraseClient = defineUseCase({
-  name: 'erase-client',
-  roles: ['owner'],
-  writes: true,
+export const eraseClient = serve(eraseClientCall, {
   async run(context, { clientId, name }) {
     const { tx, actor, now } = context;
     const { row } = await clientOf(tx, actor.shopId, clientId, true);

@@ -1,15 +1,13 @@
+import { saveClientCall } from '@contracts/client/save-client';
 import { BODY_MEASURES } from '@core/figure';
 import { client, clientMeasure } from '@data/schema';
 import { eq, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import { stale } from '../problem';
-import { defineUseCase } from '../use-case';
+import { serve } from '../use-case';
 import { clientOf } from './profile';
 
-export const saveClient = defineUseCase({
-  name: 'save-client',
-  roles: ['owner', 'stylist'],
-  writes: true,
+export const saveClient = serve(saveClientCall, {
   async run(context, input) {
     const { tx, actor, now } = context;
     const values = {

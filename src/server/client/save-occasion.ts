@@ -1,3 +1,5 @@
+import { removeOccasionCall } from '@contracts/occasion/remove-occasion';
+import { saveOccasionCall } from '@contracts/occasion/save-occasion';
 import { repeatDays } from '@core/occasion';
 import type { Writer } from '@data/db';
 import { box, boxOccasion, look, occasion, occasionStage } from '@data/schema';
@@ -5,14 +7,11 @@ import { and, asc, eq } from 'drizzle-orm';
 import { note } from '../audit';
 import { setHoldClock } from '../box/hold-clock';
 import { conflict, notFound, stale } from '../problem';
-import { defineUseCase } from '../use-case';
+import { serve } from '../use-case';
 import { occasionsOf } from './occasions';
 import { clientOf } from './profile';
 
-export const saveOccasion = defineUseCase({
-  name: 'save-occasion',
-  roles: ['owner', 'stylist'],
-  writes: true,
+export const saveOccasion = serve(saveOccasionCall, {
   async run(context, { id, version: seen, clientId, occasion: given, stages, repeat }) {
     const { tx, actor, now } = context;
     await clientOf(tx, actor.shopId, clientId);
@@ -88,10 +87,7 @@ async function keepStages(
       );
 }
 
-export const removeOccasion = defineUseCase({
-  name: 'remove-occasion',
-  roles: ['owner', 'stylist'],
-  writes: true,
+export const removeOccasion = serve(removeOccasionCall, {
   async run(context, { clientId, id }) {
     const { tx, actor } = context;
     await clientOf(tx, actor.shopId, clientId);

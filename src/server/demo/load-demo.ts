@@ -2,12 +2,13 @@ import { HOUSE_SCHOOLS } from '@core/client';
 import { CATEGORY } from '@core/piece';
 import { addDays } from '@core/schedule';
 import { shopEan } from '@core/stock';
-import type { Answer, Input, UseCaseName } from '@contracts/api';
+import type { Answer, Input, CallName } from '@contracts/calls';
 import { readList } from '@core/closet';
 import { readColourList } from '@contracts/piece-cells';
 import type { StockCsvRow } from '@contracts/stock-csv';
 import type { StoredAttributes } from '@contracts/piece';
-import type { BoxView, PackView } from '@contracts/views';
+import type { BoxView } from '@contracts/box/box-view';
+import type { PackView } from '@contracts/box/pack-view';
 import type { Database } from '@data/db';
 import type { DemoBox } from '@data/demo/demo-box';
 import { DEMO_BOXES } from '@data/demo/boxes';
@@ -18,7 +19,7 @@ import { graded } from '@data/demo/grading';
 import { garment, location, shop, variant } from '@data/schema';
 import { and, asc, eq } from 'drizzle-orm';
 import type { Actor } from '../context';
-import { USE_CASES } from '../registry';
+import { SERVED } from '../registry';
 import { createUser, type SignIn } from '../sign-in';
 import { bringIn } from '../stock/import-stock';
 import { perform } from '../use-case';
@@ -164,14 +165,14 @@ function sizesOf(style: DemoStyle): { size: string; length: string; measures: Re
   ];
 }
 
-async function call<N extends UseCaseName>(
+async function call<N extends CallName>(
   db: Database,
   actor: Actor,
   at: Date,
   name: N,
   input: Input<N>,
 ): Promise<Answer<N>> {
-  const found = USE_CASES.get(name);
+  const found = SERVED.get(name);
   if (!found) throw new Error(`no use case ${name}`);
   return (await perform(found, { db, actor, input, now: at })) as Answer<N>;
 }

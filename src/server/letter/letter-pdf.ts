@@ -1,5 +1,5 @@
 import { piecesOf } from '@contracts/look-pieces';
-import type { BoxView } from '@contracts/views';
+import type { BoxView } from '@contracts/box/box-view';
 import { bodyOf } from '@core/figure';
 import type { LetterDraft, PieceNote } from '@core/letter';
 import { money } from '@core/money';

@@ -1,4 +1,5 @@
-import { PHOTO_BODY_BYTES } from '@contracts/photo';
+import { removePhotoCall } from '@contracts/photo/remove-photo';
+import { savePhotoCall } from '@contracts/photo/save-photo';
 import { type Actor, seesPersons } from '../context';
 import type { Reader } from '@data/db';
 import { garment, ownedItem, photo } from '@data/schema';
@@ -6,15 +7,11 @@ import { and, eq, inArray } from 'drizzle-orm';
 import { note } from '../audit';
 import { clientOf } from '../client/profile';
 import { isId, notFound } from '../problem';
-import { defineUseCase } from '../use-case';
+import { serve } from '../use-case';
 import { readPhoto } from './read-photo';
 
 /** Puts a photo on a garment or an owned item, in place of the one before. */
-export const savePhoto = defineUseCase({
-  name: 'save-photo',
-  roles: ['owner', 'stylist'],
-  writes: true,
-  bodyMostBytes: PHOTO_BODY_BYTES,
+export const savePhoto = serve(savePhotoCall, {
   prepare: ({ dataBase64 }) => readPhoto(Buffer.from(dataBase64, 'base64')),
   async run(context, { of, id }, kept) {
     const { tx, actor, now } = context;
@@ -35,10 +32,7 @@ export const savePhoto = defineUseCase({
   },
 });
 
-export const removePhoto = defineUseCase({
-  name: 'remove-photo',
-  roles: ['owner', 'stylist'],
-  writes: true,
+export const removePhoto = serve(removePhotoCall, {
   async run(context, { of, id }) {
     const { tx, actor } = context;
     await mustBeHere(tx, actor, of, id);

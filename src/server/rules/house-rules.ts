@@ -1,5 +1,8 @@
+import { saveTongueCall } from '@contracts/shop/save-tongue';
+import { savePullSettingsCall } from '@contracts/shop/save-pull-settings';
+import { saveRulesCall } from '@contracts/shop/save-rules';
 import { asSettings } from '@contracts/rule-settings';
-import type { HouseRulesView } from '@contracts/views';
+import type { HouseRulesView } from '@contracts/shop/house-rules-view';
 import { judge } from '@core/look';
 import type { Reader } from '@data/db';
 import { box, look, shop } from '@data/schema';
@@ -10,15 +13,12 @@ import { type Actor, stylistsOnly } from '../context';
 import { piecesOf } from '@contracts/look-pieces';
 import { stale } from '../problem';
 import { shopOf, shopView } from '../shop/settings';
-import { defineUseCase } from '../use-case';
+import { serve } from '../use-case';
 
 /** Looks that a change of a rule is shown on. */
 const LOOKS_SHOWN = 3;
 
-export const saveRules = defineUseCase({
-  name: 'save-rules',
-  roles: ['owner'],
-  writes: true,
+export const saveRules = serve(saveRulesCall, {
   async run(context, { version, settings, schools }) {
     const { tx, actor } = context;
     const row = await shopOf(tx, actor.shopId, true);
@@ -79,10 +79,7 @@ export async function houseRulesView(db: Reader, actor: Actor, now: Date): Promi
 }
 
 /** How the shop ranks what it pulls, and whether an altered piece may come back. */
-export const savePullSettings = defineUseCase({
-  name: 'save-pull-settings',
-  roles: ['owner'],
-  writes: true,
+export const savePullSettings = serve(savePullSettingsCall, {
   async run(context, { version, settings, alteredMayReturn }) {
     const { tx, actor } = context;
     const row = await shopOf(tx, actor.shopId, true);
@@ -102,10 +99,7 @@ export const savePullSettings = defineUseCase({
 });
 
 /** Which English the shop speaks, and how it shows lengths. */
-export const saveTongue = defineUseCase({
-  name: 'save-tongue',
-  roles: ['owner'],
-  writes: true,
+export const saveTongue = serve(saveTongueCall, {
   async run(context, { version, english, units }) {
     const { tx, actor } = context;
     const row = await shopOf(tx, actor.shopId, true);

@@ -1,5 +1,5 @@
 import { passwordFault } from '../password';
-import { inputs, type Parsed } from '@contracts/api';
+import { firstOwnerInput } from '@contracts/shop/first-owner';
 import { faultsOf } from '@contracts/faults';
 import { unkeepable } from '@contracts/text';
 import { HOUSE_SCHOOLS } from '@core/client';
@@ -21,11 +21,11 @@ export async function firstOwner(
   signIn: SignIn,
   raw: unknown,
 ): Promise<{ email: string; password: string }> {
-  const parsed = inputs['first-owner'].safeParse(raw);
+  const parsed = firstOwnerInput.safeParse(raw);
   const odd = unkeepable(raw);
   if (odd.length > 0) throw invalid(odd);
   if (!parsed.success) throw invalid(faultsOf(parsed.error));
-  const input: Parsed<'first-owner'> = parsed.data;
+  const input = parsed.data;
   const weak = passwordFault(input.password, [input.shopName, input.town, input.name, input.email]);
   if (weak) throw invalid([{ path: 'password', message: weak }]);
   await db.transaction(async (tx) => {

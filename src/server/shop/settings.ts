@@ -1,4 +1,4 @@
-import type { ShopView } from '@contracts/views';
+import type { ShopView } from '@contracts/shop/shop-view';
 import type { Calendar, LeadTimes } from '@core/schedule';
 import type { Reader } from '@data/db';
 import { shop } from '@data/schema';

@@ -1,3 +1,4 @@
+import { findCodeCall } from '@contracts/stock/find-code';
 import { stepOf } from '@core/box';
 import { type Place, shopEan, sizeWords } from '@core/stock';
 import type { Reader } from '@data/db';
@@ -7,7 +8,7 @@ import { and, asc, eq, gt, isNull, ne, notInArray, or, sql } from 'drizzle-orm';
 import { type Actor, forRole, seesPersons } from '../context';
 import { notFound } from '../problem';
 import { shopOf } from '../shop/settings';
-import { defineUseCase } from '../use-case';
+import { serve } from '../use-case';
 import { releaseExpired } from './holds';
 
 /** The size a SKU or an EAN stands for; capitals do not matter, as scanners differ. */
@@ -29,10 +30,7 @@ export async function variantOfCode(db: Reader, shopId: string, code: string) {
 }
 
 /** What a scanned code is, where its units are, and which boxes have one. */
-export const findCode = defineUseCase({
-  name: 'find-code',
-  roles: ['owner', 'stylist', 'packer'],
-  writes: false,
+export const findCode = serve(findCodeCall, {
   async run({ tx, actor, now }, { code }) {
     const { variant: size, garment: row } = await variantOfCode(tx, actor.shopId, code);
     await releaseExpired(tx, now, [size.id]);

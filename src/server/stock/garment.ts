@@ -1,7 +1,9 @@
+import { saveGarmentCall } from '@contracts/stock/save-garment';
+import { garmentSheetCall } from '@contracts/stock/garment-sheet';
 import { lab } from '@core/colour';
 import { type Category, pieceFrom, type Swatch } from '@core/piece';
 import { styleIdOf } from '@core/stock';
-import type { GarmentSheet, SizeSheet } from '@contracts/views';
+import type { GarmentSheet, SizeSheet } from '@contracts/stock/garment-sheet';
 import type { Reader } from '@data/db';
 import { splitMeasures } from '@data/pieces';
 import { garment, stockMovement, variant } from '@data/schema';
@@ -10,10 +12,8 @@ import { note } from '../audit';
 import { seesPersons } from '../context';
 import { photosOf } from '../photo/photos';
 import { isId, notFound, stale } from '../problem';
-import { defineUseCase } from '../use-case';
+import { serve } from '../use-case';
 import { locationsOf, saveSizes } from './size-run';
-
-const ROLES = ['owner', 'stylist'] as const;
 
 /** The columns that follow from what a garment is: its usual formality unless said, its first colour in CIELAB. */
 export function garmentFacts(given: {
@@ -67,10 +67,7 @@ export const sizeSheet = (size: typeof variant.$inferSelect, moved = true): Size
   moved,
 });
 
-export const garmentSheet = defineUseCase({
-  name: 'garment-sheet',
-  roles: [...ROLES, 'packer'],
-  writes: false,
+export const garmentSheet = serve(garmentSheetCall, {
   async run({ tx, actor }, { id }): Promise<GarmentSheet> {
     const row = await garmentOf(tx, actor.shopId, id);
     const sizes = await tx
@@ -95,10 +92,7 @@ export const garmentSheet = defineUseCase({
   },
 });
 
-export const saveGarment = defineUseCase({
-  name: 'save-garment',
-  roles: ROLES,
-  writes: true,
+export const saveGarment = serve(saveGarmentCall, {
   async run(context, input) {
     const { tx, actor, now } = context;
     const { sizes, numberEans, id: known, version: seen, ...given } = input;

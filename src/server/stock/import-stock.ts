@@ -1,21 +1,17 @@
+import { importStockCall } from '@contracts/stock/import-stock';
 import type { StockCsvRow } from '@contracts/stock-csv';
 import { readStock } from '@contracts/stock-file';
-import type { ImportAnswer, ImportFault } from '@contracts/views';
+import type { ImportAnswer, ImportFault } from '@contracts/stock/import-stock';
 import { garment, variant } from '@data/schema';
 import { and, eq, inArray } from 'drizzle-orm';
 import { note } from '../audit';
 import type { Context } from '../context';
 import { invalid } from '../problem';
-import { defineUseCase } from '../use-case';
+import { serve } from '../use-case';
 import { garmentFacts } from './garment';
 import { addSize, firstLocation, storedMeasures } from './size-run';
 
-export const importStock = defineUseCase({
-  name: 'import-stock',
-  roles: ['owner', 'stylist'],
-  writes: true,
-  bodyMostBytes: 12_000_000,
-  files: ['csv'],
+export const importStock = serve(importStockCall, {
   async run(context, { csv, take }): Promise<ImportAnswer> {
     const read = readStock(csv);
     const { fresh, known, faults: clashes } = await compare(context, read.rows);

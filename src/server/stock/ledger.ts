@@ -1,5 +1,9 @@
+import { stockLedgerCall } from '@contracts/stock/stock-ledger';
+import { settleProposalCall } from '@contracts/stock/settle-proposal';
+import { moveStockCall } from '@contracts/stock/move-stock';
+import { countStockCall } from '@contracts/stock/count-stock';
 import { type Cause, countDifference, type Place, PROPOSED, sizeWords } from '@core/stock';
-import type { LedgerView, ProposalView } from '@contracts/views';
+import type { LedgerView, ProposalView } from '@contracts/stock/ledger-view';
 import type { Reader, Writer } from '@data/db';
 import { moveStock, type Movement, NothingThere } from '@data/ledger';
 import {
@@ -18,7 +22,7 @@ import { note } from '../audit';
 import type { Actor } from '../context';
 import { conflict, invalid, notFound } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
-import { defineUseCase } from '../use-case';
+import { serve } from '../use-case';
 import { releaseExpired } from './holds';
 
 /** The size and the location, both of this shop. */
@@ -37,10 +41,7 @@ async function mustBeOurs(db: Reader, actor: Actor, variantId: string, locationI
 }
 
 /** A stock-take of one size at one location: the difference is posted with its reason. */
-export const countStock = defineUseCase({
-  name: 'count-stock',
-  roles: ['owner', 'stylist', 'packer'],
-  writes: true,
+export const countStock = serve(countStockCall, {
   async run(context, { variantId, locationId, counted, expected, reason }) {
     const { tx, actor, now } = context;
     await mustBeOurs(tx, actor, variantId, locationId);
@@ -73,10 +74,7 @@ export const countStock = defineUseCase({
   },
 });
 
-export const moveByHand = defineUseCase({
-  name: 'move-stock',
-  roles: ['owner', 'stylist', 'packer'],
-  writes: true,
+export const moveByHand = serve(moveStockCall, {
   async run(context, { variantId, locationId, cause, qty, reason }) {
     const { tx, actor, now } = context;
     await mustBeOurs(tx, actor, variantId, locationId);
@@ -103,10 +101,7 @@ export const moveByHand = defineUseCase({
 });
 
 /** The owner books what a packer proposed, in the packer's words, or leaves it. */
-export const settleProposal = defineUseCase({
-  name: 'settle-proposal',
-  roles: ['owner'],
-  writes: true,
+export const settleProposal = serve(settleProposalCall, {
   async run(context, { id, accept }) {
     const { tx, actor, now } = context;
     const [row] = await tx
@@ -173,10 +168,7 @@ export async function openProposals(
   }));
 }
 
-export const stockLedger = defineUseCase({
-  name: 'stock-ledger',
-  roles: ['owner', 'stylist', 'packer'],
-  writes: false,
+export const stockLedger = serve(stockLedgerCall, {
   async run({ tx, actor, now }, { variantId }) {
     await mustBeOurs(tx, actor, variantId);
     await releaseExpired(tx, now, [variantId]);

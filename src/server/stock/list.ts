@@ -1,24 +1,22 @@
+import { stockListCall } from '@contracts/stock/stock-list';
 import { sizeWords } from '@core/stock';
-import type { StockPage } from '@contracts/views';
+import type { StockPage } from '@contracts/stock/stock-list';
 import { pieceOfGarment } from '@data/pieces';
 import { garment } from '@data/schema';
 import { garmentPage, sizesByGarment, stockWhere } from '@data/stock';
 import { count } from 'drizzle-orm';
 import type { Database, Reader } from '@data/db';
-import { inputs, type Parsed } from '@contracts/api';
+import type { Parsed } from '@contracts/calls';
 import { type Actor, forRole, seesPersons } from '../context';
 import { photosOf } from '../photo/photos';
 import { shopOf } from '../shop/settings';
-import { defineUseCase } from '../use-case';
+import { serve } from '../use-case';
 import { releaseExpired } from './holds';
 
 /** Garments a page holds; the screen asks for the next one as it is scrolled to. */
 export const PAGE_ROWS = 60;
 
-export const stockList = defineUseCase({
-  name: 'stock-list',
-  roles: ['owner', 'stylist', 'packer'],
-  writes: false,
+export const stockList = serve(stockListCall, {
   async run({ tx, actor, now }, input): Promise<StockPage> {
     await releaseExpired(tx, now);
     return stockPage(tx, actor, input);
@@ -62,5 +60,5 @@ async function stockPage(db: Reader, actor: Actor, input: Parsed<'stock-list'>):
 /** The first page as the stockroom opens. */
 export async function openStockroom(db: Database, actor: Actor, now: Date): Promise<StockPage> {
   await db.transaction((tx) => releaseExpired(tx, now));
-  return stockPage(db, actor, inputs['stock-list'].parse({}));
+  return stockPage(db, actor, stockListCall.input.parse({}));
 }

@@ -1,3 +1,7 @@
+import { exportStockCall } from '@contracts/stock/export-stock';
+import { editGarmentsCall } from '@contracts/stock/edit-garments';
+import { priceGarmentsCall } from '@contracts/stock/price-garments';
+import { archiveGarmentsCall } from '@contracts/stock/archive-garments';
 import { MOST_MINOR } from '@contracts/piece';
 import { stockCsv, stockJson } from '@contracts/stock-file';
 import { garment } from '@data/schema';
@@ -8,12 +12,8 @@ import { noteAll } from '../audit';
 import type { Context } from '../context';
 import { invalid, notFound } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
-import { defineUseCase } from '../use-case';
+import { serve } from '../use-case';
 import { sheetOf, sizeSheet } from './garment';
-
-const ROLES = ['owner', 'stylist'] as const;
-/** Twenty thousand ids. */
-const IDS_BYTES = 1_200_000;
 
 /** Changes garments of the shop all in one, each with its place in the record of changes. */
 async function changeMany(
@@ -40,11 +40,7 @@ async function changeMany(
   return { changed: changed.length };
 }
 
-export const archiveGarments = defineUseCase({
-  name: 'archive-garments',
-  roles: ROLES,
-  writes: true,
-  bodyMostBytes: IDS_BYTES,
+export const archiveGarments = serve(archiveGarmentsCall, {
   run: (context, { ids, archived }) =>
     changeMany(
       context,
@@ -55,11 +51,7 @@ export const archiveGarments = defineUseCase({
 });
 
 /** Prices go up or down by a share, each rounded half up to whole cents. */
-export const priceGarments = defineUseCase({
-  name: 'price-garments',
-  roles: ROLES,
-  writes: true,
-  bodyMostBytes: IDS_BYTES,
+export const priceGarments = serve(priceGarmentsCall, {
   async run(context, { ids, percent }) {
     const raised = sql`round(${garment.priceMinor}::numeric * (100 + ${percent}::numeric) / 100)`;
     const [beyond] = await context.tx
@@ -80,11 +72,7 @@ export const priceGarments = defineUseCase({
 });
 
 /** Gives many garments the same label, formality, seasons, care, moods or cost; the rest of each stays. */
-export const editGarments = defineUseCase({
-  name: 'edit-garments',
-  roles: ROLES,
-  writes: true,
-  bodyMostBytes: IDS_BYTES,
+export const editGarments = serve(editGarmentsCall, {
   run: (context, { ids, set: { label, formality, costMinor, ...attributes } }) =>
     changeMany(
       context,
@@ -103,10 +91,7 @@ export const editGarments = defineUseCase({
 });
 
 /** All that is not archived, as a file that reads back in. */
-export const exportStock = defineUseCase({
-  name: 'export-stock',
-  roles: ROLES,
-  writes: false,
+export const exportStock = serve(exportStockCall, {
   async run({ tx, actor, now }, { format }) {
     const { zone } = await shopOf(tx, actor.shopId);
     const rows = await tx

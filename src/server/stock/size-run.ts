@@ -1,6 +1,6 @@
 import type { Measures } from '@core/piece';
 import { shopEan } from '@core/stock';
-import type { Parsed } from '@contracts/api';
+import type { Parsed } from '@contracts/calls';
 import type { Fault } from '@contracts/faults';
 import { sqlState, SQL as STATE, type Reader } from '@data/db';
 import { moveStock } from '@data/ledger';

@@ -1,5 +1,5 @@
-import type { GuardFinding } from '@core/guard';
 import type { FitVerdict, PointFit } from '@core/fit';
+import type { GuardFinding } from '@core/guard';
 import type { Piece } from '@core/piece';
 import type { Reason } from '@core/pull';
 
@@ -40,36 +40,7 @@ export interface PlaceView {
   readonly free: number;
 }
 
-export interface PullAnswer {
-  readonly rows: readonly PullRow[];
-  /** Left out and why: sold out, no size that fits, over the price. */
-  readonly leftOut: readonly LeftOut[];
-}
-
 export interface LeftOut {
   readonly title: string;
   readonly why: string;
-}
-
-/** Why garments of a name are not among the candidates. */
-export interface WhyNotAnswer {
-  readonly found: readonly LeftOut[];
-}
-
-/** Something to take in the place of a line. */
-export type SwapView = Pick<PullRow, 'variantId' | 'piece' | 'size' | 'fit' | 'verdict'>;
-
-export interface LineSwaps {
-  readonly lineId: string;
-  readonly cheaper?: SwapView | undefined;
-  readonly safer?: (SwapView & { readonly why: string }) | undefined;
-  readonly colours: readonly SwapView[];
-  /** The same size at other places of the shop. */
-  readonly places: readonly PlaceView[];
-}
-
-export interface SwapsAnswer {
-  readonly lines: readonly LineSwaps[];
-  /** On the shelf, of the kinds in the box, in a size that fits, and nothing this client has against them. */
-  readonly stock: readonly Piece[];
 }

@@ -1,14 +1,14 @@
-import type { OccasionView } from './client';
-import type { ShopView } from './shop';
-import type { Ask, BoxState, Step } from '@core/box';
+import type { Ask, BoxState, Decision, Step } from '@core/box';
+import type { Profile } from '@core/client';
 import type { Alteration, FitPoint } from '@core/fit';
 import type { GuardFinding } from '@core/guard';
 import type { LetterDraft } from '@core/letter';
-import type { Profile } from '@core/client';
 import type { Overrule, StageOff } from '@core/look';
 import type { BoxTotal } from '@core/money';
 import type { Piece } from '@core/piece';
 import type { DueDates } from '@core/schedule';
+import type { OccasionView } from '../occasion/occasion-view';
+import type { ShopView } from '../shop/shop-view';
 
 export interface LineView {
   readonly id: string;
@@ -22,7 +22,7 @@ export interface LineView {
   readonly held: boolean;
   /** Last day of the hold where the shop is. */
   readonly holdUntil?: string | undefined;
-  readonly decision: 'undecided' | 'keep' | 'return' | 'exchange';
+  readonly decision: Decision;
   readonly reason: string | null;
   readonly note: string;
   readonly fitPoint: FitPoint | null;
@@ -100,49 +100,4 @@ export interface BoxView {
   readonly notesNext: string;
   /** What the last box taught, in a line each. */
   readonly learned: readonly string[];
-}
-
-export interface ScanAnswer {
-  readonly view: BoxView | PackView;
-  readonly lineId: string;
-  /** False when it was scanned in before. */
-  readonly fresh: boolean;
-}
-
-/** A box as whoever packs it sees it: what goes into the parcel, and nothing of the person but the name on it. */
-export interface PackView {
-  readonly sees: 'parcel';
-  readonly id: string;
-  readonly number: number;
-  readonly state: BoxState;
-  readonly step: 'out' | 'tally';
-  readonly version: number;
-  readonly today: string;
-  readonly shop: { readonly name: string; readonly currency: string };
-  readonly client: { readonly name: string };
-  readonly due?: { readonly shipBy: string } | undefined;
-  /** The letter is written. */
-  readonly letter: boolean;
-  readonly parcel: string | null;
-  readonly outDay?: string | undefined;
-  readonly returnBy?: string | undefined;
-  readonly lines: readonly PackLine[];
-}
-
-export interface PackLine {
-  readonly id: string;
-  /** As it hangs in the stockroom, in its size; never as it was altered for somebody. */
-  readonly piece: Piece;
-  readonly size: string;
-  readonly sku: string;
-  readonly location: string;
-  readonly priceMinor: number;
-  readonly held: boolean;
-  readonly scanned: boolean;
-  /** Jobs at the tailor's, without their measures. */
-  readonly jobs: readonly string[];
-  readonly decision: 'undecided' | 'keep' | 'return' | 'exchange';
-  readonly checkedIn: boolean;
-  /** Why it is not packed: what is in it, nothing of the person. */
-  readonly ruledOut?: string | undefined;
 }

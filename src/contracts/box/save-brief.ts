@@ -1,0 +1,33 @@
+import { CATEGORIES } from '@core/piece';
+import { z } from 'zod';
+import type { BoxView } from './box-view';
+import { STYLING, answers, defineCall } from '../call';
+import { text, uuid, version } from '../fields';
+import { hexSchema, minorSchema } from '../piece';
+
+const askSchema = z.strictObject({
+  text: text(200).min(1, 'an ask is empty'),
+  categories: z.array(z.enum(CATEGORIES)).max(CATEGORIES.length),
+  colourHex: hexSchema.optional(),
+  washable: z.boolean().optional(),
+  waterproof: z.boolean().optional(),
+  noIron: z.boolean().optional(),
+  mostMinor: minorSchema.optional(),
+});
+
+export const saveBriefCall = defineCall({
+  name: 'save-brief',
+  roles: STYLING,
+  writes: true,
+  input: z.strictObject({
+    boxId: uuid,
+    version,
+    budgetMinor: minorSchema.nullable(),
+    occasionIds: z.array(uuid).max(12),
+    /** An ask in words is read; one that was edited comes as it is to be. */
+    asks: z.array(z.union([text(200).min(1, 'an ask is empty'), askSchema])).max(20, 'at most 20 asks'),
+    mood: z.array(text(40)).max(12),
+    notToSend: text(400),
+  }),
+  answer: answers<BoxView>(),
+});

@@ -1,0 +1,20 @@
+import { z } from 'zod';
+import type { BoxView } from '../box/box-view';
+import { STYLING, answers, defineCall } from '../call';
+import { uuid } from '../fields';
+import { fitText } from './line-input';
+
+export const holdLineCall = defineCall({
+  name: 'hold-line',
+  roles: STYLING,
+  writes: true,
+  input: z.strictObject({
+    boxId: uuid,
+    variantId: uuid,
+    askId: uuid.nullable().default(null),
+    fit: fitText,
+    /** Absent: wherever one is on the shelf. */
+    locationId: uuid.optional(),
+  }),
+  answer: answers<BoxView>(),
+});

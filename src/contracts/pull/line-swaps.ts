@@ -1,0 +1,32 @@
+import type { Piece } from '@core/piece';
+import { z } from 'zod';
+import type { PlaceView, PullRow } from './pull-row';
+import { STYLING, answers, defineCall } from '../call';
+import { uuid } from '../fields';
+
+/** Something to take in the place of a line. */
+export type SwapView = Pick<PullRow, 'variantId' | 'piece' | 'size' | 'fit' | 'verdict'>;
+
+export interface LineSwaps {
+  readonly lineId: string;
+  readonly cheaper?: SwapView | undefined;
+  readonly safer?: (SwapView & { readonly why: string }) | undefined;
+  readonly colours: readonly SwapView[];
+  /** The same size at other places of the shop. */
+  readonly places: readonly PlaceView[];
+}
+
+export interface SwapsAnswer {
+  readonly lines: readonly LineSwaps[];
+  /** On the shelf, of the kinds in the box, in a size that fits, and nothing this client has against them. */
+  readonly stock: readonly Piece[];
+}
+
+/** Of one line, or of every line of the box. */
+export const lineSwapsCall = defineCall({
+  name: 'line-swaps',
+  roles: STYLING,
+  writes: false,
+  input: z.strictObject({ boxId: uuid, lineId: uuid.optional() }),
+  answer: answers<SwapsAnswer>(),
+});

@@ -1,0 +1,11 @@
+import type { BoxView } from '../box/box-view';
+import { STYLING, answers, defineCall } from '../call';
+import { lineInput } from './line-input';
+
+export const renewHoldCall = defineCall({
+  name: 'renew-hold',
+  roles: STYLING,
+  writes: true,
+  input: lineInput,
+  answer: answers<BoxView>(),
+});

@@ -1,0 +1,17 @@
+import type { BoxView } from '../box/box-view';
+import { STYLING, answers, defineCall } from '../call';
+import { uuid } from '../fields';
+import { fitText, lineInput } from './line-input';
+
+/** Another piece, size or location in the place of a line; looks go on with it. */
+export const swapLineCall = defineCall({
+  name: 'swap-line',
+  roles: STYLING,
+  writes: true,
+  input: lineInput.extend({
+    variantId: uuid,
+    fit: fitText,
+    locationId: uuid.optional(),
+  }),
+  answer: answers<BoxView>(),
+});

@@ -1,0 +1,12 @@
+import { z } from 'zod';
+import type { BoxView } from '../box/box-view';
+import { STYLING, answers, defineCall } from '../call';
+import { text, uuid, version } from '../fields';
+
+export const closeBoxCall = defineCall({
+  name: 'close-box',
+  roles: STYLING,
+  writes: true,
+  input: z.strictObject({ boxId: uuid, version, notesNext: text(2000).default('') }),
+  answer: answers<BoxView>(),
+});

@@ -1,0 +1,18 @@
+export const DECISIONS = ['undecided', 'keep', 'return', 'exchange'] as const;
+/** What a client says of a piece that was sent. */
+export type Decision = (typeof DECISIONS)[number];
+
+export const RETURN_REASONS = [
+  'too small',
+  'too big',
+  'too long',
+  'too short',
+  'colour',
+  'cloth',
+  'not my style',
+  'already own one',
+  'too dear',
+  'arrived too late',
+  'fault',
+] as const;
+export type ReturnReason = (typeof RETURN_REASONS)[number];

@@ -1,0 +1,1 @@
+export { type Role, ROLES } from './roles';
