@@ -1,9 +1,9 @@
-import { readFileSync } from 'node:fs';
 import { faultsOf } from '@contracts/faults';
 import { judgementOf, type LookFile, readLooks } from '@contracts/look-file';
 import { schoolsSchema } from '@contracts/profile';
 import type { Schools } from '@core/client';
 import { ruleOf, RULES, type Settings } from '@core/rules';
+import { print, refuse, textOf } from './file';
 
 const USAGE =
   'usage: npm run -s judge -- [--rules C1,P1] [--schools colour=harmony,metals=mix] FILE   (or - for standard input)';
@@ -50,25 +50,14 @@ const withSchools = (look: LookFile, schools: Partial<Schools>): LookFile => ({
 /** Judges a look file; `-` reads standard input. Exit 2 on a bad file or argument, with every fault. */
 function main(args: readonly string[]): number {
   const asked = readArguments(args);
-  if ('faults' in asked) {
-    for (const fault of asked.faults) process.stderr.write(`${fault}\n`);
-    return 2;
-  }
+  if ('faults' in asked) return refuse(asked.faults);
   const { file, schools, settings } = asked;
-  let text: string;
-  try {
-    text = readFileSync(file === '-' ? 0 : file, 'utf8');
-  } catch (error) {
-    process.stderr.write(`(file): ${(error as Error).message}\n`);
-    return 2;
-  }
+  const text = textOf(file);
+  if (text === undefined) return 2;
   const read = readLooks(text);
-  if (!read.ok) {
-    for (const { path, message } of read.faults) process.stderr.write(`${path}: ${message}\n`);
-    return 2;
-  }
+  if (!read.ok) return refuse(read.faults);
   const judged = read.looks.map((look) => judgementOf(withSchools(look, schools), settings));
-  process.stdout.write(`${JSON.stringify(read.many ? judged : judged[0], null, 2)}\n`);
+  print(read.many ? judged : judged[0]);
   return 0;
 }
 

@@ -5,6 +5,7 @@ import { sentence, type Settings } from '@core/rules';
 import { speaker } from '@core/say';
 import { z } from 'zod';
 import { type Fault, faultsOf } from './faults';
+import { jsonValues, prefixOf } from './json-values';
 import { budgetSchema, occasionSchema } from './occasion';
 import { asGiven, pieceSchema } from './piece';
 import { clientFileSchema, schoolsSchema } from './profile';
@@ -22,7 +23,7 @@ export const lookFileSchema = z.strictObject({
   schools: schoolsSchema.partial().optional(),
   budget: budgetSchema.optional(),
   pieces: z
-    .array(pieceSchema, { error: 'a list of pieces is wanted' })
+    .array(pieceSchema, { error: 'no list of pieces' })
     .min(1, 'a look has at least one piece')
     .max(MOST_PIECES, `a look has at most ${MOST_PIECES} pieces`)
     .refine(unique, { error: 'two pieces share an id' }),
@@ -41,13 +42,13 @@ export type Read =
 
 /** Reads a look file: one look, an array of looks, or JSON lines. All faults are gathered; none is half read. */
 export function readLooks(text: string): Read {
-  const parsed = parseJson(text);
+  const parsed = jsonValues(text);
   if (!parsed.ok) return parsed;
   const faults: Fault[] = [];
   const looks: LookFile[] = [];
   parsed.values.forEach((value, i) => {
     const result = lookFileSchema.safeParse(value);
-    if (!result.success) faults.push(...faultsOf(result.error, parsed.many ? `[${i}].` : ''));
+    if (!result.success) faults.push(...faultsOf(result.error, prefixOf(i, parsed.many)));
     else looks.push(toLook(result.data));
   });
   return faults.length > 0 ? { ok: false, faults } : { ok: true, looks, many: parsed.many };
@@ -61,32 +62,6 @@ function toLook(file: z.infer<typeof lookFileSchema>): LookFile {
     pool: (file.closet ?? []).map((given) => piece(given, true)),
     setting: { client: file.client, occasion: file.occasion, schools: file.schools, budget: file.budget },
   };
-}
-
-type Parsed = { ok: true; values: unknown[]; many: boolean } | { ok: false; faults: Fault[] };
-
-function parseJson(text: string): Parsed {
-  const body = text.replace(/^\uFEFF/, '').trim();
-  if (body === '') return { ok: false, faults: [{ path: '(file)', message: 'the file is empty' }] };
-  try {
-    const value: unknown = JSON.parse(body);
-    return Array.isArray(value)
-      ? { ok: true, values: value, many: true }
-      : { ok: true, values: [value], many: false };
-  } catch (error) {
-    const rows = body.split(/\r?\n/).filter((row) => row.trim() !== '');
-    if (rows.length < 2)
-      return { ok: false, faults: [{ path: '(file)', message: `not JSON: ${(error as Error).message}` }] };
-    const values: unknown[] = [];
-    for (const [i, row] of rows.entries()) {
-      try {
-        values.push(JSON.parse(row));
-      } catch (bad) {
-        return { ok: false, faults: [{ path: `[${i}]`, message: `not JSON: ${(bad as Error).message}` }] };
-      }
-    }
-    return { ok: true, values, many: true };
-  }
 }
 
 /** Mends printed of one look. */

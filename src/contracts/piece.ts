@@ -3,6 +3,7 @@ import {
   BACKS,
   CARES,
   CATEGORIES,
+  DEPARTMENTS,
   DIRECTIONS,
   FINISHES,
   type GivenPiece,
@@ -201,6 +202,7 @@ export const attributesShape = {
   warmthClo: number(0, 3, 'clo').optional(),
   care: oneOf(CARES).optional(),
   weightG: number(1, 20_000, 'g').optional(),
+  department: oneOf(DEPARTMENTS).optional(),
   bag: z.strictObject({ capacityL: number(0, 200, 'l'), zip: z.boolean() }).optional(),
 } as const;
 

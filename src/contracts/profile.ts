@@ -1,5 +1,5 @@
 import { HAIR } from '@core/figure';
-import { GOALS, ZONES } from '@core/piece';
+import { DEPARTMENTS, GOALS, ZONES } from '@core/piece';
 import { HOUSE_SCHOOLS, type Profile } from '@core/client';
 import { PRONOUNS } from '@core/words';
 import { z } from 'zod';
@@ -51,6 +51,10 @@ const bodyMeasuresFields = z.strictObject({
   upperArm: mm(180, 600),
   thigh: mm(350, 1000),
   calf: mm(240, 600),
+  neck: mm(250, 600),
+  handGirth: mm(130, 300),
+  wristGirth: mm(110, 260),
+  fingerMm: mm(36, 90),
 });
 export const bodyMeasuresSchema = bodyMeasuresFields.superRefine(refuseImpossible);
 
@@ -71,6 +75,7 @@ export const schoolsSchema = z.strictObject({
 
 const profileFields = {
   pronoun: z.enum(PRONOUNS).optional(),
+  department: z.enum(DEPARTMENTS).optional(),
   skinHex: hexSchema.optional(),
   hair: z.enum(HAIR).optional(),
   pierced: z.boolean().optional(),

@@ -1,4 +1,4 @@
-import { isOpen, stepOf } from '@core/box';
+import { ENDED, isOpen, stepOf } from '@core/box';
 import { BODY_MEASURES, bodyOf } from '@core/figure';
 import { deskActions, type DeskBox, dueDates } from '@core/schedule';
 import type { DeskView } from '@contracts/box/desk-view';
@@ -38,7 +38,7 @@ export async function deskView(db: Database, actor: Actor, now: Date): Promise<D
     .select({ box, name: client.name })
     .from(box)
     .innerJoin(client, eq(client.id, box.clientId))
-    .where(and(eq(box.shopId, actor.shopId), notInArray(box.state, ['closed', 'cancelled'])));
+    .where(and(eq(box.shopId, actor.shopId), notInArray(box.state, [...ENDED])));
   const ids = rows.map((row) => row.box.id);
   const proposals = actor.role === 'owner' ? await openProposals(db, actor, shop.zone) : [];
   if (ids.length === 0) return { today, actions: [], open: 0, proposals };
@@ -137,7 +137,7 @@ export async function clientRows(db: Reader, actor: Actor, now: Date): Promise<C
   const open = await db
     .select()
     .from(box)
-    .where(and(eq(box.shopId, actor.shopId), notInArray(box.state, ['closed', 'cancelled'])))
+    .where(and(eq(box.shopId, actor.shopId), notInArray(box.state, [...ENDED])))
     .orderBy(asc(box.number));
   const next = await db.select().from(occasion).where(gte(occasion.day, today)).orderBy(asc(occasion.day));
   return people.map((person) => {

@@ -91,7 +91,6 @@ describe('whoever packs', () => {
     await shop.stylist.call('hold-line', {
       boxId,
       variantId: trousers,
-      fit: `on a foot of ${measures.footLength} mm, secret-fit`,
     });
     const [line] = await shop.db.select().from(boxLine).where(eq(boxLine.boxId, boxId));
     await shop.stylist.call('save-alteration', {

@@ -1,6 +1,6 @@
 import type { Ask, BoxState, Decision, Step } from '@core/box';
 import type { Profile } from '@core/client';
-import type { Alteration, FitPoint } from '@core/fit';
+import type { Alteration, Fit, FitPoint } from '@core/fit';
 import type { GuardFinding } from '@core/guard';
 import type { LetterDraft } from '@core/letter';
 import type { Overrule, StageOff } from '@core/look';
@@ -18,7 +18,8 @@ export interface LineView {
   readonly size: string;
   readonly sku: string;
   readonly priceMinor: number;
-  readonly fit: string;
+  /** As it was found when the piece was held; null where nobody looked. */
+  readonly fit: Fit | null;
   readonly held: boolean;
   /** Last day of the hold where the shop is. */
   readonly holdUntil?: string | undefined;

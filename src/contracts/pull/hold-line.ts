@@ -2,7 +2,6 @@ import { z } from 'zod';
 import type { BoxView } from '../box/box-view';
 import { STYLING, answers, defineCall } from '../call';
 import { uuid } from '../fields';
-import { fitText } from './line-input';
 
 export const holdLineCall = defineCall({
   name: 'hold-line',
@@ -12,7 +11,6 @@ export const holdLineCall = defineCall({
     boxId: uuid,
     variantId: uuid,
     askId: uuid.nullable().default(null),
-    fit: fitText,
     /** Absent: wherever one is on the shelf. */
     locationId: uuid.optional(),
   }),

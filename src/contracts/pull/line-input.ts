@@ -1,5 +1,4 @@
 import { z } from 'zod';
-import { text, uuid } from '../fields';
+import { uuid } from '../fields';
 
 export const lineInput = z.strictObject({ boxId: uuid, lineId: uuid });
-export const fitText = text(400).default('');

@@ -5,7 +5,7 @@ import { STYLING, answers, defineCall } from '../call';
 import { uuid } from '../fields';
 
 /** Something to take in the place of a line. */
-export type SwapView = Pick<PullRow, 'variantId' | 'piece' | 'size' | 'fit' | 'verdict'>;
+export type SwapView = Pick<PullRow, 'variantId' | 'piece' | 'size' | 'fit'>;
 
 export interface LineSwaps {
   readonly lineId: string;

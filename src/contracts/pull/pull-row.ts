@@ -1,4 +1,4 @@
-import type { FitVerdict, PointFit } from '@core/fit';
+import type { Fit, PointFit } from '@core/fit';
 import type { GuardFinding } from '@core/guard';
 import type { Piece } from '@core/piece';
 import type { Reason } from '@core/pull';
@@ -13,9 +13,8 @@ export interface PullRow {
   readonly piece: Piece;
   readonly size: string;
   readonly free: number;
-  readonly verdict: FitVerdict;
-  /** Fit in a line, with what was decided between two sizes or what makes this one work. */
-  readonly fit: string;
+  /** How it fits, with what was decided between two sizes or what makes this one work. */
+  readonly fit: Fit;
   readonly fitPoints: readonly PointFit[];
   /** What stands between it and the client; what is ruled out is not held. */
   readonly guard: readonly GuardFinding[];
@@ -27,8 +26,7 @@ export interface PullRow {
     readonly variantId: string;
     readonly size: string;
     readonly free: number;
-    readonly verdict: FitVerdict;
-    readonly fit: string;
+    readonly fit: Fit;
   }[];
   /** Where the size stands, when it stands at several places. */
   readonly places: readonly PlaceView[];

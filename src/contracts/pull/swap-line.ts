@@ -1,7 +1,7 @@
 import type { BoxView } from '../box/box-view';
 import { STYLING, answers, defineCall } from '../call';
 import { uuid } from '../fields';
-import { fitText, lineInput } from './line-input';
+import { lineInput } from './line-input';
 
 /** Another piece, size or location in the place of a line; looks go on with it. */
 export const swapLineCall = defineCall({
@@ -10,7 +10,6 @@ export const swapLineCall = defineCall({
   writes: true,
   input: lineInput.extend({
     variantId: uuid,
-    fit: fitText,
     locationId: uuid.optional(),
   }),
   answer: answers<BoxView>(),

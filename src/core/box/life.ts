@@ -70,6 +70,28 @@ export const hasLeft = (state: BoxState): boolean => FORWARD.indexOf(state) > PA
 /** True once its brief, looks and letter stay as they were: gone out, or given up. */
 export const isSettled = (state: BoxState): boolean => hasLeft(state) || state === 'cancelled';
 
+/** States with nothing more to do: money and goods are where they stay. */
+export const ENDED = ['closed', 'cancelled'] as const satisfies readonly BoxState[];
+export const isEnded = (state: BoxState): boolean => state === 'closed' || state === 'cancelled';
+export const isClosed = (state: BoxState): boolean => state === 'closed';
+export const isPacked = (state: BoxState): boolean => state === 'packed';
+
+/** True while its pieces are in the shop, and held for it: open, or packed and waiting. */
+export const isHere = (state: BoxState): boolean => isOpen(state) || isPacked(state);
+
+/** True while a client decides what stays. */
+export const mayTally = (state: BoxState): boolean => state === 'out' || state === 'tallying';
+
+/** Moves whoever packs may make alone. */
+export const packerMay = (to: BoxState): boolean => to === 'packed' || to === 'out';
+
+/** Moves that are made by deciding lines and by closing, never by themselves. */
+export const isTallyMove = (to: BoxState): boolean => to === 'tallying' || to === 'closed';
+
+/** The state that work brings an open box to: forward, never back (a look saved in a written box leaves it written). */
+export const broughtTo = (from: BoxState, to: BoxState): BoxState =>
+  isOpen(from) && FORWARD.indexOf(from) < FORWARD.indexOf(to) ? to : from;
+
 /** What a guard looks at before a box moves. */
 export interface BoxFacts {
   readonly lines: readonly {

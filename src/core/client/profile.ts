@@ -1,5 +1,5 @@
 import type { BodyMeasures, Hair } from '../figure';
-import type { GOALS, Zone } from '../piece';
+import type { Department, GOALS, Zone } from '../piece';
 import type { Pronoun } from '../words';
 
 /** One of several respected ways to judge, matter by matter. */
@@ -40,6 +40,8 @@ export interface Profile {
   readonly measures: BodyMeasures;
   /** What the client is called by; absent: they. */
   readonly pronoun?: Pronoun | undefined;
+  /** Which rails are shopped; absent: nobody said. */
+  readonly department?: Department | undefined;
   readonly skinHex?: string | undefined;
   readonly hair?: Hair | undefined;
   readonly pierced?: boolean | undefined;

@@ -17,6 +17,10 @@ export const BODY_MEASURES = [
   'upperArm',
   'thigh',
   'calf',
+  'neck',
+  'handGirth',
+  'wristGirth',
+  'fingerMm',
 ] as const;
 export type BodyMeasure = (typeof BODY_MEASURES)[number];
 export type BodyMeasures = { readonly [name in BodyMeasure]?: number | undefined } & {
@@ -86,6 +90,10 @@ function bodyFrom(given: BodyMeasures): Body {
     upperArm: 290 + (bust - 920) * 0.3,
     thigh: 570 + (hip - 990) * 0.6,
     calf: 365 + (hip - 990) * 0.25,
+    neck: 345 + (bust - 900) * 0.35,
+    handGirth: height * 0.107,
+    wristGirth: height * 0.096,
+    fingerMm: 54,
   };
   const origins = Object.fromEntries(
     BODY_MEASURES.map((name) => [

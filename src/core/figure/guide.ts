@@ -93,6 +93,22 @@ export function guideOf(frame: Frame, measure: BodyMeasure): MeasureGuide {
       path: ring(body.calf * 0.15, y.calf).map((step) => shifted(step, frame.legX(y.calf))),
       how: 'Round the fullest part of the lower leg.',
     },
+    neck: {
+      path: ring(frame.neckHalf, (y.chin + y.neck) / 2),
+      how: 'Round the base, a finger inside the tape.',
+    },
+    handGirth: {
+      path: ring(34, y.wrist + 60).map((step) => shifted(step, reach(body.armLength)[0])),
+      how: 'Round the palm at the knuckles, without the thumb.',
+    },
+    wristGirth: {
+      path: ring(22, y.wrist).map((step) => shifted(step, reach(body.armLength)[0])),
+      how: 'Round the wrist bone.',
+    },
+    fingerMm: {
+      path: ring(8, y.wrist + 150).map((step) => shifted(step, reach(body.armLength)[0])),
+      how: 'Round the finger, at the knuckle the ring goes over.',
+    },
   };
   return guides[measure];
 }

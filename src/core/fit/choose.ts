@@ -1,10 +1,12 @@
 import type { Body } from '../figure';
 import type { Schools } from '../client';
-import type { LabelOffset } from './label-offset';
 import { CATEGORY, type MeasureOrigins, type Measures, type Piece } from '../piece';
-import { chartFit } from './chart';
-import { euShoeSize, hatFit, hatSize, shoeFit } from './shoes';
-import { type FitVerdict, fitWords, type SizeFit, sizeFit } from './size';
+import { labelFit } from './by-label';
+import type { Fit, FitVerdict, Workaround } from './fit';
+import { wearable } from './fit';
+import type { LabelOffset } from './label-offset';
+import { type Fitted, type SizeFit, sizeFit } from './size';
+import { isOneSize, readSize, type SizeContext } from './sizes';
 
 export interface SizeOffer {
   readonly variantId: string;
@@ -13,19 +15,18 @@ export interface SizeOffer {
   readonly origins: MeasureOrigins;
   /** Units on the shelf now. */
   readonly free: number;
+  /** How its label counts; absent: by what the number can be. */
+  readonly system?: SizeContext['system'];
 }
 
-/** How one size fits, in a word and a line; `off` is how far it is from the middle of what is wanted. */
-export interface OfferFit {
-  readonly verdict: FitVerdict;
-  readonly fit: string;
+/** A piece as fit looks at it. */
+export type ToFit = Fitted & Pick<Piece, 'department'>;
+
+/** A fit with how far it is from the middle of what is wanted, mm, and every point that was compared. */
+export interface OfferFit extends Fit {
   readonly off: number;
   readonly points?: SizeFit['points'] | undefined;
 }
-
-/** True where a size may be worn, be it a little close or roomy. */
-export const wearable = ({ verdict }: { readonly verdict: FitVerdict }): boolean =>
-  verdict !== 'too small' && verdict !== 'too big';
 
 /** Order in which verdicts are taken: a little roomy rather than a little close. */
 const FIT_ORDER: Readonly<Record<FitVerdict, number>> = {
@@ -36,165 +37,125 @@ const FIT_ORDER: Readonly<Record<FitVerdict, number>> = {
   'too small': 4,
 };
 
-/** A fit that is put into words only when somebody reads it: of a run one size is shown. */
-interface Measured extends Omit<OfferFit, 'fit'> {
-  readonly say: () => string;
-}
-
-function measured(
-  piece: Piece,
-  { size, measures, origins }: Pick<SizeOffer, 'size' | 'measures' | 'origins'>,
+/** Fit of one size of a garment on a body: by its own measures, else by what its label is meant for. */
+export function fitOf(
+  piece: ToFit,
+  { size, measures, origins, system }: Pick<SizeOffer, 'size' | 'measures' | 'origins' | 'system'>,
   body: Body,
   offset?: LabelOffset,
-): Measured {
-  const { shape } = CATEGORY[piece.category];
-  const number = Number(size);
-  if (shape === 'shoe' && Number.isFinite(number)) {
-    const verdict = shoeFit(number, body.footLength);
-    return {
-      verdict,
-      say: () => `Size ${size} on a foot of ${Math.round(body.footLength)} mm: ${verdict}`,
-      off: number - euShoeSize(body.footLength),
-    };
-  }
-  if (piece.category === 'hat' && number >= 48 && number <= 68) {
-    const verdict = hatFit(number, body.headGirth);
-    return {
-      verdict,
-      say: () => `Size ${size} on a head of ${hatSize(body.headGirth).cm} cm: ${verdict}`,
-      off: number - body.headGirth / 10,
-    };
-  }
+  small?: SizeContext['small'],
+): OfferFit {
   const found = sizeFit(piece, measures, origins, body, offset);
-  const { decides } = found;
-  if (!decides) {
-    const { fit, ...chart } = chartFit(piece.category, size, body) ?? UNMEASURED;
-    return { ...chart, say: () => fit };
+  if (found.decides) {
+    const { point, easeMm, wantedMm } = found.decides;
+    return {
+      size,
+      verdict: found.verdict,
+      origin: found.basis === 'estimated' ? 'estimated' : 'given',
+      point,
+      easeMm,
+      wantedMm,
+      learned: found.learned,
+      off: easeMm - (wantedMm[0] + wantedMm[1]) / 2,
+      points: found.points,
+    };
   }
-  return {
-    verdict: found.verdict,
-    say: () => fitWords(found),
-    off: decides.easeMm - (decides.wantedMm[0] + decides.wantedMm[1]) / 2,
-    points: found.points,
-  };
+  const { category, department } = piece;
+  const meaning = isOneSize(size) ? undefined : readSize(size, { category, department, system, small });
+  const read = meaning && labelFit(piece, meaning, body, offset);
+  if (!read) return { size, verdict: 'right', off: 0 };
+  const { off, ...said } = read;
+  return { size, origin: 'chart', ...said, off };
 }
-const UNMEASURED: OfferFit = { verdict: 'right', fit: 'Fit not measured', off: 0 };
-
-const said = ({ say, ...fit }: Measured): OfferFit => ({ ...fit, fit: say() });
-
-/** Fit of one size of a garment on a body. Shoes go by the foot, hats by the head, an unmeasured garment by its letter. */
-export const fitOf = (
-  piece: Piece,
-  size: Pick<SizeOffer, 'size' | 'measures' | 'origins'>,
-  body: Body,
-  offset?: LabelOffset,
-): OfferFit => said(measured(piece, size, body, offset));
 
 /** A size chosen among those on the shelf. */
 export interface SizeChoice extends OfferFit {
-  readonly size: SizeOffer;
-  /** Said when the client stands between two sizes and a school decided. */
-  readonly between?: string | undefined;
-  /** Said when the size that fits is gone: what makes this one work, or that nothing does. */
-  readonly instead?: string | undefined;
+  readonly offer: SizeOffer;
 }
-
-/** A choice in a line: how it fits, what was decided between two sizes, what makes it work. */
-export const choiceWords = ({ fit, between, instead }: SizeChoice): string =>
-  [fit, between, instead].filter(Boolean).join('. ');
 
 /** Cloth that gives so much lets a client go down a size. */
 const GIVES_PCT = 8;
+
+export interface Choosing {
+  readonly school?: Schools['size'] | undefined;
+  readonly offset?: LabelOffset | undefined;
+  /** What a small bare number counts by in this shop. */
+  readonly small?: SizeContext['small'];
+}
 
 /**
  * The size of a garment to send among those on the shelf; undefined when all are gone. Between two sizes that both may
  * be worn the school decides; out of the right size the nearest is taken, with what makes it work.
  */
 export function chooseSize(
-  piece: Piece,
+  piece: ToFit,
   sizes: readonly SizeOffer[],
   body: Body,
-  school: Schools['size'] = 'true',
-  offset?: LabelOffset,
+  { school = 'true', offset, small }: Choosing = {},
 ): SizeChoice | undefined {
-  const tried = sizes.map((size): Tried => ({ size, ...measured(piece, size, body, offset) }));
-  const ranked = tried.sort(
-    (a, b) => FIT_ORDER[a.verdict] - FIT_ORDER[b.verdict] || Math.abs(a.off) - Math.abs(b.off),
-  );
+  const ranked = sizes
+    .map((offer): SizeChoice => ({ offer, ...fitOf(piece, offer, body, offset, small) }))
+    .sort((a, b) => FIT_ORDER[a.verdict] - FIT_ORDER[b.verdict] || Math.abs(a.off) - Math.abs(b.off));
   const [wanted] = ranked;
-  const free = ranked.filter(({ size }) => size.free > 0);
+  const free = ranked.filter(({ offer }) => offer.free > 0);
   const [best] = free;
   if (!best || !wanted) return undefined;
   const other = besides(best, free);
-  const bySchool = other && decided(piece, best, other, school, offset);
-  if (bySchool) return { ...spoken(bySchool.tried), between: bySchool.says };
-  const chosen = spoken(best);
+  const pair = other && between(piece, best, other, school, offset);
+  if (pair?.between.took) return { ...pair.choice, between: pair.between };
+  const chosen = pair ? { ...best, between: pair.between } : best;
   return FIT_ORDER[best.verdict] > FIT_ORDER[wanted.verdict]
-    ? { ...chosen, instead: `Size ${wanted.size.size} would fit and is gone. ${makesItWork(piece, chosen)}` }
+    ? { ...chosen, instead: { size: wanted.size, works: workaroundOf(piece, chosen) } }
     : chosen;
 }
 
-const spoken = ({ size, ...fit }: Tried): SizeChoice => ({ size, ...said(fit) });
-
-type Tried = Measured & { readonly size: SizeOffer };
-
-/** The other size a client stands between: worn too, and on the other side of the middle. */
-const besides = (best: Tried, free: readonly Tried[]): Tried | undefined =>
+/** The other size a client stands between: as good to wear as the best, and on the other side of the middle. */
+const besides = (best: SizeChoice, free: readonly SizeChoice[]): SizeChoice | undefined =>
   free.find(
     (each) =>
       each !== best &&
       wearable(each) &&
       wearable(best) &&
+      (each.verdict === 'right') === (best.verdict === 'right') &&
       Math.sign(each.off) !== Math.sign(best.off) &&
-      GIRTHS.some((name) => each.size.measures[name] !== best.size.measures[name]),
+      (each.origin === 'chart' ||
+        GIRTHS.some((name) => each.offer.measures[name] !== best.offer.measures[name])),
   );
 /** Sizes of one girth are lengths of one size: nobody stands between them. */
 const GIRTHS = ['bust', 'hip'] as const;
 
-/** Which of two sizes the school takes, and why; undefined where it has no say. */
-function decided(
-  piece: Piece,
-  best: Tried,
-  other: Tried,
+/** Two sizes a client stands between, and which of them the school takes, where it has a say. */
+function between(
+  piece: ToFit,
+  best: SizeChoice,
+  other: SizeChoice,
   school: Schools['size'],
   offset: LabelOffset | undefined,
-): { readonly tried: Tried; readonly says: string } | undefined {
+): { readonly choice: SizeChoice; readonly between: NonNullable<Fit['between']> } {
   const [smaller, larger] = best.off < other.off ? [best, other] : [other, best];
+  const sizes = [smaller.size, larger.size] as const;
   const runsLarge = Object.values(offset ?? {}).some((each) => (each?.steps ?? 0) > 0);
   const gives = piece.fabric.stretchPct >= GIVES_PCT;
-  const pair = `Between ${smaller.size.size} and ${larger.size.size}`;
   if (school === 'down when generous' && (gives || runsLarge))
-    return {
-      tried: smaller,
-      says: `${pair} the smaller was chosen, as ${gives ? 'the cloth gives' : 'the label runs large'}; try ${larger.size.size} if it sits too close`,
-    };
+    return { choice: smaller, between: { sizes, took: 'smaller', why: gives ? 'gives' : 'runs large' } };
   if (school === 'up to layer' && CATEGORY[piece.category].slot === 'layer')
-    return {
-      tried: larger,
-      says: `${pair} the larger was chosen, for what goes beneath; try ${smaller.size.size} if it sits too wide`,
-    };
-  return undefined;
+    return { choice: larger, between: { sizes, took: 'larger', why: 'to layer' } };
+  return { choice: best, between: { sizes } };
 }
 
 /** What makes a size work that is not the right one; plainly nothing when nothing does. Common practice, no source. */
-export function makesItWork(piece: Piece, { verdict, points = [] }: OfferFit): string {
+export function workaroundOf(
+  piece: Pick<Piece, 'category'>,
+  { verdict, points = [] }: Pick<OfferFit, 'verdict' | 'points'>,
+): Workaround {
   const { shape } = CATEGORY[piece.category];
-  const loose = points.filter((each) => each.verdict === 'roomy' || each.verdict === 'too big');
-  if (shape === 'shoe')
-    return verdict === 'roomy'
-      ? 'An insole or a heel strip takes up the room.'
-      : 'Nothing makes this one work.';
-  if (piece.category === 'hat')
-    return verdict === 'roomy' ? 'A sizer strip takes up the room.' : 'Nothing makes this one work.';
+  if (shape === 'shoe') return verdict === 'roomy' ? 'insole' : 'none';
+  if (piece.category === 'hat') return verdict === 'roomy' ? 'hat strip' : 'none';
   if (verdict === 'roomy' || verdict === 'too big') {
-    if (loose.some(({ point }) => point === 'sleeve')) return 'Roll the sleeves, or have them shortened.';
-    if (shape === 'lower')
-      return verdict === 'roomy'
-        ? 'One more notch of a belt takes it in.'
-        : 'It can be taken in at the waist.';
-    if (verdict === 'roomy') return 'A belt or an open layer takes the room up.';
-    return 'It can be taken in.';
+    const loose = points.filter((each) => each.verdict === 'roomy' || each.verdict === 'too big');
+    if (loose.some(({ point }) => point === 'sleeve')) return 'roll the sleeves';
+    if (shape === 'lower') return verdict === 'roomy' ? 'belt notch' : 'take in the waist';
+    return verdict === 'roomy' ? 'belt or open layer' : 'take in';
   }
-  if (verdict === 'close') return 'Worn open, or without anything beneath, it works.';
-  return 'Nothing makes this one work.';
+  return verdict === 'close' ? 'worn open' : 'none';
 }

@@ -32,10 +32,12 @@ const LAYER_MORE = 50;
  * point says nothing about the fit of such a piece. Common practice, no source.
  */
 export function wantedEase(
-  { category, volume, cut }: Pick<Piece, 'category' | 'volume' | 'cut'>,
+  { category, volume, cut, slot: worn }: Pick<Piece, 'category' | 'volume' | 'cut' | 'slot'>,
   point: FitPoint,
 ): Wanted | undefined {
-  const { shape, slot } = CATEGORY[category];
+  const { shape, slot: usual } = CATEGORY[category];
+  // A way of wearing may make a layer of a shirt.
+  const slot = worn ?? usual;
   const over = ([least, most]: Wanted): Wanted =>
     slot === 'layer' ? [least + LAYER_MORE, most + LAYER_MORE] : [least, most];
   const legging = category === 'leggings';

@@ -10,27 +10,35 @@ export {
   jobsFor,
   suggestedAlterations,
 } from './alteration';
-export { chartFit, LETTER_CHART } from './chart';
+export { labelFit, type LabelPoint } from './by-label';
 export {
   chooseSize,
-  choiceWords,
+  type Choosing,
   fitOf,
-  makesItWork,
   type OfferFit,
   type SizeChoice,
   type SizeOffer,
-  wearable,
+  workaroundOf,
 } from './choose';
 export { FIT_POINTS, type FitPoint, hangsBy, SIZE_STEP, wantedEase } from './ease';
+export { asFit, type Fit, type FitVerdict, wearable, type Workaround } from './fit';
 export { type FitMark, fitMarks } from './marks';
-export { euShoeSize, hatFit, hatSize, shoeFit, ukShoeSize, usShoeSize } from './shoes';
+export { type PointFit, type SizeFit, sizeFit } from './size';
 export {
-  type FitVerdict,
+  isOneSize,
+  readSize,
+  SIZE_SYSTEMS,
+  type SizeContext,
+  type SizeMeaning,
+  type SizeSystem,
+} from './sizes';
+export {
+  easeWords,
+  fitForClient,
   fitWords,
   offsetWords,
-  type PointFit,
   pointWords,
-  type SizeFit,
-  sizeFit,
-} from './size';
+  verdictWords,
+  workaroundWords,
+} from './words';
 export type { LabelOffset } from './label-offset';

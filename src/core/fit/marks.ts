@@ -1,6 +1,8 @@
 import type { Body, Frame } from '../figure';
 import type { FitPoint } from './ease';
-import { easeWords, type FitVerdict, pointWords, type PointFit } from './size';
+import type { FitVerdict } from './fit';
+import type { PointFit } from './size';
+import { easeWords, pointWords } from './words';
 
 /** Where a size is close or roomy on the figure: a line across, from the body out to the cloth. All in mm. */
 export interface FitMark {

@@ -1,11 +1,9 @@
 import type { Body } from '../figure';
 import { memo } from '../memo';
 import { type MeasureName, type MeasureOrigins, type Measures, type Origin, type Piece } from '../piece';
-import { capital } from '../words';
 import { FIT_POINTS, type FitPoint, hangsBy, SIZE_STEP, wantedEase, type Wanted } from './ease';
+import type { FitVerdict } from './fit';
 import type { LabelOffset } from './label-offset';
-
-export type FitVerdict = 'too small' | 'close' | 'right' | 'roomy' | 'too big';
 
 export interface PointFit {
   readonly point: FitPoint;
@@ -45,7 +43,8 @@ const MEETS: Readonly<
 /** Lengths do not stretch to size. */
 const RIGID: ReadonlySet<FitPoint> = new Set(['sleeve', 'shoulder', 'length']);
 
-type Fitted = Pick<Piece, 'category' | 'volume' | 'fabric' | 'cut'>;
+/** What of a piece its ease depends on. */
+export type Fitted = Pick<Piece, 'category' | 'volume' | 'fabric' | 'cut' | 'slot'>;
 
 /** The points that say something of a piece, worked out once for all its sizes. */
 const wantedOf = memo((piece: Fitted): (readonly [FitPoint, Wanted])[] =>
@@ -107,27 +106,3 @@ function verdictOf(ease: number, [from, to]: Wanted): FitVerdict {
   if (ease <= to) return 'right';
   return ease <= to + LOOSE ? 'roomy' : 'too big';
 }
-
-const plain = (mm: number): string => (mm >= 0 ? `${mm}` : `−${Math.abs(mm)}`);
-const signed = (mm: number): string => (mm >= 0 ? `+${mm}` : plain(mm));
-
-/** "+6 mm; 20 to 120 wanted": the ease at a point, and what is wanted there. */
-export const easeWords = ({ easeMm, wantedMm: [least, most] }: PointFit): string =>
-  `${signed(easeMm)} mm; ${plain(least)} to ${plain(most)} wanted`;
-
-/** A point's verdict as one says it: a sleeve is too short, not too small. */
-export const pointWords = ({ point, verdict }: Pick<PointFit, 'point' | 'verdict'>): string =>
-  point === 'sleeve' || point === 'length'
-    ? verdict.replace('too small', 'too short').replace('too big', 'too long')
-    : verdict;
-
-/** A fit in one line: "close at the hip (+6 mm; 20 to 120 wanted)". */
-export function fitWords({ decides, learned }: SizeFit): string {
-  if (!decides) return 'Fit not measured';
-  const label = learned ? `; ${offsetWords(learned)}` : '';
-  return `${capital(pointWords(decides))} at the ${decides.point} (${easeWords(decides)}${label})`;
-}
-
-/** "this label runs small by a third of a size, from 4 decisions". */
-export const offsetWords = ({ steps, count }: { readonly steps: number; readonly count: number }): string =>
-  `this label runs ${steps < 0 ? 'small' : 'large'} by ${Math.abs(steps).toFixed(1)} of a size, from ${count} ${count === 1 ? 'decision' : 'decisions'}`;

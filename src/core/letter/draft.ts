@@ -156,27 +156,6 @@ const dayInWords = (day: string): string =>
     .format(new Date(`${day}T00:00:00Z`))
     .replace(',', '');
 
-/**
- * How a size fits, as one says it to the person who will wear it: no millimetres, nothing when it was not measured; why
- * one of two sizes was chosen and which to try, and what makes a size work.
- */
-export function fitForClient(size: string, fit: string): string {
-  const [first = '', ...more] = fit.split('. ');
-  const plain = first
-    .replace(/ \(.*\)$/, '')
-    .replace(/^Size .*: /, '')
-    .replace(/ by the letter chart:.*$/, ' by the size on its label');
-  const sized = size === 'one' ? 'One size.' : `Size ${size}.`;
-  const said = more
-    .map((sentence) => sentence.replace(/\.$/, ''))
-    .filter((sentence) => !/would fit and is gone$|^Nothing makes/.test(sentence))
-    .map((sentence) => ` ${sentence}.`)
-    .join('');
-  return plain === '' || plain === 'Fit not measured'
-    ? `${sized}${said}`
-    : `${sized} ${capital(plain)}.${said}`;
-}
-
 function lookLine({ occasion, pieces, verdict }: LetterInput['looks'][number], by: Speaker): string {
   const good = verdict.findings.find(
     (finding) => finding.tone === 'works' && finding.rule !== 'U6' && finding.rule !== 'K1',

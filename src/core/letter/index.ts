@@ -1,3 +1,3 @@
 export { type BeneathLine, beneathOf } from './beneath';
 export { broughtUp } from './merge';
-export { draftLetter, fitForClient, type LetterDraft, type LetterInput, type PieceNote } from './draft';
+export { draftLetter, type LetterDraft, type LetterInput, type PieceNote } from './draft';

@@ -2,6 +2,7 @@ import type {
   BACKS,
   CARES,
   Category,
+  Department,
   DIRECTIONS,
   FINISHES,
   HOURS,
@@ -116,6 +117,8 @@ export interface Facts {
  */
 export interface Attributes {
   readonly slot?: Slot | undefined;
+  /** Whose rail it hangs on; absent: nobody said. */
+  readonly department?: Department | undefined;
   readonly colours: readonly Swatch[];
   readonly pattern: Pattern;
   readonly fabric: Fabric;

@@ -192,6 +192,10 @@ export const ORIGINS = ['given', 'chart', 'estimated', 'defaulted'] as const;
 /** Where a value comes from; no finding stronger than a note rests on a `defaulted` one. */
 export type Origin = (typeof ORIGINS)[number];
 
+/** Whose size tables a garment is cut by, and which rails a client shops. */
+export const DEPARTMENTS = ['women', 'men', 'both'] as const;
+export type Department = (typeof DEPARTMENTS)[number];
+
 export const GOALS = [
   'longer-leg',
   'defined-waist',

@@ -1,7 +1,7 @@
 import { type Ask, needsNoIron } from '../box';
 import { isSister, isTwin } from '../closet';
 import { colourName } from '../colour';
-import { choiceWords, type FitVerdict, type SizeChoice } from '../fit';
+import { type FitVerdict, fitWords, type SizeChoice } from '../fit';
 import type { Profile } from '../client';
 import type { Occasion } from '../occasion';
 import type { Category, Piece } from '../piece';
@@ -117,7 +117,7 @@ const ramp = (value: number, { from, full }: { from: number; full: number }): nu
   Math.min(1, Math.max(0, (value - from) / (full - from)));
 
 export const JUDGES: Readonly<Record<Criterion, Judge>> = {
-  fit: (_piece, choice) => [{ part: FIT_PART[choice.verdict], says: choiceWords(choice) }],
+  fit: (_piece, choice) => [{ part: FIT_PART[choice.verdict], says: fitWords(choice) }],
   ask: (piece, _choice, { ask }) => {
     if (!ask) return [];
     return [
@@ -200,10 +200,10 @@ export const JUDGES: Readonly<Record<Criterion, Judge>> = {
       ? [{ part: 0.4, says: `Has kept all ${alike.length} of this kind` }]
       : [];
   },
-  depth: (_piece, { size }) =>
-    size.free === 1
+  depth: (_piece, { offer }) =>
+    offer.free === 1
       ? [{ part: -0.5, says: 'Last one in this size' }]
-      : only(size.free >= 3, 0.5, `${size.free} of this size on the shelf`),
+      : only(offer.free >= 3, 0.5, `${offer.free} of this size on the shelf`),
   interest: ({ priceMinor = 0 }, _choice, { settings }, { costMinor, ageDays = 0 }) => {
     if (!settings?.ownInterest) return [];
     const margin = costMinor === undefined || priceMinor <= 0 ? 0 : (priceMinor - costMinor) / priceMinor;

@@ -1,5 +1,5 @@
 import type { Body } from '../figure';
-import { chooseSize, type SizeChoice, type SizeOffer } from '../fit';
+import { chooseSize, type SizeChoice, type SizeContext, type SizeOffer } from '../fit';
 import type { LabelOffset } from '../fit';
 import type { Piece } from '../piece';
 import { schoolsFor, type Schools } from '../client';
@@ -38,6 +38,8 @@ export interface Ranked {
 export interface RankSetting extends PullSetting {
   readonly body: Body;
   readonly shopSchools: Schools;
+  /** What a small bare number on a label counts by in this shop. */
+  readonly small?: SizeContext['small'];
 }
 
 /** Ranks candidates with reasons; what is gone in every size is left out. */
@@ -45,7 +47,11 @@ export function rankPull(candidates: readonly Candidate[], setting: RankSetting)
   const { size } = schoolsFor(setting.client, setting.shopSchools);
   return candidates
     .flatMap((candidate) => {
-      const choice = chooseSize(candidate.piece, candidate.sizes, setting.body, size, candidate.offset);
+      const choice = chooseSize(candidate.piece, candidate.sizes, setting.body, {
+        school: size,
+        offset: candidate.offset,
+        small: setting.small,
+      });
       return choice ? [weigh(candidate, choice, setting)] : [];
     })
     .sort((a, b) => b.points - a.points || (a.candidate.piece.title < b.candidate.piece.title ? -1 : 1));

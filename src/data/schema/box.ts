@@ -1,7 +1,7 @@
 import { type Ask, BOX_STATES, DECISIONS } from '@core/box';
 import type { GuardCode } from '@core/guard';
 import type { LetterDraft } from '@core/letter';
-import { ALTERATION_JOBS, type FitPoint } from '@core/fit';
+import { ALTERATION_JOBS, type Fit, type FitPoint } from '@core/fit';
 import type { Overrule, StageOff } from '@core/look';
 import type { BoxTotal, Promotion } from '@core/money';
 import { sql } from 'drizzle-orm';
@@ -103,7 +103,8 @@ export const boxLine = pgTable(
       .references(() => location.id),
     askId: uuid('ask_id').references(() => boxAsk.id, { onDelete: 'set null' }),
     position: integer('position').notNull(),
-    fit: text('fit').notNull().default(''),
+    /** As it was found when the piece was held; null where nobody looked. */
+    fit: jsonb('fit').$type<Fit>(),
     /** Price and tax rate as they were when the box went out; null before. */
     priceMinor: integer('price_minor'),
     taxBp: integer('tax_bp'),

@@ -1,4 +1,4 @@
-import { STATE_WORDS } from '@core/box';
+import { isClosed, isEnded, STATE_WORDS } from '@core/box';
 import { zoneNoun } from '@core/say';
 import { listed } from '@core/words';
 import type { ClientView } from '@contracts/client/client-view';
@@ -29,7 +29,7 @@ interface ClientPageProps {
 export function ClientPage({ view, currency, mayErase }: ClientPageProps) {
   const [editing, { open, close }] = useDisclosure(false);
   const [starting, setStarting] = useState(false);
-  const open_box = view.boxes.find((box) => box.state !== 'closed' && box.state !== 'cancelled');
+  const open_box = view.boxes.find((box) => !isEnded(box.state));
   const startBox = async (): Promise<void> => {
     setStarting(true);
     try {
@@ -170,7 +170,7 @@ export function ClientPage({ view, currency, mayErase }: ClientPageProps) {
                     <span className="chip">{STATE_WORDS[box.state]}</span>{' '}
                     <span className="small soft">
                       {box.outDay && `out ${dayWords(box.outDay)}; `}
-                      {box.state === 'closed' ? `kept ${box.kept} of ${box.lines}` : `${box.lines} pieces`}
+                      {isClosed(box.state) ? `kept ${box.kept} of ${box.lines}` : `${box.lines} pieces`}
                     </span>{' '}
                     {box.netMinor !== undefined && <Money minor={box.netMinor} currency={currency} />}
                     {box.returned.map((line) => (

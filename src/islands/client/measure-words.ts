@@ -14,4 +14,8 @@ export const MEASURE_WORDS: Readonly<Record<string, string>> = {
   upperArm: 'Upper arm',
   thigh: 'Thigh',
   calf: 'Calf',
+  neck: 'Neck',
+  handGirth: 'Hand, round the palm',
+  wristGirth: 'Wrist',
+  fingerMm: 'Finger, round',
 };

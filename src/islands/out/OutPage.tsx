@@ -1,4 +1,4 @@
-import { hasLeft } from '@core/box';
+import { hasLeft, isPacked } from '@core/box';
 import type { BoxView, LineView } from '@contracts/box/box-view';
 import type { PackLine, PackView } from '@contracts/box/pack-view';
 import { alterationWords } from '@core/fit';
@@ -42,7 +42,7 @@ export function OutPage({ initial }: { readonly initial: BoxView | PackView }) {
     setByHand((now) =>
       now.has(id) ? new Set([...now].filter((each) => each !== id)) : new Set([...now, id]),
     );
-  const packing = !gone && view.state !== 'packed';
+  const packing = !gone && !isPacked(view.state);
   const scan = async (code: string): Promise<boolean> => {
     try {
       const answer = await call('scan-line', { boxId: view.id, code });
@@ -75,7 +75,7 @@ export function OutPage({ initial }: { readonly initial: BoxView | PackView }) {
               >
                 <Checkbox
                   aria-label={`${line.piece.title} is in`}
-                  checked={gone || view.state === 'packed' || ticked.has(line.id)}
+                  checked={gone || isPacked(view.state) || ticked.has(line.id)}
                   disabled={!packing || line.scanned}
                   onChange={() => toggle(line.id)}
                 />
@@ -142,7 +142,7 @@ export function OutPage({ initial }: { readonly initial: BoxView | PackView }) {
               </>
             )}
           </dl>
-          {!gone && view.state !== 'packed' && (
+          {!gone && !isPacked(view.state) && (
             <>
               <Button disabled={!all} loading={busy === 'move-box'} onClick={() => move('packed', 'Packed.')}>
                 Mark as packed
@@ -171,7 +171,7 @@ export function OutPage({ initial }: { readonly initial: BoxView | PackView }) {
               )}
             </>
           )}
-          {view.state === 'packed' && (
+          {isPacked(view.state) && (
             <>
               <TextInput
                 label="Parcel number"

@@ -1,5 +1,6 @@
 import type { BoxView } from '@contracts/box/box-view';
 import type { PullRow, ReasonView } from '@contracts/pull/pull-row';
+import { fitWords } from '@core/fit';
 import { isRefused } from '@core/guard';
 import { Button } from '@mantine/core';
 import { GarmentSketch } from '@ui/GarmentSketch';
@@ -10,7 +11,6 @@ import type { Else } from './usePullList';
 
 export interface HoldWish {
   readonly variantId: string;
-  readonly fit: string;
   readonly locationId?: string | undefined;
 }
 
@@ -88,7 +88,7 @@ export const CandidateRow = memo(function CandidateRow({
           data-garment={row.garmentId}
           disabled={!mayHold}
           loading={busy}
-          onClick={() => onHold(row, { variantId: row.variantId, fit: row.fit })}
+          onClick={() => onHold(row, { variantId: row.variantId })}
         >
           Hold {row.size}
         </Button>
@@ -99,8 +99,8 @@ export const CandidateRow = memo(function CandidateRow({
               key={size.variantId}
               className="plain-button"
               disabled={!mayHold}
-              title={size.fit}
-              onClick={() => onHold(row, { variantId: size.variantId, fit: size.fit })}
+              title={fitWords(size.fit, view.shop.tongue)}
+              onClick={() => onHold(row, { variantId: size.variantId })}
               aria-label={`Hold ${row.piece.title} in ${size.size}`}
             >
               {size.size}
@@ -114,7 +114,7 @@ export const CandidateRow = memo(function CandidateRow({
                 key={locationId}
                 className="plain-button"
                 disabled={!mayHold}
-                onClick={() => onHold(row, { variantId: row.variantId, fit: row.fit, locationId })}
+                onClick={() => onHold(row, { variantId: row.variantId, locationId })}
                 aria-label={`Hold ${row.piece.title} from ${title.toLowerCase()} ${free}`}
               >
                 {title.toLowerCase()} {free}

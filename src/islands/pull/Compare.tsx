@@ -41,11 +41,7 @@ export function Compare({ rows, view, looks, open, mayHold, onClose, onHold, onD
             <Swatches hexes={row.piece.colours.map(({ hex }) => hex)} />
             <Reasons reasons={row.reasons} doubt={row.doubt} />
             <div className="compare-act">
-              <Button
-                size="xs"
-                disabled={!mayHold}
-                onClick={() => onHold(row, { variantId: row.variantId, fit: row.fit })}
-              >
+              <Button size="xs" disabled={!mayHold} onClick={() => onHold(row, { variantId: row.variantId })}>
                 Hold {row.size}
               </Button>
               <Button

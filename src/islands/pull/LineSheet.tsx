@@ -5,12 +5,14 @@ import {
   ALTERATION_WORDS,
   type AlterationJob,
   alterationFault,
+  fitWords,
   alterationWords,
   jobsFor,
   suggestedAlterations,
 } from '@core/fit';
 import { bodyOf } from '@core/figure';
 import { money, parseMoney } from '@core/money';
+import type { Tongue } from '@core/words';
 import { Button, Modal, NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { call, showProblem } from '@ui/api';
 import { GarmentSketch } from '@ui/GarmentSketch';
@@ -66,7 +68,7 @@ function Alternatives({
 }) {
   const swaps = useSwaps(view, line.id);
   const swap = async (
-    by: { readonly variantId: string; readonly fit: string; readonly locationId?: string },
+    by: { readonly variantId: string; readonly locationId?: string },
     done: string,
   ): Promise<void> => {
     if (await run('swap-line', { boxId: view.id, lineId: line.id, ...by }, done)) onDone();
@@ -90,10 +92,9 @@ function Alternatives({
       swap={view_}
       than={line.priceMinor}
       currency={view.shop.currency}
+      tongue={view.shop.tongue}
       busy={busy === 'swap-line'}
-      onTake={() =>
-        void swap({ variantId: view_.variantId, fit: view_.fit }, `${view_.piece.title} takes its place.`)
-      }
+      onTake={() => void swap({ variantId: view_.variantId }, `${view_.piece.title} takes its place.`)}
     />
   );
   return (
@@ -117,10 +118,7 @@ function Alternatives({
               key={locationId}
               className="plain-button"
               onClick={() =>
-                void swap(
-                  { variantId: line.variantId, fit: line.fit, locationId },
-                  `It is held at ${title} now.`,
-                )
+                void swap({ variantId: line.variantId, locationId }, `It is held at ${title} now.`)
               }
             >
               {title} ({free})
@@ -139,11 +137,12 @@ interface OfferProps {
   /** Price of what it would replace. */
   readonly than: number;
   readonly currency: string;
+  readonly tongue: Tongue;
   readonly busy: boolean;
   readonly onTake: () => void;
 }
 
-function Offer({ title, why, swap, than, currency, busy, onTake }: OfferProps) {
+function Offer({ title, why, swap, than, currency, tongue, busy, onTake }: OfferProps) {
   const priceMinor = swap.piece.priceMinor ?? 0;
   const less = than - priceMinor;
   return (
@@ -154,7 +153,7 @@ function Offer({ title, why, swap, than, currency, busy, onTake }: OfferProps) {
       <div>
         <div className="small soft">{title}</div>
         {swap.piece.title}, {swap.size}
-        <div className="small soft">{why ?? swap.fit}</div>
+        <div className="small soft">{why ?? fitWords(swap.fit, tongue)}</div>
       </div>
       <div style={{ textAlign: 'right' }}>
         <Money minor={priceMinor} currency={currency} />

@@ -76,7 +76,7 @@ function Rail({ initial }: { readonly initial: BoxView }) {
     async (row: PullRow): Promise<string | undefined> => {
       const held = await run(
         'hold-line',
-        { boxId: initial.id, variantId: row.variantId, fit: row.fit },
+        { boxId: initial.id, variantId: row.variantId },
         `${row.piece.title} is held.`,
       );
       return held?.lines.findLast(({ variantId }) => variantId === row.variantId)?.piece.id;

@@ -1,6 +1,5 @@
-import { hasLeft } from '@core/box';
 import type { BoxView, LineView } from '@contracts/box/box-view';
-import { type ReturnReason, RETURN_REASONS } from '@core/box';
+import { hasLeft, isClosed, type ReturnReason, RETURN_REASONS } from '@core/box';
 import { saysSize } from '@core/learn';
 import { FIT_POINTS, type FitPoint } from '@core/fit';
 import { money } from '@core/money';
@@ -34,7 +33,7 @@ export function TallyPage({ initial }: { readonly initial: BoxView }) {
   }
   const undecided = view.lines.filter((line) => line.decision === 'undecided').length;
   const unchecked = view.lines.filter((line) => line.decision === 'return' && !line.checkedIn).length;
-  const closed = view.state === 'closed';
+  const closed = isClosed(view.state);
   return (
     <Providers>
       <div className="columns pull">
@@ -180,7 +179,7 @@ function CloseDialog({ view, open, onCancel, onClose }: CloseDialogProps) {
 function TallyLine({ line, box }: { readonly line: LineView; readonly box: BoxState }) {
   const { view, busy, run } = box;
   const [note, setNote] = useState(line.note);
-  const closed = view.state === 'closed';
+  const closed = isClosed(view.state);
   // What the buttons show is what is stored; a reason may follow, or stay "not said".
   const decide = (
     decision: 'keep' | 'return',

@@ -1,19 +1,21 @@
 import { bodyOf } from '@core/figure';
-import type { SizeOffer } from '@core/fit';
+import { schoolsFor } from '@core/client';
+import { asFit, chooseSize, type Fit, fitOf, type SizeOffer } from '@core/fit';
 import { memo } from '@core/memo';
 import type { Piece } from '@core/piece';
 import type { Candidate, RankSetting } from '@core/pull';
 import { sizeWords } from '@core/stock';
+import type { English } from '@core/words';
 import type { Reader } from '@data/db';
 import { labelKey, labelOffsets, pastLines } from '@data/decisions';
 import { pieceOfGarment, pieceOfOwned, splitMeasures } from '@data/pieces';
-import { boxOccasion, ownedItem } from '@data/schema';
-import { type KnownGarment, knownGarments } from '@data/known-garments';
+import { boxOccasion, garment, ownedItem, variant } from '@data/schema';
+import { type GarmentVersion, type KnownGarment, knownGarments, rowVersion } from '@data/known-garments';
 import { pullCandidates, type PullWish, unitsOnShelf } from '@data/stock';
 import { and, eq, isNull } from 'drizzle-orm';
 import { occasionsOf } from '../client/occasions';
 import { clientOf } from '../client/profile';
-import type { Actor } from '../context';
+import type { Actor, Context } from '../context';
 import { shopOf } from '../shop/settings';
 import { type BoxRecord, type LineRecord, spentOn } from './lines';
 
@@ -46,6 +48,7 @@ export async function rankSetting(
       .map(({ occasion }) => occasion),
     past: await pastLines(db, row.clientId),
     settings: shop.pullSettings,
+    small: smallNumbersOf(shop.english),
   };
 }
 
@@ -60,13 +63,21 @@ const stillOf = memo(({ row, sizes }: KnownGarment) => ({
 }));
 
 /** Garments on the shelf that a wish asks for, with their sizes and what is known of their labels. */
-export async function candidatesFor(db: Reader, wish: PullWish, now: Date): Promise<Candidate[]> {
-  const known = await knownGarments(db, await pullCandidates(db, wish));
+export const candidatesFor = async (db: Reader, wish: PullWish, now: Date): Promise<Candidate[]> =>
+  candidatesOf(db, wish.shopId, await pullCandidates(db, wish), now);
+
+async function candidatesOf(
+  db: Reader,
+  shopId: string,
+  wanted: readonly GarmentVersion[],
+  now: Date,
+): Promise<Candidate[]> {
+  const known = await knownGarments(db, wanted);
   const units = await unitsOnShelf(
     db,
     known.flatMap(({ sizes }) => sizes.map(({ id }) => id)),
   );
-  const offsets = await labelOffsets(db, wish.shopId, [
+  const offsets = await labelOffsets(db, shopId, [
     ...new Set(known.map(({ row }) => row.label).filter(Boolean)),
   ]);
   return known.map((each) => {
@@ -88,6 +99,33 @@ export async function candidatesFor(db: Reader, wish: PullWish, now: Date): Prom
     };
   });
 }
+
+/** How a size of the shop's fits the client of a box, said as the list would say it where it would choose that size. */
+export async function fitInBox(
+  { tx, actor, now }: Context,
+  row: BoxRecord,
+  variantId: string,
+): Promise<Fit | null> {
+  const version = await tx
+    .select({ id: garment.id, rowVersion })
+    .from(variant)
+    .innerJoin(garment, eq(garment.id, variant.garmentId))
+    .where(and(eq(variant.id, variantId), eq(variant.shopId, actor.shopId)));
+  const [candidate] = await candidatesOf(tx, actor.shopId, version, now);
+  const offer = candidate?.sizes.find((each) => each.variantId === variantId);
+  if (!candidate || !offer) return null;
+  const shop = await shopOf(tx, actor.shopId);
+  const { profile } = await clientOf(tx, actor.shopId, row.clientId);
+  const { piece, sizes, offset } = candidate;
+  const body = bodyOf(profile.measures);
+  const small = smallNumbersOf(shop.english);
+  const { size: school } = schoolsFor(profile, shop.schools);
+  const choice = chooseSize(piece, sizes, body, { school, offset, small });
+  return asFit(choice?.offer.variantId === variantId ? choice : fitOf(piece, offer, body, offset, small));
+}
+
+/** What a small bare number on a label counts by in a shop: an American one's 12 is not a British one's. */
+const smallNumbersOf = (english: English): 'UK' | 'US' => (english === 'american' ? 'US' : 'UK');
 
 /** A garment as it is in one of its sizes. */
 export const inSize = (

@@ -1,4 +1,4 @@
-import { isOpen } from '@core/box';
+import { isHere, isPacked } from '@core/box';
 import { addDays } from '@core/schedule';
 import { hold } from '@data/schema';
 import { and, eq, inArray } from 'drizzle-orm';
@@ -16,7 +16,7 @@ export async function holdUntil(
   row: BoxRecord,
   lines: readonly LineRecord[],
 ): Promise<Date | null> {
-  if (row.state === 'packed') return null;
+  if (isPacked(row.state)) return null;
   const shop = await shopOf(tx, row.shopId);
   const least = addDays(dayIn(shop.zone, now), shop.holdDays);
   const packBy = (await dueOf(tx, row, shop, lines))?.packBy ?? least;
@@ -29,7 +29,7 @@ export async function setHoldClock(
   row: BoxRecord,
   known?: readonly LineRecord[],
 ): Promise<void> {
-  if (!isOpen(row.state) && row.state !== 'packed') return;
+  if (!isHere(row.state)) return;
   const lines = known ?? (await linesOf(context.tx, row.id));
   if (lines.length === 0) return;
   await context.tx

@@ -2,7 +2,7 @@ import { renewHoldCall } from '@contracts/pull/renew-hold';
 import { releaseLineCall } from '@contracts/pull/release-line';
 import { swapLineCall } from '@contracts/pull/swap-line';
 import { holdLineCall } from '@contracts/pull/hold-line';
-import { isOpen } from '@core/box';
+import { broughtTo, isOpen } from '@core/box';
 import type { Writer } from '@data/db';
 import { lockStock } from '@data/ledger';
 import {
@@ -26,20 +26,22 @@ import { releaseExpired, releaseHold, takeHold } from '../stock/holds';
 import { serve } from '../use-case';
 import { holdUntil } from './hold-clock';
 import { boxView } from './box-view';
+import { fitInBox } from './candidates';
 import { boxOf, type BoxRecord, linesOf } from './lines';
 
 const PACKED = 'This box is packed: take a step back before changing what is in it.';
 
 export const holdLine = serve(holdLineCall, {
-  async run(context, { boxId, variantId, askId, fit, locationId }) {
+  async run(context, { boxId, variantId, askId, locationId }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);
     if (!isOpen(row.state)) throw conflict(PACKED);
-    const { lineId, sku } = await takeLine(context, row, { variantId, askId, fit, locationId });
-    if (row.state === 'brief')
+    const { lineId, sku } = await takeLine(context, row, { variantId, askId, locationId });
+    const state = broughtTo(row.state, 'pulling');
+    if (state !== row.state)
       await tx
         .update(box)
-        .set({ state: 'pulling', version: sql`${box.version} + 1` })
+        .set({ state, version: sql`${box.version} + 1` })
         .where(eq(box.id, boxId));
     await note(context, 'hold', 'box', boxId, { lineId, sku });
     return boxView(tx, actor, boxId, now);
@@ -49,7 +51,6 @@ export const holdLine = serve(holdLineCall, {
 interface Wanted {
   readonly variantId: string;
   readonly askId: string | null;
-  readonly fit: string;
   readonly locationId?: string | undefined;
 }
 
@@ -57,7 +58,7 @@ interface Wanted {
 async function takeLine(
   context: Context,
   row: BoxRecord,
-  { variantId, askId, fit, locationId }: Wanted,
+  { variantId, askId, locationId }: Wanted,
 ): Promise<{ lineId: string; sku: string }> {
   const { tx, actor, now } = context;
   const boxId = row.id;
@@ -91,7 +92,7 @@ async function takeLine(
       variantId,
       locationId: place.locationId,
       askId,
-      fit,
+      fit: await fitInBox(context, row, variantId),
       position: sql`(select count(*) from box_line where box_id = ${boxId})`,
       createdAt: now,
     })
@@ -113,14 +114,14 @@ async function takeLine(
  * a refusal leaves all as it was; looks of the box go on with the new piece, in its usual way.
  */
 export const swapLine = serve(swapLineCall, {
-  async run(context, { boxId, lineId, variantId, fit, locationId }) {
+  async run(context, { boxId, lineId, variantId, locationId }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);
     if (!isOpen(row.state)) throw conflict(PACKED);
     const before = await lineOf(tx, boxId, lineId);
     // Both ends of the swap at once and in one order: two opposite swaps cannot wait for each other.
     await lockStock(tx, [before.variantId, variantId]);
-    const taken = await takeLine(context, row, { variantId, askId: before.askId, fit, locationId });
+    const taken = await takeLine(context, row, { variantId, askId: before.askId, locationId });
     await dropLine(context, lineId);
     await tx.update(boxLine).set({ position: before.position }).where(eq(boxLine.id, taken.lineId));
     const same = before.variantId === variantId;

@@ -1,8 +1,8 @@
 import { saveLetterCall } from '@contracts/letter/save-letter';
 import { draftLetterCall } from '@contracts/letter/draft-letter';
-import { isSettled } from '@core/box';
-import { alterationWords } from '@core/fit';
-import { draftLetter, fitForClient, type LetterDraft } from '@core/letter';
+import { broughtTo, isSettled } from '@core/box';
+import { alterationWords, fitForClient } from '@core/fit';
+import { draftLetter, type LetterDraft } from '@core/letter';
 import { judge } from '@core/look';
 import { piecesOf, settingOf } from '@contracts/look-pieces';
 import type { BoxView } from '@contracts/box/box-view';
@@ -23,7 +23,7 @@ export function draftFor(view: BoxView): LetterDraft {
     lines: view.lines.map((line) => ({
       ref: line.piece.id,
       piece: line.piece,
-      fit: fitForClient(line.size, line.fit),
+      fit: fitForClient(line.fit, line.size),
       altered:
         line.alterations.length > 0
           ? { jobs: line.alterations.map(alterationWords), mayReturn: line.mayReturn }
@@ -63,7 +63,7 @@ export const saveLetter = serve(saveLetterCall, {
         ],
         { version: row.version, letter: row.letter ?? letter },
       );
-    const state = ['brief', 'pulling', 'combining'].includes(row.state) ? 'written' : row.state;
+    const state = broughtTo(row.state, 'written');
     await tx
       .update(box)
       .set({ letter, state, version: sql`${box.version} + 1` })

@@ -1,6 +1,6 @@
 import { lineSwapsCall } from '@contracts/pull/line-swaps';
 import { alternativesTo, AXIS_WORDS, objectionsTo, rankPull, type Ranked } from '@core/pull';
-import { wearable } from '@core/fit';
+import { asFit, wearable } from '@core/fit';
 import type { Piece } from '@core/piece';
 import { lab } from '@core/colour';
 import type { LineSwaps, SwapsAnswer, SwapView } from '@contracts/pull/line-swaps';
@@ -12,11 +12,10 @@ import { boxOf, linesOf, pieceOfLine } from './lines';
 
 /** What is on the shelf, in the size that was chosen. */
 const shelfOf = ({ candidate, choice }: Ranked): SwapView => ({
-  variantId: choice.size.variantId,
-  piece: inSize(candidate.piece, choice.size),
-  size: choice.size.size,
-  fit: choice.fit,
-  verdict: choice.verdict,
+  variantId: choice.offer.variantId,
+  piece: inSize(candidate.piece, choice.offer),
+  size: choice.size,
+  fit: asFit(choice),
 });
 
 /** Pieces nothing is held against, told of each line's kind at most. */

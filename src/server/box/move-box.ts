@@ -1,5 +1,5 @@
 import { moveBoxCall } from '@contracts/box/move-box';
-import { type BoxState, mayMove } from '@core/box';
+import { isPacked, isTallyMove, mayMove, packerMay } from '@core/box';
 import { addDays, workingDaysAfter } from '@core/schedule';
 import { moveStock } from '@data/ledger';
 import { box, boxLine, hold, payment } from '@data/schema';
@@ -16,21 +16,18 @@ import { boxOf, type BoxRecord, inLockOrder, isHeld, type LineRecord, linesOf, p
 import { termsOf } from './money';
 import { viewFor } from './pack-view';
 
-const PACKER_MOVES: readonly BoxState[] = ['packed', 'out'];
-
 export const moveBox = serve(moveBoxCall, {
   async run(context, { boxId, version, to, parcel }) {
     const { tx, actor, now } = context;
-    if (actor.role === 'packer' && !PACKER_MOVES.includes(to)) throw forbidden();
+    if (actor.role === 'packer' && !packerMay(to)) throw forbidden();
     const row = await boxOf(tx, actor.shopId, boxId, true);
     if (row.version !== version) throw stale([{ path: 'state', message: `the box is ${row.state} now` }]);
-    if (to === 'tallying' || to === 'closed')
-      throw conflict('A box is tallied line by line, and closed at the end.');
+    if (isTallyMove(to)) throw conflict('A box is tallied line by line, and closed at the end.');
     const lines = await linesOf(tx, boxId);
     const allowed = mayMove(row.state, to, factsOf(row, lines));
     if (!allowed.ok) throw new Refusal(409, allowed.faults[0]?.message ?? 'Not yet.', allowed.faults);
     // Where the deed is done: what a client is allergic to, or never wears, leaves the shop with nobody's hand.
-    if (to === 'packed' || to === 'out') {
+    if (packerMay(to)) {
       const faults = await guardFaults(tx, actor, row, lines);
       if (faults.length > 0) throw new Refusal(409, faults[0]?.message ?? 'Not yet.', faults);
     }
@@ -42,7 +39,7 @@ export const moveBox = serve(moveBoxCall, {
       .set({ state: to, version: sql`${box.version} + 1` })
       .where(eq(box.id, boxId));
     // Packed pieces are on no clock; unpacked ones are on theirs again.
-    if (to === 'packed' || row.state === 'packed') await setHoldClock(context, { ...row, state: to }, lines);
+    if (isPacked(to) || isPacked(row.state)) await setHoldClock(context, { ...row, state: to }, lines);
     await note(context, `move to ${to}`, 'box', boxId, { from: row.state });
     return viewFor(tx, actor, boxId, now);
   },

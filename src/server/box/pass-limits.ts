@@ -1,5 +1,5 @@
 import { passLimitsCall } from '@contracts/pull/pass-limits';
-import { isOpen } from '@core/box';
+import { isHere } from '@core/box';
 import { isRefused } from '@core/guard';
 import { limitPass } from '@data/schema';
 import { note } from '../audit';
@@ -17,8 +17,7 @@ export const passLimits = serve(passLimitsCall, {
   async run(context, { boxId, passes, reason }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);
-    if (!isOpen(row.state) && row.state !== 'packed')
-      throw conflict('This box has gone out: what was decided stays as it was.');
+    if (!isHere(row.state)) throw conflict('This box has gone out: what was decided stays as it was.');
     const found = await guardOfBox(tx, row, await linesOf(tx, boxId));
     const faults = passes.flatMap(({ lineId, code, about }, i) => {
       const asked = found.get(lineId)?.find((each) => each.code === code && each.about === about);

@@ -2,7 +2,7 @@ import { whyNotCall } from '@contracts/pull/why-not';
 import { pullListCall } from '@contracts/pull/pull-list';
 import { lab, type Lab } from '@core/colour';
 import { type GuardFinding, guardPiece, guardWords, isRefused } from '@core/guard';
-import { choiceWords, fitOf, wearable } from '@core/fit';
+import { asFit, fitOf, verdictWords, wearable, workaroundWords } from '@core/fit';
 import { rankPull, type Ranked, type RankSetting } from '@core/pull';
 import type { Parsed } from '@contracts/calls';
 import type { PullAnswer } from '@contracts/pull/pull-list';
@@ -38,7 +38,7 @@ export const pullList = serve(pullListCall, {
     const first = [...shown.filter((each) => !isOut(each)), ...shown.filter(isOut)].slice(0, MOST_ROWS);
     const places = await placesByVariant(
       context.tx,
-      first.map(({ choice }) => choice.size.variantId),
+      first.map(({ choice }) => choice.offer.variantId),
     );
     const rows = first.map((each) => rowOf(each, setting, places, guardRanked(each, setting, notToSend)));
     // Of everything there is, nobody asks what is gone.
@@ -50,7 +50,12 @@ export const pullList = serve(pullListCall, {
     const unfit = input.fitsOnly ? ranked.filter((each) => !fits(each)).map(unfitOf) : [];
     const sizeGone = shown.flatMap(({ candidate, choice }) =>
       choice.instead
-        ? [{ title: candidate.piece.title, why: `${choice.instead} ${choice.size.size} is shown` }]
+        ? [
+            {
+              title: candidate.piece.title,
+              why: `Size ${choice.instead.size} would fit and is gone. ${workaroundWords(choice.instead.works)} ${choice.size} is shown`,
+            },
+          ]
         : [],
     );
     const ruledOut = shown
@@ -67,7 +72,7 @@ const SOLD_OUT = 'Sold out in every size';
 const fits = ({ choice }: Ranked): boolean => wearable(choice);
 const unfitOf = ({ candidate, choice }: Ranked): LeftOut => ({
   title: candidate.piece.title,
-  why: `${choice.fit} in the nearest size, ${choice.size.size}`,
+  why: `${verdictWords(choice)} in the nearest size, ${choice.size}`,
 });
 
 /** What stands between a candidate, in the size chosen for it, and the client. */
@@ -76,7 +81,7 @@ const guardRanked = (
   { client, owned }: RankSetting,
   notToSend: string,
 ): readonly GuardFinding[] =>
-  guardPiece(inSize(candidate.piece, choice.size), { client, looks: [], closet: owned, notToSend });
+  guardPiece(inSize(candidate.piece, choice.offer), { client, looks: [], closet: owned, notToSend });
 
 /**
  * What nobody can pass hangs on cloth, kind and colour, which are the same in every size: asked of the garment as it is
@@ -129,39 +134,36 @@ async function askOf(tx: Reader, boxId: string, askId: string | null) {
 
 function rowOf(
   { candidate, choice, points, reasons, doubt }: Ranked,
-  { body }: RankSetting,
+  { body, small }: RankSetting,
   places: Awaited<ReturnType<typeof placesByVariant>>,
   guard: readonly GuardFinding[],
 ): PullRow {
   const { piece, sizes, offset, label = '' } = candidate;
-  const { size, verdict } = choice;
-  const sized = inSize(piece, size);
-  const at = places.get(size.variantId) ?? [];
+  const { offer } = choice;
+  const sized = inSize(piece, offer);
+  const at = places.get(offer.variantId) ?? [];
   return {
     garmentId: piece.id,
-    variantId: size.variantId,
+    variantId: offer.variantId,
     label,
     piece: sized,
-    size: size.size,
-    free: size.free,
-    verdict,
-    fit: choiceWords(choice),
+    size: offer.size,
+    free: offer.free,
+    fit: asFit(choice),
     fitPoints: choice.points ?? [],
     guard,
     points,
     reasons,
     doubt,
     otherSizes: sizes
-      .filter(({ variantId, free }) => free > 0 && variantId !== size.variantId)
+      .filter(({ variantId, free }) => free > 0 && variantId !== offer.variantId)
       .slice(0, OTHER_SIZES)
       .map((other) => {
-        const found = fitOf(piece, other, body, offset);
         return {
           variantId: other.variantId,
           size: other.size,
           free: other.free,
-          verdict: found.verdict,
-          fit: found.fit,
+          fit: asFit(fitOf(piece, other, body, offset, small)),
         };
       }),
     places: at.length > 1 ? at : [],

@@ -1,5 +1,5 @@
 import { saveBriefCall } from '@contracts/box/save-brief';
-import { type Ask, readAsk, isSettled } from '@core/box';
+import { type Ask, broughtTo, isSettled, readAsk } from '@core/box';
 import type { Fault } from '@contracts/faults';
 import type { Writer } from '@data/db';
 import { box, boxAsk, boxOccasion, occasion } from '@data/schema';
@@ -46,7 +46,7 @@ export const saveBrief = serve(saveBriefCall, {
         budgetMinor: input.budgetMinor,
         mood: input.mood,
         notToSend: input.notToSend,
-        state: row.state === 'brief' ? 'pulling' : row.state,
+        state: broughtTo(row.state, 'pulling'),
         version: sql`${box.version} + 1`,
       })
       .where(eq(box.id, row.id));

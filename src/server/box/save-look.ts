@@ -1,6 +1,6 @@
 import { removeLookCall } from '@contracts/look/remove-look';
 import { saveLookCall } from '@contracts/look/save-look';
-import { hasLeft, isSettled } from '@core/box';
+import { broughtTo, hasLeft, isSettled } from '@core/box';
 import { piecesOf, settingOf } from '@contracts/look-pieces';
 import { judge } from '@core/look';
 import { box, boxOccasion, look } from '@data/schema';
@@ -69,10 +69,11 @@ export const saveLook = serve(saveLookCall, {
         .insert(look)
         .values({ ...values, boxId: row.id, position: before.looks.length, createdAt: now });
     }
-    if (row.state === 'brief' || row.state === 'pulling')
+    const state = broughtTo(row.state, 'combining');
+    if (state !== row.state)
       await tx
         .update(box)
-        .set({ state: 'combining', version: sql`${box.version} + 1` })
+        .set({ state, version: sql`${box.version} + 1` })
         .where(eq(box.id, row.id));
     await note(context, 'look', 'box', row.id, {
       pieces: input.pieces.length,

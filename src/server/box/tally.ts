@@ -1,7 +1,7 @@
 import { closeBoxCall } from '@contracts/tally/close-box';
 import { checkInLineCall } from '@contracts/tally/check-in-line';
 import { decideLineCall } from '@contracts/tally/decide-line';
-import { mayMove } from '@core/box';
+import { isClosed, mayMove, mayTally } from '@core/box';
 import { saysSize } from '@core/learn';
 import { moveStock } from '@data/ledger';
 import { alteration, box, boxLine, ownedItem, payment } from '@data/schema';
@@ -28,9 +28,9 @@ import { factsOf } from './move-box';
 
 async function tallied(context: Context, boxId: string): Promise<BoxRecord> {
   const row = await boxOf(context.tx, context.actor.shopId, boxId, true);
-  if (row.state === 'closed')
+  if (isClosed(row.state))
     throw conflict('This box is closed; what comes back later is a return of its own.');
-  if (row.state !== 'out' && row.state !== 'tallying') throw conflict('This box has not gone out yet.');
+  if (!mayTally(row.state)) throw conflict('This box has not gone out yet.');
   // A version for every decision: whoever closes has seen the sum that is charged.
   await context.tx
     .update(box)

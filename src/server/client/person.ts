@@ -1,3 +1,4 @@
+import { ENDED } from '@core/box';
 import { eraseClientCall } from '@contracts/client/erase-client';
 import { exportClientCall } from '@contracts/client/export-client';
 import { closetJson } from '@contracts/closet-file';
@@ -111,9 +112,6 @@ export const exportClient = serve(exportClientCall, {
   },
 });
 
-/** States in which goods or money are still on their way. */
-const SETTLED = ['closed', 'cancelled'] as const;
-
 /**
  * Erases a person: name, addresses, measures, closet, photos, limits, occasions, letters and notes. What a shop
  * must keep for its books (box numbers, lines, prices, tax, payments, stock movements) stays, without a name.
@@ -126,7 +124,7 @@ export const eraseClient = serve(eraseClientCall, {
     const open = await tx
       .select({ number: box.number })
       .from(box)
-      .where(and(eq(box.clientId, clientId), notInArray(box.state, [...SETTLED])));
+      .where(and(eq(box.clientId, clientId), notInArray(box.state, [...ENDED])));
     if (open.length > 0)
       throw conflict(
         `Box ${open.map(({ number }) => number).join(', ')} is still open; close or cancel it first.`,
@@ -139,7 +137,7 @@ export const eraseClient = serve(eraseClientCall, {
     if (ids.length > 0) {
       await tx.delete(look).where(inArray(look.boxId, ids));
       await tx.delete(boxOccasion).where(inArray(boxOccasion.boxId, ids));
-      await tx.update(boxLine).set({ askId: null, note: '', fit: '' }).where(inArray(boxLine.boxId, ids));
+      await tx.update(boxLine).set({ askId: null, note: '', fit: null }).where(inArray(boxLine.boxId, ids));
       await tx.delete(boxAsk).where(inArray(boxAsk.boxId, ids));
       await tx
         .update(box)

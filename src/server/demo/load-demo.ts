@@ -247,12 +247,9 @@ async function playBox(
   let view = await load(start);
   for (const { title, size, ask } of plan.lines) {
     const variantId = await variantNamed(db, actor.shopId, title, size);
-    const list = await call(db, actor, start, 'pull-list', { boxId, search: title, fitsOnly: false });
-    const row = list.rows.find((each) => each.variantId === variantId);
     view = await call(db, actor, start, 'hold-line', {
       boxId,
       variantId,
-      fit: row?.fit ?? '',
       askId: ask === undefined ? null : (view.asks[ask]?.id ?? null),
     });
   }

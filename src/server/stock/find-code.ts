@@ -1,5 +1,5 @@
 import { findCodeCall } from '@contracts/stock/find-code';
-import { stepOf } from '@core/box';
+import { ENDED, stepOf } from '@core/box';
 import { type Place, shopEan, sizeWords } from '@core/stock';
 import type { Reader } from '@data/db';
 import { pieceOfGarment } from '@data/pieces';
@@ -49,11 +49,7 @@ export const findCode = serve(findCodeCall, {
       .innerJoin(box, eq(box.id, boxLine.boxId))
       .innerJoin(client, eq(client.id, box.clientId))
       .where(
-        and(
-          eq(boxLine.variantId, size.id),
-          isNull(boxLine.removedAt),
-          notInArray(box.state, ['closed', 'cancelled']),
-        ),
+        and(eq(boxLine.variantId, size.id), isNull(boxLine.removedAt), notInArray(box.state, [...ENDED])),
       )
       .orderBy(asc(box.number));
     return {

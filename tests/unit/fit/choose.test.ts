@@ -1,6 +1,5 @@
 import { bodyOf } from '@core/figure';
-import { chooseSize, fitOf, type SizeOffer } from '@core/fit';
-import { fitForClient } from '@core/letter';
+import { chooseSize, fitForClient, fitOf, fitWords, type LabelOffset, type SizeOffer } from '@core/fit';
 import { describe, expect, it } from 'vitest';
 import { one } from '../../support/pieces';
 
@@ -21,40 +20,40 @@ const coat = one('c', 'coat', '#1f2a44');
 describe('the size that is sent', () => {
   it('is the one that fits best of those on the shelf', () => {
     const sizes = run('bust', ['S', 950], ['M', 1020], ['L', 1110]);
-    expect(chooseSize(shirt, sizes, body)?.size.size).toBe('M');
+    expect(chooseSize(shirt, sizes, body)?.size).toBe('M');
     expect(chooseSize(shirt, run('bust', ['M', 1020, 0]), body)).toBeUndefined();
   });
 
   // Easy volume wants 50 to 150 mm over 920: 980 and 1060 both fit, one on either side of the middle.
   const between = run('bust', ['M', 980], ['L', 1060]);
   it('between two sizes is left to fit alone by the school "true"', () => {
-    const chosen = chooseSize(shirt, between, body, 'true');
-    expect([chosen?.between, chosen?.verdict]).toEqual([undefined, 'right']);
+    const chosen = chooseSize(shirt, between, body, { school: 'true' });
+    expect([chosen?.between, chosen?.verdict]).toEqual([{ sizes: ['M', 'L'] }, 'right']);
   });
   it('goes down where the cloth gives or the label runs large, and only there', () => {
-    const choose = (piece: typeof shirt, offset?: Parameters<typeof chooseSize>[4]) =>
-      chooseSize(piece, between, body, 'down when generous', offset);
-    expect(choose(shirt)?.between).toBeUndefined();
-    expect(choose(jersey)?.size.size).toBe('M');
-    expect(choose(jersey)?.between).toBe(
-      'Between M and L the smaller was chosen, as the cloth gives; try L if it sits too close',
+    const choose = (piece: typeof shirt, offset?: LabelOffset) =>
+      chooseSize(piece, between, body, { school: 'down when generous', offset });
+    expect(choose(shirt)?.between?.took).toBeUndefined();
+    expect(choose(jersey)?.size).toBe('M');
+    expect(fitWords(choose(jersey)!)).toContain(
+      'Between M and L the smaller was chosen, as the cloth gives; try L if it sits too close.',
     );
     const large = choose(shirt, { hip: { steps: 0.4, count: 8 } });
-    expect([large?.size.size, large?.between?.includes('the label runs large')]).toEqual(['M', true]);
+    expect([large?.size, large?.between?.why]).toEqual(['M', 'runs large']);
   });
   it('goes up for a layer, and for nothing else', () => {
     const layers = run('bust', ['M', 1030], ['L', 1110]);
-    const up = chooseSize(coat, layers, body, 'up to layer');
-    expect([up?.size.size, up?.between?.includes('for what goes beneath')]).toEqual(['L', true]);
-    expect(chooseSize(shirt, between, body, 'up to layer')?.between).toBeUndefined();
+    const up = chooseSize(coat, layers, body, { school: 'up to layer' });
+    expect([up?.size, up?.between?.why]).toEqual(['L', 'to layer']);
+    expect(chooseSize(shirt, between, body, { school: 'up to layer' })?.between?.took).toBeUndefined();
   });
   it('out of the right one is the nearest, with what makes it work', () => {
     const trousers = one('t', 'trousers', '#17171a');
     const gone = chooseSize(trousers, run('hip', ['M', 1060, 0], ['L', 1150]), body);
-    expect([gone?.size.size, gone?.verdict]).toEqual(['L', 'roomy']);
-    expect(gone?.instead).toBe('Size M would fit and is gone. One more notch of a belt takes it in.');
+    expect([gone?.size, gone?.verdict]).toEqual(['L', 'roomy']);
+    expect(gone?.instead).toEqual({ size: 'M', works: 'belt notch' });
     const hopeless = chooseSize(shirt, run('bust', ['M', 1020, 0], ['S', 900]), body);
-    expect(hopeless?.instead).toContain('Nothing makes this one work');
+    expect(hopeless?.instead?.works).toBe('none');
   });
 });
 
@@ -66,9 +65,9 @@ describe('without measures of the garment', () => {
       'right',
       'too big',
     ]);
-    expect(bare('M').fit).toContain('by the letter chart');
-    expect(bare('M').fit).toContain('the garment is not measured');
-    expect(bare('one').fit).toBe('Fit not measured');
+    expect(fitWords(bare('M'))).toBe('Right by the letter chart: M is for a bust of 90 cm to 98 cm');
+    expect(fitWords(bare('one'))).toBe('One size');
+    expect(fitWords(bare('?'))).toBe('Fit not measured');
   });
   it('shoes go by the foot and hats by the head', () => {
     const verdict = (category: 'loafer' | 'hat', size: string) =>
@@ -79,29 +78,18 @@ describe('without measures of the garment', () => {
 });
 
 describe('a fit as the client reads it', () => {
+  const said = { size: 'M', verdict: 'right', origin: 'given', point: 'bust' } as const;
   it('says no millimetres and nothing of what is gone, but which size to try and what makes it work', () => {
-    expect(fitForClient('M', 'Right at the bust (+60 mm; 50 to 150 wanted)')).toBe(
-      'Size M. Right at the bust.',
+    expect(fitForClient({ ...said, easeMm: 60, wantedMm: [50, 150] }, 'M')).toBe(
+      'The M should fit you well.',
     );
-    expect(
-      fitForClient(
-        'M',
-        'Right at the bust (+60 mm; 50 to 150 wanted). Between M and L the smaller was chosen, as the cloth gives; try L if it sits too close',
-      ),
-    ).toBe(
-      'Size M. Right at the bust. Between M and L the smaller was chosen, as the cloth gives; try L if it sits too close.',
+    const between = { sizes: ['M', 'L'], took: 'smaller', why: 'gives' } as const;
+    expect(fitForClient({ ...said, between }, 'M')).toBe(
+      'The M should fit you well. Between M and L the smaller was chosen, as the cloth gives; try L if it sits too close.',
     );
-    expect(
-      fitForClient(
-        'L',
-        'Roomy at the hip (+160 mm; 20 to 120 wanted). Size M would fit and is gone. One more notch of a belt takes it in.',
-      ),
-    ).toBe('Size L. Roomy at the hip. One more notch of a belt takes it in.');
-    expect(
-      fitForClient(
-        'M',
-        'Right by the letter chart: M is for a bust of 90 to 98 cm; the garment is not measured',
-      ),
-    ).toBe('Size M. Right by the size on its label.');
+    const instead = { size: 'M', works: 'belt notch' } as const;
+    expect(fitForClient({ ...said, size: 'L', verdict: 'roomy', point: 'hip', instead }, 'L')).toBe(
+      'The L will sit a little loose at the hip. One more notch of a belt takes it in.',
+    );
   });
 });

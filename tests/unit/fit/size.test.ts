@@ -1,5 +1,5 @@
 import { bodyOf } from '@core/figure';
-import { fitMarks, fitWords, hatFit, shoeFit, sizeFit } from '@core/fit';
+import { fitMarks, fitOf, fitWords, sizeFit } from '@core/fit';
 import { frameOf } from '@core/figure';
 import { describe, expect, it } from 'vitest';
 import { one } from '../../support/pieces';
@@ -7,6 +7,9 @@ import { one } from '../../support/pieces';
 const body = bodyOf({ heightMm: 1700, bust: 920, waist: 740, hip: 990, armLength: 600, shoulderWidth: 390 });
 const given = { bust: 'given', waist: 'given', hip: 'given', sleeve: 'given', shoulder: 'given' } as const;
 const shirt = one('s', 'shirt', '#ffffff', { cut: { neckline: 'collar', sleeve: 'long' } });
+/** The same size in words. */
+const wordsOf = (measures: Record<string, number>, offset?: Parameters<typeof fitOf>[3]) =>
+  fitWords(fitOf(shirt, { size: 'M', measures, origins: given }, body, offset));
 const fit = (measures: Record<string, number>) => sizeFit(shirt, measures, given, body);
 
 describe('sizeFit', () => {
@@ -19,7 +22,7 @@ describe('sizeFit', () => {
   it('names the tightest point: a sleeve too short for the arm decides', () => {
     const found = fit({ bust: 1020, sleeve: 540 });
     expect([found.verdict, found.decides?.point]).toEqual(['too small', 'sleeve']);
-    expect(fitWords(found)).toBe('Too short at the sleeve (−60 mm; −15 to 60 wanted)');
+    expect(wordsOf({ bust: 1020, sleeve: 540 })).toBe('Too short at the sleeve (−60 mm; −15 to 60 wanted)');
   });
   it('lets stretch eat into what is wanted', () => {
     const jersey = one('j', 'fine-knit', '#ffffff', { volume: 'close', fabric: { stretchPct: 20 } });
@@ -58,28 +61,22 @@ describe('sizeFit', () => {
     const offset = { bust: { steps: -0.5, count: 6 } };
     const small = sizeFit(shirt, { bust: 975 }, given, body, offset);
     expect([fit({ bust: 975 }).verdict, small.verdict]).toEqual(['right', 'close']);
-    expect(fitWords(small)).toContain('this label runs small by 0.5 of a size, from 6 decisions');
+    expect(wordsOf({ bust: 975 }, offset)).toContain(
+      'this label runs small by 0.5 of a size, from 6 decisions',
+    );
   });
   it('rests on nothing that nobody measured', () => {
     expect(sizeFit(shirt, { bust: 1020 }, { bust: 'defaulted' }, body).points).toEqual([]);
-    expect(fitWords(sizeFit(shirt, {}, {}, body))).toBe('Fit not measured');
   });
-  it('fits shoes by the foot', () => {
-    expect([38, 39, 39.5, 40].map((size) => shoeFit(size, 247))).toEqual([
-      'too small',
-      'close',
-      'right',
-      'right',
-    ]);
-  });
-  it('fits hats by the head', () => {
-    expect([55, 56.5, 57, 58.5, 60].map((size) => hatFit(size, 570))).toEqual([
-      'too small',
-      'close',
-      'right',
-      'roomy',
-      'too big',
-    ]);
+  it.each([
+    ['loafer', [38, 39, 39.5, 40], ['too small', 'close', 'right', 'right']],
+    ['hat', [55, 56.5, 57, 58.5, 60], ['too small', 'close', 'right', 'roomy', 'too big']],
+  ] as const)('fits a %s by the foot or the head', (category, sizes, verdicts) => {
+    const own = bodyOf({ footLength: 247, headGirth: 570 });
+    const piece = one('x', category, '#17171a');
+    const verdictOf = (size: number) =>
+      fitOf(piece, { size: `${size}`, measures: {}, origins: {} }, own).verdict;
+    expect(sizes.map(verdictOf)).toEqual(verdicts);
   });
   it('is drawn where it is: from the top down, inside the body where it is close', () => {
     const found = fit({ bust: 900, sleeve: 700, shoulder: 400 });

@@ -1,4 +1,5 @@
-import { beneathOf, draftLetter, fitForClient } from '@core/letter';
+import { fitForClient } from '@core/fit';
+import { beneathOf, draftLetter } from '@core/letter';
 import { judge } from '@core/look';
 import { wear } from '@core/piece';
 import { describe, expect, it } from 'vitest';
@@ -28,9 +29,12 @@ const letter = draftLetter({
       ref: 'line:1',
       piece: blouse,
       ask: 'something for dinner',
-      fit: fitForClient('S', 'Right at the bust (+70 mm; 50 to 150 wanted)'),
+      fit: fitForClient(
+        { size: 'S', verdict: 'right', origin: 'given', point: 'bust', easeMm: 70, wantedMm: [50, 150] },
+        'S',
+      ),
     },
-    { ref: 'line:2', piece: scarf, fit: fitForClient('one', 'Fit not measured') },
+    { ref: 'line:2', piece: scarf, fit: fitForClient({ size: 'one', verdict: 'right' }, 'one') },
   ],
   looks: [{ id: 'a', occasion: 'the captain’s table', pieces, verdict: judge(pieces) }],
   occasions: ['the captain’s table'],
@@ -49,9 +53,10 @@ describe('the draft of a letter', () => {
     expect(letter.pieces[1]?.wear).toEqual(['At the neck: once round the neck, ends hanging in front.']);
   });
   it('speaks of fit without millimetres, of facts and care as the label has them', () => {
-    expect(letter.pieces.map(({ fit }) => fit)).toEqual(['Size S. Right at the bust.', 'One size.']);
-    expect(fitForClient('39', 'Size 39 on a foot of 247 mm: close')).toBe('Size 39. Close.');
-    expect(fitForClient('M', '')).toBe('Size M.');
+    expect(letter.pieces.map(({ fit }) => fit)).toEqual(['The S should fit you well.', 'One size.']);
+    const close = { size: '39', verdict: 'close', origin: 'chart', point: 'foot' } as const;
+    expect(fitForClient(close, '39')).toBe('The 39 will sit a little close at the foot.');
+    expect(fitForClient(null, 'M')).toBe('Size M.');
     expect(letter.pieces[0]?.facts).toBe('100 % silk; pockets for show only.');
     expect(letter.pieces[0]?.care).toBe('Wash by hand, dry flat.');
   });

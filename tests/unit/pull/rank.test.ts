@@ -42,7 +42,7 @@ const order = (candidates: Candidate[], more: Partial<RankSetting> = {}): string
 describe('ranking what may be pulled', () => {
   it('takes the best size on the shelf, says so first, and leaves out what is gone', () => {
     const [row] = rankPull([candidate('a', '#ffffff')], setting);
-    expect([row?.choice.size.size, row?.choice.verdict]).toEqual(['M', 'right']);
+    expect([row?.choice.size, row?.choice.verdict]).toEqual(['M', 'right']);
     expect(row?.reasons[0]?.criterion).toBe('fit');
     expect(row?.doubt?.says).toBe('Last one in this size');
     const gone = { ...candidate('a', '#ffffff'), sizes: sizes.map((size) => ({ ...size, free: 0 })) };
