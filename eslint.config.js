@@ -10,6 +10,7 @@ const floors = [
   ['box', 'figure', 'palette', 'say', 'stock', 'substances', 'weather'],
   ['client', 'closet', 'money', 'schedule', 'sketch'],
   ['fit', 'occasion'],
+  ['reading'],
   ['learn', 'rules'],
   ['guard', 'look'],
   ['letter', 'pull'],

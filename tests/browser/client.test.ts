@@ -13,7 +13,7 @@ import { photograph } from '../support/photos';
 import { until } from '../support/until';
 import { axeOn } from './axe';
 import { atRest, openPage, settled } from './chromium';
-import { byKeyboard, byMouse, choose, openBy, type Person, tabTo } from './person';
+import { click, byKeyboard, byMouse, choose, openBy, type Person, tabTo } from './person';
 
 const shop = openShopPage();
 let page: Page;
@@ -142,7 +142,7 @@ describe('a closet, entered', () => {
     );
     await person.see('not understood: whatsit');
     await page.select('select[aria-label="Kind of sage whatsit"]', 'hat');
-    await page.locator('input[aria-label="Take mint polo"]').click();
+    await click(page, 'input[aria-label="Take mint polo"]');
     await person.press('button', 'Add 2 to the closet');
     await person.see('2 pieces added');
     await page.waitForNavigation();
@@ -186,7 +186,7 @@ describe('a closet, entered', () => {
     await person.see('cannot be read as a photo');
     await choose(person, page, 'From a photo', jpeg);
     await person.see('Another photo');
-    await page.locator('.silhouettes button:first-child').click();
+    await click(page, '.silhouettes button:first-child');
     await person.press('button', 'Add this piece');
     await person.see('is in the closet');
     const stored = await newest();
@@ -230,7 +230,7 @@ describe('the client’s own brief, on a phone', () => {
     expect(await axeOn(phone.page)).toEqual([]);
     expect(await phone.page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
     const she = byMouse(phone.page, shop.origin);
-    await phone.page.locator('::-p-text(romantic)').click();
+    await click(phone.page, '::-p-text(romantic)');
     await she.fill('textbox', 'What', 'A christening');
     await she.press('button', 'Add it');
     await she.fill('textbox', 'About how much for all of it in EUR', '310');
@@ -250,7 +250,7 @@ describe('the client’s own brief, on a phone', () => {
       '::-p-aria([name="Budget"][role="checkbox"])',
     )) as ElementHandle<HTMLElement>;
     await budget.click();
-    await Promise.all([page.waitForNavigation(), page.locator('.proposal button[type=submit]').click()]);
+    await Promise.all([page.waitForNavigation(), click(page, '.proposal button[type=submit]')]);
     const [after] = await shop.db.select().from(client).where(eq(client.id, clientId));
     expect(after!.profile).toMatchObject({ moods: ['romantic'], limits: { heelMaxMm: 30 } });
     expect(after!.boxBudgetMinor).toBe(42_000);

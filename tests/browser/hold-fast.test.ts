@@ -5,7 +5,7 @@ import { makeBox, makeClient, makeGarment, withFibres } from '../support/making'
 import { openShopPage } from '../support/open-page';
 import { axeOn } from './axe';
 import { openPage, settled, signInAs } from './chromium';
-import { byMouse } from './person';
+import { click, byMouse } from './person';
 
 const shop = openShopPage();
 
@@ -64,7 +64,7 @@ describe('what stands between a piece and a client', () => {
     });
     const made = await makeBox(shop.stylist, clientId, [heel]);
     await person.go(`/box/${made.id}/pull`);
-    await page.locator('input[type=checkbox]').click();
+    await click(page, 'input[type=checkbox]');
     await person.fill('textbox', 'Find by name', 'Skerry');
     await person.see('Ruled out: contains latex, and latex is a declared allergy.');
     expect(await page.$eval('.pull-hold[disabled]', (button) => button.textContent)).toContain('Hold M');
@@ -99,7 +99,7 @@ describe('what stands between a piece and a client', () => {
     const passed = await shop.db.select().from(limitPass).where(eq(limitPass.reason, 'she asked by phone'));
     expect(passed.map(({ code }) => code)).toEqual(['heel']);
     await tam.go(`/box/${made.id}/out`);
-    await packer.page.locator('input[type=checkbox]').click();
+    await click(packer.page, 'input[type=checkbox]');
     await tam.press('button', 'Mark as packed');
     await tam.press('button', 'Send it out');
     await tam.see('Went out');

@@ -5,6 +5,7 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { openShopPage } from '../support/open-page';
 import { axeOn } from './axe';
 import { atRest, openPage, settled } from './chromium';
+import { click } from './person';
 
 const shop = openShopPage();
 let page: Page;
@@ -50,7 +51,7 @@ describe('every page is clean to axe and throws nothing', () => {
     await settled(page);
     expect(await axe()).toEqual([]);
     for (const name of ['Edit', 'Add a piece']) {
-      await page.locator(`::-p-aria([name="${name}"][role="button"])`).click();
+      await click(page, `::-p-aria([name="${name}"][role="button"])`);
       await page.waitForSelector('[role="dialog"]');
       await atRest(page);
       expect(await axe()).toEqual([]);
@@ -78,7 +79,7 @@ describe('the Rail', () => {
     await page.goto(`${shop.origin}/box/${open}/combine`);
     await settled(page);
     const before = await page.$eval('.score', (element) => element.textContent ?? '');
-    await page.locator('::-p-aria([name="Take off Pontoon loafer, oxblood"])').click();
+    await click(page, '::-p-aria([name="Take off Pontoon loafer, oxblood"])');
     await page.waitForFunction((was) => document.querySelector('.score')?.textContent !== was, {}, before);
     await page.keyboard.down('Control');
     await page.keyboard.press('z');
@@ -89,9 +90,8 @@ describe('the Rail', () => {
     await page.keyboard.up('Control');
     await page.waitForFunction((was) => document.querySelector('.score')?.textContent !== was, {}, before);
     // Jeans make it too casual for the ceremony; a mend is offered and kept by Enter.
-    await page.locator('.hanging[title^="Dark jeans"]').click();
-    await page.locator('.hanging[title^="Ivory tee"]').click();
-    await page.locator('.hanging[title^="Warden blazer"]').click();
+    for (const name of ['Dark jeans', 'Ivory tee', 'Warden blazer'])
+      await click(page, `.hanging[title^="${name}"]`);
     await page.waitForSelector('.mend', { timeout: 15_000 });
     const casual = Number(await score());
     await page.focus('.mend');

@@ -47,10 +47,10 @@ const hasFocus = (page: Page, target: ElementHandle | null): Promise<boolean> =>
     );
 
 /**
- * Clicks until the click has reached what was meant: what comes in late may move it from under the pointer
- * between the aim and the click, and whoever misses clicks again.
+ * Presses until the click has reached what was meant: what comes in late may move it from under the pointer, and a button
+ * that is busy hears nothing. Whoever misses presses again.
  */
-async function click(page: Page, selector: string): Promise<void> {
+async function untilHeard(page: Page, selector: string, press: () => Promise<void>): Promise<void> {
   for (let i = 0; i < 20; i++) {
     const target = await page.waitForSelector(selector, { timeout: STATE_MS });
     const reached = await target?.evaluateHandle((element) => {
@@ -58,12 +58,16 @@ async function click(page: Page, selector: string): Promise<void> {
       element.addEventListener('click', () => (state.clicked = true), { capture: true, once: true });
       return state;
     });
-    await page.locator(selector).setTimeout(STATE_MS).click();
+    await press();
     // A page that is left takes its handles along: the click was heard.
     if (await reached?.evaluate(({ clicked }) => clicked).catch(() => true)) return;
   }
   throw new Error(`no click reaches ${selector}`);
 }
+
+/** Clicks until the click is heard; what was clicked may be gone after it. */
+export const click = (page: Page, selector: string): Promise<void> =>
+  untilHeard(page, selector, () => page.locator(selector).setTimeout(STATE_MS).click());
 
 /** By mouse. */
 export const byMouse = (page: Page, origin: string): Person => ({
@@ -91,10 +95,11 @@ export const byKeyboard = (page: Page, origin: string): Person => ({
     await page.goto(origin + path);
     await settled(page);
   },
-  press: async (role, name) => {
-    await tabTo(page, role, name);
-    await page.keyboard.press(role === 'checkbox' ? 'Space' : role === 'radio' ? 'Space' : 'Enter');
-  },
+  press: (role, name) =>
+    untilHeard(page, aria(role, name), async () => {
+      await tabTo(page, role, name);
+      await page.keyboard.press(role === 'checkbox' || role === 'radio' ? 'Space' : 'Enter');
+    }),
   fill: async (role, name, text) => {
     await tabTo(page, role, name);
     await page.keyboard.down('Control');

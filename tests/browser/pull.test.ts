@@ -4,7 +4,7 @@ import type { KeyInput } from 'puppeteer-core';
 import { describe, expect, it } from 'vitest';
 import { openShopPage } from '../support/open-page';
 import { axeOn } from './axe';
-import { sideBySide } from './person';
+import { click, sideBySide } from './person';
 
 const open = openShopPage();
 const db = () => open.db;
@@ -95,10 +95,10 @@ describe('a line of the box', () => {
     const { page, person } = open;
     const boxId = await boxNumbered(104);
     await person.go(`/box/${boxId}/pull`);
-    await page.locator('::-p-aria([name="Swap, alter Warden blazer, bottle"])').click();
+    await click(page, '::-p-aria([name="Swap, alter Warden blazer, bottle"])');
     await person.see('In another colour');
     expect(await axeOn(page)).toEqual([]);
-    await page.locator('::-p-aria([name="Take it: Warden blazer, ink"])').click();
+    await click(page, '::-p-aria([name="Take it: Warden blazer, ink"])');
     await person.see('Warden blazer, ink takes its place.');
     const lines = await linesOf(boxId);
     const [ceremony] = await db().select().from(look).where(eq(look.title, 'The ceremony'));
@@ -108,7 +108,7 @@ describe('a line of the box', () => {
 
   it('is altered: its price and its days are in sight at once, and it may be left as it is', async () => {
     const { page, person } = open;
-    await page.locator('::-p-aria([name="Swap, alter Wheelhouse trousers, ink"])').click();
+    await click(page, '::-p-aria([name="Swap, alter Wheelhouse trousers, ink"])');
     await person.fill('textbox', 'By, cm', '3');
     await person.fill('textbox', 'Price, EUR', '21,50');
     await person.press('button', 'Have it altered');
@@ -116,7 +116,7 @@ describe('a line of the box', () => {
     await person.see('Once altered it stays with the client.');
     await page.keyboard.press('Escape');
     await person.see('€156.50');
-    await page.locator('::-p-aria([name="Swap, alter Wheelhouse trousers, ink"])').click();
+    await click(page, '::-p-aria([name="Swap, alter Wheelhouse trousers, ink"])');
     await person.fill('textbox', 'By, cm', '-40');
     await person.see('the hem has');
     await person.press('button', 'Leave it: no hem for Wheelhouse trousers, ink');
@@ -142,7 +142,7 @@ describe('the stages of an occasion on the Rail', () => {
     await tab('Walk to the quay');
     const worn = () => page.$$eval('.worn-list .worn-off', (rows) => rows.length);
     const before = await worn();
-    await page.locator('.worn-off[aria-label^="Take off Warden blazer"]').click();
+    await click(page, '.worn-off[aria-label^="Take off Warden blazer"]');
     await person.see('off here');
     expect(await worn()).toBe(before - 1);
     expect(await axeOn(page)).toEqual([]);
@@ -196,7 +196,7 @@ describe('a scanner', () => {
       (await linesOf(boxId)).filter(({ scannedAt }) => scannedAt).map(({ id }) => id);
     expect(await scanned()).toEqual([line!.id]);
     await person.press('button', 'no scanner at hand? try a simulated one');
-    await page.locator('::-p-aria([name="Scan NOT-OURS-1 a tag that is not ours"])').click();
+    await click(page, '::-p-aria([name="Scan NOT-OURS-1 a tag that is not ours"])');
     await person.see('A piece with the code NOT-OURS-1 is not here');
     expect(await axeOn(page)).toEqual([]);
   });

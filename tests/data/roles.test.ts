@@ -1,3 +1,4 @@
+import journal from '../../src/data/migrations/meta/_journal.json';
 import { execFile } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { promisify } from 'node:util';
@@ -105,7 +106,7 @@ describe('a database of the release before the migrations were made one', () => 
       const rows = await old.db.execute<{ at: string }>(
         sql`select created_at as at from drizzle.__drizzle_migrations`,
       );
-      expect(rows.rows.length).toBe(8 + 4);
+      expect(rows.rows.length).toBe(8 + journal.entries.length);
     } finally {
       await old.close();
       await fresh.close();
