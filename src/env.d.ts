@@ -3,5 +3,7 @@
 declare namespace App {
   interface Locals {
     actor: import('@server/context').Actor | undefined;
+    /** How readers of the shop are spoken to; absent before anybody has signed in. */
+    tongue: import('@core/words').Tongue | undefined;
   }
 }

@@ -7,11 +7,12 @@ import { signIn } from '@server/session';
 import { isEmptyShop } from '@server/shop/first-owner';
 import { actorOf } from '@server/sign-in';
 import { refusalOf } from '@server/use-case';
+import { shopFor } from '@server/views';
 import { defineMiddleware } from 'astro:middleware';
 
 /**
- * Reachable without a session: signing in, the first visit, a client's own brief behind its private link, and
- * what the built pages are made of.
+ * Reachable without a session: signing in, the first visit, a one-time link to an account, a client's own brief behind
+ * its private link, and what the built pages are made of.
  */
 const OPEN = [
   /^\/sign-in$/,
@@ -20,6 +21,7 @@ const OPEN = [
   /^\/favicon\.svg$/,
   /^\/health$/,
   /^\/brief\/[^/]+$/,
+  /^\/join\/[^/]+$/,
   /^\/api\/own-brief\/[^/]+$/,
 ];
 /** Asked by machines that know nothing of sessions, and told nothing of the shop. */
@@ -47,7 +49,10 @@ async function admitted(
 ): Promise<Response> {
   const { pathname, search } = context.url;
   context.locals.actor = await actorOf(signIn(), context.request.headers);
-  if (context.locals.actor || OPEN.some((path) => path.test(pathname))) return next();
+  const { actor } = context.locals;
+  if (actor && !pathname.startsWith('/api/'))
+    context.locals.tongue = (await shopFor(database(), actor)).tongue;
+  if (actor || OPEN.some((path) => path.test(pathname))) return next();
   if (pathname.startsWith('/api/')) return problemResponse(new Refusal(401, 'Please sign in.'), pathname);
   if (await isEmptyShop(database())) return context.redirect('/first-visit');
   return context.redirect(`/sign-in?next=${encodeURIComponent(pathname + search)}`);

@@ -8,6 +8,8 @@ export interface Actor {
   readonly email?: string | undefined;
   readonly role: Role;
   readonly shopId: string;
+  /** The session a request came with. */
+  readonly sessionId?: string | undefined;
 }
 
 /** Roles that may see measures, closets, photos and prices of a client. */

@@ -26,7 +26,14 @@ export async function signInWith(
     return { ok: false, message: 'Too many tries. Please wait ten minutes and try again.' };
   // Somebody tries this account from many places: it answers more slowly, and its owner still gets in.
   await pause(slowedMs(await takenBy('account', email)));
-  const answer = await signIn().api.signInEmail({ body: { email, password }, headers, asResponse: true });
+  const [known] = await db
+    .select({ endedAt: user.endedAt })
+    .from(user)
+    .where(eq(user.email, email.toLowerCase()));
+  // An account that was ended says what a wrong password says.
+  const answer = known?.endedAt
+    ? { ok: false as const, headers: new Headers() }
+    : await signIn().api.signInEmail({ body: { email, password }, headers, asResponse: true });
   if (!answer.ok) {
     await spend('pair', pair);
     await spend('address', socketAddress);

@@ -7,6 +7,9 @@ import { drizzleAdapter } from 'better-auth/adapters/drizzle';
 import type { Actor } from './context';
 import { SHORTEST_PASSWORD } from './password';
 
+const IDLE_S = 12 * 60 * 60;
+const LONGEST_MS = 30 * 24 * 60 * 60 * 1000;
+
 /**
  * Sign-in by e-mail and password. None of the library's own endpoints is mounted: pages call it on the
  * server, so there is no open sign-up and nothing else to reach from outside.
@@ -29,9 +32,11 @@ export function signInOf(db: Database, secret: string, origin: string) {
       additionalFields: {
         role: { type: 'string', required: true, input: false },
         shopId: { type: 'string', required: true, input: false },
+        endedAt: { type: 'date', required: false, input: false },
       },
     },
-    session: { expiresIn: 60 * 60 * 24 * 14 },
+    // Twelve hours without a request end a session; so do thirty days, whatever was asked in them.
+    session: { expiresIn: IDLE_S, updateAge: 15 * 60 },
     // Tries are counted in limits.ts, by account and by address, in the database.
     rateLimit: { enabled: false },
     telemetry: { enabled: false },
@@ -49,11 +54,14 @@ export type SignIn = ReturnType<typeof signInOf>;
 export async function actorOf(signIn: SignIn, headers: Headers): Promise<Actor | undefined> {
   const found = await signIn.api.getSession({ headers });
   if (!found) return undefined;
-  const { id, name, email, role, shopId } = found.user as typeof found.user & {
+  const { id, name, email, role, shopId, endedAt } = found.user as typeof found.user & {
     role: Actor['role'];
     shopId: string;
+    endedAt?: Date | null;
   };
-  return { id, name, email, role, shopId };
+  const age = Date.now() - new Date(found.session.createdAt).getTime();
+  if (endedAt || age > LONGEST_MS) return undefined;
+  return { id, name, email, role, shopId, sessionId: found.session.id };
 }
 
 export interface NewUser {

@@ -137,7 +137,7 @@ describe('guessing', () => {
 describe('a new shop', () => {
   it('names its owner at the first visit, once', async () => {
     const empty = await freshDatabase('empty');
-    const fresh = await startServer(empty.url);
+    const fresh = await startServer(empty.url, undefined, { FIRST_VISIT_CODE: 'abcd-efgh-jkmn' });
     try {
       expect((await fetch(fresh.origin, { redirect: 'manual' })).headers.get('location')).toBe(
         '/first-visit',
@@ -150,6 +150,7 @@ describe('a new shop', () => {
           body: new URLSearchParams(fields),
         });
       const fields = {
+        code: 'ABCD efgh-jkmn',
         shopName: 'Loft',
         town: '',
         currency: 'EUR',
@@ -160,6 +161,8 @@ describe('a new shop', () => {
       const short = await open({ ...fields, password: 'short' });
       expect(short.status).toBe(422);
       expect(await short.text()).toContain('at least 12 characters');
+      const stranger = await open({ ...fields, code: 'abcd-efgh-jkmx' });
+      expect([stranger.status, (await empty.db.select().from(user)).length]).toEqual([422, 0]);
       const made = await open(fields);
       expect([made.status, made.headers.get('location')]).toEqual([303, '/']);
       expect(made.headers.getSetCookie().join()).toMatch(/HttpOnly; SameSite=Lax/i);

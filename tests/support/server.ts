@@ -106,7 +106,11 @@ export interface Caller {
 export async function callerOf(origin: string, role: Role = 'stylist'): Promise<Caller> {
   const user = DEMO_USERS.find((each) => each.role === role);
   if (!user) throw new Error(`no ${role}`);
-  const cookie = await signInCookie(origin, user.email, user.password);
+  return callerWith(origin, await signInCookie(origin, user.email, user.password));
+}
+
+/** Whoever holds a cookie, talking to the API as the screens do. */
+export function callerWith(origin: string, cookie: string): Caller {
   return {
     origin,
     cookie,

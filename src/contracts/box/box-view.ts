@@ -1,4 +1,5 @@
-import type { Ask, BoxState, Decision, Step } from '@core/box';
+import type { BoxState, Decision, Step } from '@core/box';
+import type { Ask } from '@core/reading';
 import type { Profile } from '@core/client';
 import type { Alteration, Fit, FitPoint } from '@core/fit';
 import type { GuardFinding } from '@core/guard';

@@ -1,19 +1,9 @@
-import { CATEGORIES } from '@core/piece';
 import { z } from 'zod';
 import type { BoxView } from './box-view';
 import { STYLING, answers, defineCall } from '../call';
 import { text, uuid, version } from '../fields';
-import { hexSchema, minorSchema } from '../piece';
-
-const askSchema = z.strictObject({
-  text: text(200).min(1, 'an ask is empty'),
-  categories: z.array(z.enum(CATEGORIES)).max(CATEGORIES.length),
-  colourHex: hexSchema.optional(),
-  washable: z.boolean().optional(),
-  waterproof: z.boolean().optional(),
-  noIron: z.boolean().optional(),
-  mostMinor: minorSchema.optional(),
-});
+import { minorSchema } from '../piece';
+import { askSchema } from './ask';
 
 export const saveBriefCall = defineCall({
   name: 'save-brief',

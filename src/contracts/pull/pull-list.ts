@@ -7,6 +7,8 @@ import { minorSchema } from '../piece';
 
 export interface PullAnswer {
   readonly rows: readonly PullRow[];
+  /** Colours the ask names that nothing shown is in; empty where something is. */
+  readonly noneIn: readonly string[];
   /** Left out and why: sold out, no size that fits, over the price. */
   readonly leftOut: readonly LeftOut[];
 }

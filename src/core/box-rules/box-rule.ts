@@ -1,4 +1,4 @@
-import type { Ask } from '../box';
+import type { Ask } from '../reading';
 import type { Profile, Schools } from '../client';
 import type { Occasion } from '../occasion';
 import type { Piece } from '../piece';

@@ -1,5 +1,4 @@
 export { cardOf, type CardColour } from './colour-card';
 export { nextStaple, STAPLE_NEAR } from './ladder';
-export { readList, type Guess, type ReadLine } from './read-list';
 export { STAPLES } from './staples';
 export { cutsApart, isSister, isTwin, TWIN_DELTA_E, twinsIn } from './twins';

@@ -1,4 +1,5 @@
 export { average, chroma, hue, hueApart, isHex, lab, labToHex, type Lab } from './lab';
+export { isCalled } from './called';
 export { deltaE } from './delta-e';
 export { deltaEHex } from './delta-e-hex';
 export { isNeutral, isPale, warmth } from './families';

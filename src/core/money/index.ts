@@ -1,5 +1,8 @@
 export { money, parseMoney } from './format';
 export {
+  PROMOTION_KINDS,
+  type PromotionKind,
+  ROUNDINGS,
   type BoxTotal,
   boxTotal,
   type LineTotal,

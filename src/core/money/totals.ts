@@ -2,7 +2,10 @@ import type { Decision } from '@core/box';
 
 /** Amounts are whole minor units (cents) of the shop's one currency. */
 export type Minor = number;
-export type Rounding = 'half-up' | 'half-even';
+export const ROUNDINGS = ['half-up', 'half-even'] as const;
+export type Rounding = (typeof ROUNDINGS)[number];
+export const PROMOTION_KINDS = ['percent', 'amount'] as const;
+export type PromotionKind = (typeof PROMOTION_KINDS)[number];
 
 /** Rounds to a whole minor unit, symmetric for negatives: −10.5 becomes −11 half-up, −10 half-even. */
 export function roundMinor(value: number, how: Rounding = 'half-up'): Minor {
@@ -51,7 +54,7 @@ export interface MoneyLine {
 /** Promotion in force when the box went out. */
 export interface Promotion {
   readonly code: string;
-  readonly kind: 'percent' | 'amount';
+  readonly kind: PromotionKind;
   /** Percent in basis points, or an amount in minor units. */
   readonly value: number;
   /** Line ids it applies to; absent: all kept lines. */

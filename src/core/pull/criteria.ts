@@ -1,4 +1,4 @@
-import { type Ask, needsNoIron } from '../box';
+import type { Ask } from '../reading';
 import { isSister, isTwin } from '../closet';
 import { colourName } from '../colour';
 import { type FitVerdict, fitWords, type SizeChoice } from '../fit';
@@ -6,7 +6,7 @@ import type { Profile } from '../client';
 import type { Occasion } from '../occasion';
 import type { Category, Piece } from '../piece';
 import { capital } from '../words';
-import { AVOIDED, isInColour, LIKED, nearestTo } from './ask';
+import { answerTo, AVOIDED, LIKED, nearestTo } from './ask';
 
 /** What a candidate is weighed by. `looks` is counted later and orders only when the stylist asks for it. */
 export const CRITERIA = [
@@ -118,35 +118,7 @@ const ramp = (value: number, { from, full }: { from: number; full: number }): nu
 
 export const JUDGES: Readonly<Record<Criterion, Judge>> = {
   fit: (_piece, choice) => [{ part: FIT_PART[choice.verdict], says: fitWords(choice) }],
-  ask: (piece, _choice, { ask }) => {
-    if (!ask) return [];
-    return [
-      ...only(ask.categories.includes(piece.category), 0.45, 'The kind asked for'),
-      ...(ask.colourHex
-        ? only(isInColour(piece, ask.colourHex), 0.4, `In ${colourName(ask.colourHex)}, as asked`)
-        : []),
-      ...(ask.washable && piece.care !== undefined
-        ? piece.care === 'machine'
-          ? [{ part: 0.18, says: 'Machine washable' }]
-          : [{ part: -0.18, says: 'Not machine washable' }]
-        : []),
-      ...(ask.waterproof
-        ? piece.facts.waterproof
-          ? [{ part: 0.24, says: 'Fine in the wet' }]
-          : [{ part: -0.12, says: 'Not for wet weather' }]
-        : []),
-      ...(ask.noIron
-        ? needsNoIron(piece)
-          ? [{ part: 0.15, says: 'No ironing needed' }]
-          : [{ part: -0.12, says: 'Needs ironing' }]
-        : []),
-      ...only(
-        ask.mostMinor !== undefined && (piece.priceMinor ?? 0) > ask.mostMinor,
-        -0.36,
-        'Over what the ask may cost',
-      ),
-    ];
-  },
+  ask: (piece, _choice, { ask }) => (ask ? answerTo(piece, ask) : []),
   price: ({ priceMinor }, _choice, { leftMinor }) => {
     if (leftMinor === undefined || priceMinor === undefined) return [];
     if (priceMinor > leftMinor) return [{ part: -1, says: 'Over what is left of the budget' }];

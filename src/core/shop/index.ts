@@ -1,1 +1,1 @@
-export { type Role, ROLES } from './roles';
+export { type LocationKind, LOCATION_KINDS, type Role, ROLE_WORDS, ROLES } from './roles';

@@ -22,6 +22,14 @@ const LISTS = {
   american: new Intl.ListFormat('en-US'),
 } as const;
 
+const CHOICES = {
+  british: new Intl.ListFormat('en-GB', { type: 'disjunction' }),
+  american: new Intl.ListFormat('en-US', { type: 'disjunction' }),
+} as const;
+/** "a, b or c". */
+export const eitherOf = (words: readonly string[], english: keyof typeof LISTS = 'british'): string =>
+  CHOICES[english].format(words);
+
 /** "a, b and c"; empty for nothing. */
 export const listed = (words: readonly string[], english: keyof typeof LISTS = 'british'): string =>
   LISTS[english].format(words);

@@ -1,4 +1,5 @@
-import { type Ask, BOX_STATES, DECISIONS } from '@core/box';
+import { BOX_STATES, DECISIONS } from '@core/box';
+import type { Ask } from '@core/reading';
 import type { GuardCode } from '@core/guard';
 import type { LetterDraft } from '@core/letter';
 import { ALTERATION_JOBS, type Fit, type FitPoint } from '@core/fit';

@@ -1,6 +1,8 @@
 import type { Schools } from '@core/client';
 import type { PullSettings } from '@core/pull';
 import type { Settings } from '@core/rules';
+import { PROMOTION_KINDS, ROUNDINGS } from '@core/money';
+import { LOCATION_KINDS } from '@core/shop';
 import { ENGLISHES, LENGTH_UNITS } from '@core/words';
 import { boolean, integer, jsonb, pgTable, text, uniqueIndex, uuid } from 'drizzle-orm/pg-core';
 import { createdAt, id, version } from './columns';
@@ -13,9 +15,7 @@ export const shop = pgTable('shop', {
   zone: text('zone').notNull(),
   taxIncluded: boolean('tax_included').notNull().default(true),
   taxBp: integer('tax_bp').notNull(),
-  rounding: text('rounding', { enum: ['half-up', 'half-even'] })
-    .notNull()
-    .default('half-up'),
+  rounding: text('rounding', { enum: ROUNDINGS }).notNull().default('half-up'),
   styleFeeMinor: integer('style_fee_minor').notNull(),
   keepAllBp: integer('keep_all_bp').notNull(),
   holdDays: integer('hold_days').notNull().default(3),
@@ -35,6 +35,8 @@ export const shop = pgTable('shop', {
   /** Which English the screens, the letter and files speak, and how lengths are shown. */
   english: text('english', { enum: ENGLISHES }).notNull().default('british'),
   units: text('units', { enum: LENGTH_UNITS }).notNull().default('cm'),
+  /** In the shop's own words. */
+  returnPolicy: text('return_policy').notNull().default(''),
   version: version(),
   createdAt: createdAt(),
 });
@@ -47,7 +49,7 @@ export const location = pgTable(
       .notNull()
       .references(() => shop.id),
     title: text('title').notNull(),
-    kind: text('kind', { enum: ['shop floor', 'back room'] }).notNull(),
+    kind: text('kind', { enum: LOCATION_KINDS }).notNull(),
   },
   (table) => [uniqueIndex('location_title').on(table.shopId, table.title)],
 );
@@ -58,7 +60,7 @@ export const promotion = pgTable('promotion', {
     .notNull()
     .references(() => shop.id),
   code: text('code').notNull(),
-  kind: text('kind', { enum: ['percent', 'amount'] }).notNull(),
+  kind: text('kind', { enum: PROMOTION_KINDS }).notNull(),
   value: integer('value').notNull(),
   fromDay: text('from_day').notNull(),
   toDay: text('to_day').notNull(),

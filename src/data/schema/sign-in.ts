@@ -1,6 +1,6 @@
 import { ROLES } from '@core/shop';
 import { bigint, boolean, integer, pgTable, text, uuid, varchar } from 'drizzle-orm/pg-core';
-import { at, createdAt } from './columns';
+import { at, createdAt, id as uuidKey } from './columns';
 import { shop } from './shop';
 
 /** Tables of the sign-in library, with the shop and the role beside its own fields. */
@@ -16,6 +16,27 @@ export const user = pgTable('user', {
   shopId: uuid('shop_id')
     .notNull()
     .references(() => shop.id),
+  /** Since when nobody signs in with it; what the person did stays in the records. */
+  endedAt: at('ended_at'),
+});
+
+/** A link that lets somebody in once: to a new account, or to a new password. Its token is kept only as a hash. */
+export const invitation = pgTable('invitation', {
+  id: uuidKey(),
+  shopId: uuid('shop_id')
+    .notNull()
+    .references(() => shop.id),
+  kind: text('kind', { enum: ['invite', 'reset'] }).notNull(),
+  name: text('name').notNull(),
+  email: text('email').notNull(),
+  role: text('role', { enum: ROLES }).notNull(),
+  userId: text('user_id').references(() => user.id, { onDelete: 'cascade' }),
+  tokenHash: text('token_hash').notNull().unique(),
+  createdBy: text('created_by').references(() => user.id, { onDelete: 'set null' }),
+  createdAt: createdAt(),
+  expiresAt: at('expires_at').notNull(),
+  usedAt: at('used_at'),
+  revokedAt: at('revoked_at'),
 });
 
 export const session = pgTable('session', {

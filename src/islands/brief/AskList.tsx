@@ -1,7 +1,8 @@
-import { type Ask, type CarriedAsk, readAsk } from '@core/box';
-import { colourName, colourNames } from '@core/colour';
+import { colourNames } from '@core/colour';
 import { money } from '@core/money';
 import { CATEGORIES, CATEGORY, type Category } from '@core/piece';
+import { type Ask, askParts, type CarriedAsk, careWords, type CareWord, readAsk } from '@core/reading';
+import { spelt, type Tongue } from '@core/words';
 import { NativeSelect, TextInput } from '@mantine/core';
 import { IconX } from '@tabler/icons-react';
 
@@ -9,18 +10,15 @@ interface Props {
   readonly asks: readonly Ask[];
   readonly carried: readonly CarriedAsk[];
   readonly currency: string;
+  readonly tongue: Tongue;
   readonly onChange: (asks: readonly Ask[]) => void;
 }
 
-export const EMPTY_ASK: Ask = { text: '', categories: [] };
-const FLAGS = [
-  ['washable', 'machine wash'],
-  ['waterproof', 'may get wet'],
-  ['noIron', 'no ironing'],
-] as const;
+export const EMPTY_ASK: Ask = { text: '', kinds: [], unknown: [] };
+const CARES: readonly CareWord[] = ['machine', 'waterproof', 'noIron'];
 
-/** Asks in the client's words; what was read from them stands below and may be changed. */
-export function AskList({ asks, carried, currency, onChange }: Props) {
+/** Asks in the client's words; what was read from them stands below, what was not as well, and all may be changed. */
+export function AskList({ asks, carried, currency, tongue, onChange }: Props) {
   const set = (i: number, ask: Ask): void => onChange(asks.map((each, at) => (at === i ? ask : each)));
   const focus = (i: number): void => {
     setTimeout(() => document.querySelector<HTMLInputElement>(`[aria-label="Ask ${i + 1}"]`)?.focus());
@@ -33,9 +31,11 @@ export function AskList({ asks, carried, currency, onChange }: Props) {
           <div key={i}>
             <TextInput
               aria-label={`Ask ${i + 1}`}
-              placeholder={i === 0 ? 'boots that may get wet' : 'something green'}
+              placeholder={
+                i === 0 ? 'boots to wear with my jeans, no heel over 4 cm' : 'something green, but not lime'
+              }
               value={ask.text}
-              onChange={(event) => set(i, readAsk(event.currentTarget.value))}
+              onChange={(event) => set(i, readAsk(event.currentTarget.value, tongue.english))}
               onKeyDown={(event) => {
                 if (event.key !== 'Enter') return;
                 event.preventDefault();
@@ -56,7 +56,13 @@ export function AskList({ asks, carried, currency, onChange }: Props) {
               }
             />
             {ask.text.trim() !== '' && (
-              <AskParts ask={ask} onChange={(changed) => set(i, changed)} carry={carry} currency={currency} />
+              <AskParts
+                ask={ask}
+                onChange={(changed) => set(i, changed)}
+                carry={carry}
+                currency={currency}
+                tongue={tongue}
+              />
             )}
           </div>
         );
@@ -69,57 +75,33 @@ interface PartsProps {
   readonly ask: Ask;
   readonly carry: CarriedAsk | undefined;
   readonly currency: string;
+  readonly tongue: Tongue;
   readonly onChange: (ask: Ask) => void;
 }
 
-function AskParts({ ask, carry, currency, onChange }: PartsProps) {
-  const off = (what: string, ask_: Ask) => (
-    <button
-      key={what}
-      type="button"
-      className="chip chip-off"
-      aria-label={`Not ${what}`}
-      title={`Leave out: ${what}`}
-      onClick={() => onChange(ask_)}
-    >
-      {what} <IconX size={10} aria-hidden />
-    </button>
-  );
+function AskParts({ ask, carry, currency, tongue, onChange }: PartsProps) {
+  const parts = askParts(ask, tongue, (minor) => money(minor, currency));
   return (
     <div className="ask-read small">
-      {ask.categories.map((category) =>
-        off(CATEGORY[category].label.toLowerCase(), {
-          ...ask,
-          categories: ask.categories.filter((each) => each !== category),
-        }),
+      {ask.kinds.length === 0 && <span className="soft">any kind</span>}
+      {parts.map(({ words, isNot, without }) => (
+        <button
+          key={`${isNot ? 'not ' : ''}${words}`}
+          type="button"
+          className={isNot ? 'chip chip-off chip-not' : 'chip chip-off'}
+          aria-label={`Take away: ${isNot ? 'not ' : ''}${words}`}
+          title={`Take away: ${isNot ? 'not ' : ''}${words}`}
+          onClick={() => onChange(without)}
+        >
+          {isNot ? <span className="soft">not </span> : null}
+          {words} <IconX size={10} aria-hidden />
+        </button>
+      ))}
+      {ask.notes && <span className="soft">noted: {ask.notes}</span>}
+      {ask.unknown.length > 0 && (
+        <span className="tone tone-note">not understood: {ask.unknown.join(', ')}</span>
       )}
-      {ask.categories.length === 0 && <span className="soft">any kind</span>}
-      {ask.colourHex && off(colourName(ask.colourHex), { ...ask, colourHex: undefined })}
-      {FLAGS.map(([flag, words]) => ask[flag] && off(words, { ...ask, [flag]: undefined }))}
-      {ask.mostMinor !== undefined &&
-        off(`up to ${money(ask.mostMinor, currency)}`, { ...ask, mostMinor: undefined })}
-      <NativeSelect
-        size="xs"
-        variant="unstyled"
-        className="ask-more"
-        aria-label={`Add to ${ask.text}`}
-        value=""
-        data={[
-          { value: '', label: 'add…' },
-          ...FLAGS.filter(([flag]) => !ask[flag]).map(([flag, label]) => ({ value: `flag:${flag}`, label })),
-          ...CATEGORIES.filter((category) => !ask.categories.includes(category)).map((category) => ({
-            value: `kind:${category}`,
-            label: CATEGORY[category].label.toLowerCase(),
-          })),
-          ...colourNames.map(({ name, hex }) => ({ value: `hex:${hex}`, label: `in ${name}` })),
-        ]}
-        onChange={(event) => {
-          const [what, value = ''] = event.currentTarget.value.split(':');
-          if (what === 'kind') onChange({ ...ask, categories: [...ask.categories, value as Category] });
-          if (what === 'hex') onChange({ ...ask, colourHex: value });
-          if (what === 'flag') onChange({ ...ask, [value]: true });
-        }}
-      />
+      <AddPart ask={ask} tongue={tongue} onChange={onChange} />
       {carry?.fromMinor !== undefined && (
         <span className={carry.carried ? 'soft' : 'tone tone-fights'}>
           {carry.carried
@@ -131,5 +113,36 @@ function AskParts({ ask, carry, currency, onChange }: PartsProps) {
         <span className="tone tone-note">nothing in stock answers it</span>
       )}
     </div>
+  );
+}
+
+function AddPart({ ask, tongue, onChange }: Pick<PartsProps, 'ask' | 'tongue' | 'onChange'>) {
+  return (
+    <NativeSelect
+      size="xs"
+      variant="unstyled"
+      className="ask-more"
+      aria-label={`Add to ${ask.text}`}
+      value=""
+      data={[
+        { value: '', label: 'add…' },
+        ...CARES.filter((care) => !ask.care?.includes(care)).map((care) => ({
+          value: `care:${care}`,
+          label: careWords(care),
+        })),
+        ...CATEGORIES.filter((category) => !ask.kinds.includes(category)).map((category) => ({
+          value: `kind:${category}`,
+          label: spelt(CATEGORY[category].label.toLowerCase(), tongue),
+        })),
+        ...colourNames.map(({ name }) => ({ value: `colour:${name}`, label: `in ${spelt(name, tongue)}` })),
+      ]}
+      onChange={(event) => {
+        const [what, value = ''] = event.currentTarget.value.split(':');
+        const colour = colourNames.find(({ name }) => name === value);
+        if (what === 'kind') onChange({ ...ask, kinds: [...ask.kinds, value as Category] });
+        if (what === 'colour' && colour) onChange({ ...ask, colours: [...(ask.colours ?? []), colour] });
+        if (what === 'care') onChange({ ...ask, care: [...(ask.care ?? []), value as CareWord] });
+      }}
+    />
   );
 }

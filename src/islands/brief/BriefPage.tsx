@@ -1,5 +1,6 @@
 import type { BoxView } from '@contracts/box/box-view';
-import { type Ask, carriedAsks, readAsk, isSettled } from '@core/box';
+import { isSettled } from '@core/box';
+import { type Ask, carriedAsks, kindsWanted, readAsk } from '@core/reading';
 import { nextStaple } from '@core/closet';
 import { parseMoney } from '@core/money';
 import { daysBetween } from '@core/schedule';
@@ -82,7 +83,7 @@ export function BriefPage({ initial, cheapest }: BriefPageProps) {
   const carried = carriedAsks(asks, parseMoney(values.budget), cheapest);
   const answered = asks.map((ask) => ({
     ask,
-    owned: view.owned.filter((piece) => ask.categories.includes(piece.category)).slice(0, 4),
+    owned: view.owned.filter((piece) => kindsWanted(ask).includes(piece.category)).slice(0, 4),
   }));
   // Neither owned nor pulled, and not asked for yet.
   const ladder = useMemo(() => nextStaple([...view.owned, ...view.lines.map(({ piece }) => piece)]), [view]);
@@ -150,6 +151,7 @@ export function BriefPage({ initial, cheapest }: BriefPageProps) {
               asks={values.asks}
               carried={carried}
               currency={view.shop.currency}
+              tongue={view.shop.tongue}
               onChange={(asks) => form.setFieldValue('asks', [...asks])}
             />
           </section>

@@ -2,7 +2,9 @@ import { textOf } from '@contracts/csv';
 import { type ClosetItem, readCloset } from '@contracts/closet-file';
 import type { OwnedView } from '@contracts/closet/owned-view';
 import type { ImportFault } from '@contracts/stock/import-stock';
-import { type ReadLine, readList, STAPLES } from '@core/closet';
+import { STAPLES } from '@core/closet';
+import { countOfLine, lineWords, type ReadLine, readList } from '@core/reading';
+import { pageTongue } from '@ui/tongue';
 import { CATEGORIES, CATEGORY, type Category, pieceFrom } from '@core/piece';
 import { Button, Checkbox, FileButton, Modal, NativeSelect, Tabs, Textarea } from '@mantine/core';
 import { call, showDone, showProblem } from '@ui/api';
@@ -74,10 +76,19 @@ function PasteList({ busy, onTake }: TakeProps) {
   const [text, setText] = useState('');
   const [left, setLeft] = useState<ReadonlySet<number>>(new Set());
   const [kinds, setKinds] = useState<Readonly<Record<number, Category>>>({});
-  const lines = useMemo(() => readList(text), [text]);
+  const lines = useMemo(() => readList(text, pageTongue().english), [text]);
+  // What is gone from the closet is not put into it, unless somebody ticks it.
+  const isLeft = (i: number): boolean => left.has(i) !== (lines[i]?.reading.retired === true);
   const items = lines.flatMap((line, i) => {
     const piece = pieceOfLine(line, kinds[i]);
-    return piece && !left.has(i) ? [plainItem({ ...piece, id: `row-${i}` })] : [];
+    const { loved, worn } = line.reading;
+    return piece && !isLeft(i)
+      ? Array.from({ length: countOfLine(line) }, (_, copy) => ({
+          ...plainItem({ ...piece, id: `row-${i}-${copy}` }),
+          loved: loved === true,
+          wornWeekly: worn === 'often',
+        }))
+      : [];
   });
   return (
     <form
@@ -105,12 +116,13 @@ function PasteList({ busy, onTake }: TakeProps) {
               <li key={i}>
                 <Checkbox
                   aria-label={`Take ${line.text}`}
-                  checked={piece !== undefined && !left.has(i)}
+                  checked={piece !== undefined && !isLeft(i)}
                   disabled={!piece}
                   onChange={(event) => {
                     const next = new Set(left);
-                    if (event.currentTarget.checked) next.delete(i);
-                    else next.add(i);
+                    if (event.currentTarget.checked === isLeft(i)) {
+                      if (!next.delete(i)) next.add(i);
+                    }
                     setLeft(next);
                   }}
                 />
@@ -132,15 +144,13 @@ function PasteList({ busy, onTake }: TakeProps) {
                 <span>
                   {line.text}
                   <span className="ask-read small">
-                    {line.guesses
-                      .filter(({ field }) => field !== 'kind')
-                      .map((guess) => (
-                        <span key={guess.field + guess.word} className="chip">
-                          {guess.means.toLowerCase()}
-                        </span>
-                      ))}
-                    {line.unread.length > 0 && (
-                      <span className="soft">not understood: {line.unread.join(', ')}</span>
+                    {lineWords(line.reading, pageTongue()).map((said) => (
+                      <span key={said} className="chip">
+                        {said}
+                      </span>
+                    ))}
+                    {line.reading.unknown.length > 0 && (
+                      <span className="soft">not understood: {line.reading.unknown.join(', ')}</span>
                     )}
                   </span>
                 </span>

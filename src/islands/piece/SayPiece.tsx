@@ -1,4 +1,5 @@
-import type { ReadLine } from '@core/closet';
+import { lineWords, type ReadLine } from '@core/reading';
+import { pageTongue } from '@ui/tongue';
 import { TextInput } from '@mantine/core';
 import type { Ref } from 'react';
 
@@ -23,12 +24,13 @@ export function SayPiece({ label, words, read, onSay, field }: Props) {
         onChange={(event) => onSay(event.currentTarget.value)}
       />
       <div className="ask-read small" aria-live="polite">
-        {read?.guesses.map((guess) => (
-          <span key={guess.field + guess.word} className="chip">
-            {guess.means.toLowerCase()}
-          </span>
-        ))}
-        {read?.unread.map((word) => (
+        {read &&
+          lineWords(read.reading, pageTongue()).map((said) => (
+            <span key={said} className="chip">
+              {said}
+            </span>
+          ))}
+        {read?.reading.unknown.map((word) => (
           <span key={word} className="soft">
             {word}: not understood
           </span>

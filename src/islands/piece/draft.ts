@@ -1,7 +1,8 @@
 import { givenOf, storedOf } from '@contracts/closet-file';
 import type { StoredAttributes } from '@contracts/piece';
 import type { OwnedView } from '@contracts/closet/owned-view';
-import { type ReadLine, readList } from '@core/closet';
+import { type ReadLine, readList } from '@core/reading';
+import { pageTongue } from '@ui/tongue';
 import { colourName } from '@core/colour';
 import type { Palette } from '@core/palette';
 import { CATEGORY, type Category, type GivenPiece, type Piece, pieceFrom, type Swatch } from '@core/piece';
@@ -67,7 +68,7 @@ export const draftOf = ({ id, piece, assumed, loved, wornWeekly }: OwnedView): C
 
 /** The first line of what was typed, as a draft with its guesses; undefined while no kind is named. */
 export function draftOfWords<D extends PieceDraft>(text: string, before: D): { draft?: D; read?: ReadLine } {
-  const [read] = readList(text);
+  const [read] = readList(text, pageTongue().english);
   if (!read) return {};
   if (!read.piece) return { read };
   const { title, category, colours, owned: _owned, ...attributes } = read.piece;

@@ -2,6 +2,7 @@ import { isOpen } from '@core/box';
 import type { BoxView, LineView } from '@contracts/box/box-view';
 import type { PullRow } from '@contracts/pull/pull-row';
 import { CATEGORIES, CATEGORY, type Category } from '@core/piece';
+import { eitherOf } from '@core/words';
 import { parseMoney } from '@core/money';
 import { Button, Checkbox, MultiSelect, TextInput } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
@@ -165,7 +166,11 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
             />
           </div>
           <div className="pull-order small">
-            <span className="soft">{answer ? `${answer.rows.length} candidates, best first` : ''}</span>
+            <span className="soft">
+              {answer
+                ? `${answer.rows.length} ${answer.rows.length === 1 ? 'candidate' : 'candidates'}, best first`
+                : ''}
+            </span>
             <button className="plain-button" aria-pressed={byLooks} onClick={() => setByLooks(!byLooks)}>
               {byLooks ? 'best first' : 'by the looks they open'}
             </button>
@@ -190,6 +195,12 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
             <p className="sheet empty">
               <strong>Nothing on the shelf fits and answers this.</strong>
               Look at everything, allow a higher price, or untick "Only what fits".
+            </p>
+          )}
+          {answer && answer.noneIn.length > 0 && (
+            <p role="status" className="sheet empty">
+              <strong>No {eitherOf(answer.noneIn, view.shop.tongue.english)} in this size.</strong> The
+              nearest come first.
             </p>
           )}
           <ol className="rows pull-rows" ref={list}>

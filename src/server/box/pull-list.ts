@@ -3,7 +3,8 @@ import { pullListCall } from '@contracts/pull/pull-list';
 import { lab, type Lab } from '@core/colour';
 import { type GuardFinding, guardPiece, guardWords, isRefused } from '@core/guard';
 import { asFit, fitOf, verdictWords, wearable, workaroundWords } from '@core/fit';
-import { rankPull, type Ranked, type RankSetting } from '@core/pull';
+import { isAsColoured, rankPull, type Ranked, type RankSetting, refusedByAsk } from '@core/pull';
+import { kindsWanted } from '@core/reading';
 import type { Parsed } from '@contracts/calls';
 import type { PullAnswer } from '@contracts/pull/pull-list';
 import type { LeftOut, PullRow } from '@contracts/pull/pull-row';
@@ -31,7 +32,10 @@ export const pullList = serve(pullListCall, {
       candidates.filter(({ piece }) => !inBox.has(piece.id)),
       setting,
     );
-    const shown = ranked.filter((each) => !input.fitsOnly || fits(each));
+    const { ask } = setting;
+    // What an ask rules out is never offered in answer to it.
+    const wanted = ranked.filter(({ candidate }) => !ask || refusedByAsk(candidate.piece, ask) === undefined);
+    const shown = wanted.filter((each) => !input.fitsOnly || fits(each));
     const refusals = new Map(shown.map((each) => [each, refusalOf(each, setting, notToSend)]));
     const isOut = (each: Ranked): boolean => refusals.get(each) !== undefined;
     // What she may not wear stands last, and says why.
@@ -47,7 +51,13 @@ export const pullList = serve(pullListCall, {
       title,
       why: SOLD_OUT,
     }));
-    const unfit = input.fitsOnly ? ranked.filter((each) => !fits(each)).map(unfitOf) : [];
+    const unfit = input.fitsOnly ? wanted.filter((each) => !fits(each)).map(unfitOf) : [];
+    const notWanted = ask
+      ? ranked.flatMap(({ candidate: { piece } }) => {
+          const why = refusedByAsk(piece, ask);
+          return why ? [{ title: piece.title, why }] : [];
+        })
+      : [];
     const sizeGone = shown.flatMap(({ candidate, choice }) =>
       choice.instead
         ? [
@@ -64,7 +74,15 @@ export const pullList = serve(pullListCall, {
         const refusal = refusals.get(each);
         return refusal ? [{ title: each.candidate.piece.title, why: guardWords(refusal) }] : [];
       });
-    return { rows, leftOut: [...ruledOut, ...gone, ...unfit, ...sizeGone].slice(0, MOST_LEFT_OUT) };
+    const named = ask?.colours ?? [];
+    return {
+      rows,
+      noneIn:
+        rows.length > 0 && ask && !rows.some(({ piece }) => isAsColoured(piece, ask))
+          ? named.map(({ name }) => name)
+          : [],
+      leftOut: [...ruledOut, ...notWanted, ...gone, ...unfit, ...sizeGone].slice(0, MOST_LEFT_OUT),
+    };
   },
 });
 
@@ -116,8 +134,8 @@ async function askedFor(
       shopId: actor.shopId,
       search: input.search,
       mostMinor: input.mostMinor,
-      categories: input.categories.length > 0 ? input.categories : (ask?.categories ?? []),
-      near: wishedColour(ask?.colourHex, setting.client.colourCard.like),
+      categories: input.categories.length > 0 ? input.categories : ask ? kindsWanted(ask) : [],
+      near: wishedColour(ask?.colours?.[0]?.hex, setting.client.colourCard.like),
     },
     inBox: new Set(lines.map(({ garment }) => garment.id)),
   };
@@ -207,6 +225,8 @@ function reasonFor(
 ): string {
   const { piece } = each.candidate;
   if (inBox.has(piece.id)) return 'In the box already';
+  const notAsked = setting.ask && refusedByAsk(piece, setting.ask);
+  if (notAsked) return notAsked;
   const refused = guardRanked(each, setting, '').find(isRefused);
   if (refused) return guardWords(refused);
   if (categories.length > 0 && !categories.includes(piece.category))

@@ -1,5 +1,6 @@
 import { saveBriefCall } from '@contracts/box/save-brief';
-import { type Ask, broughtTo, isSettled, readAsk } from '@core/box';
+import { broughtTo, isSettled } from '@core/box';
+import { type Ask, readAsk } from '@core/reading';
 import type { Fault } from '@contracts/faults';
 import type { Writer } from '@data/db';
 import { box, boxAsk, boxOccasion, occasion } from '@data/schema';

@@ -3,7 +3,7 @@ import { CATEGORY } from '@core/piece';
 import { addDays } from '@core/schedule';
 import { shopEan } from '@core/stock';
 import type { Answer, Input, CallName } from '@contracts/calls';
-import { readList } from '@core/closet';
+import { readList } from '@core/reading';
 import { readColourList } from '@contracts/piece-cells';
 import type { StockCsvRow } from '@contracts/stock-csv';
 import type { StoredAttributes } from '@contracts/piece';

@@ -1,3 +1,4 @@
+import { createHash, timingSafeEqual } from 'node:crypto';
 import { passwordFault } from '../password';
 import { firstOwnerInput } from '@contracts/shop/first-owner';
 import { faultsOf } from '@contracts/faults';
@@ -15,6 +16,16 @@ export async function isEmptyShop(db: Reader): Promise<boolean> {
   return someone === undefined;
 }
 
+/** The code of a first visit, as the start command made it; without one no shop is opened through the web. */
+function isFirstVisitCode(given: string): boolean {
+  const code = process.env.FIRST_VISIT_CODE ?? '';
+  const plain = (text: string): Buffer =>
+    createHash('sha256')
+      .update(text.replace(/[^a-z\d]/gi, '').toLowerCase())
+      .digest();
+  return code.length >= 8 && timingSafeEqual(plain(code), plain(given));
+}
+
 /** Makes a real shop and its owner; only while there is no account at all. */
 export async function firstOwner(
   db: Database,
@@ -26,6 +37,8 @@ export async function firstOwner(
   if (odd.length > 0) throw invalid(odd);
   if (!parsed.success) throw invalid(faultsOf(parsed.error));
   const input = parsed.data;
+  if (!isFirstVisitCode(input.code))
+    throw invalid([{ path: 'code', message: 'not the code that stands where the shop was started' }]);
   const weak = passwordFault(input.password, [input.shopName, input.town, input.name, input.email]);
   if (weak) throw invalid([{ path: 'password', message: weak }]);
   await db.transaction(async (tx) => {

@@ -1,3 +1,4 @@
+import { readAsk } from '@core/reading';
 import { BOX_RULES, type BoxInput, boxSentence, boxSpeaker, judgeBox, Reach } from '@core/box-rules';
 import { HOUSE_SCHOOLS, NOBODY } from '@core/client';
 import { judge } from '@core/look';
@@ -79,9 +80,7 @@ describe('the looks a piece opens', () => {
 describe('the box as a whole', () => {
   it('is silent about an empty one, and says what wants a hand first', () => {
     expect(judgeBox(box({ lines: [] }))).toEqual([]);
-    const tones = judgeBox(
-      box({ asks: [{ id: 'a', ask: { text: 'red shoes', categories: ['heel'] } }] }),
-    ).map(({ tone }) => tone);
+    const tones = judgeBox(box({ asks: [{ id: 'a', ask: readAsk('red heels') }] })).map(({ tone }) => tone);
     expect(tones).toEqual(
       [...tones].sort((a, b) => 'fights note works'.indexOf(a) - 'fights note works'.indexOf(b)),
     );
@@ -131,10 +130,10 @@ describe('the box as a whole', () => {
   });
   it('U7: an ask is answered by a piece pulled for it, or by its kind and colour', () => {
     const asks = [
-      { id: 'red', ask: { text: 'something wine red', categories: [], colourHex: '#6a2034' } },
-      { id: 'green', ask: { text: 'something green', categories: [], colourHex: '#3c7d4b' } },
-      { id: 'knit', ask: { text: 'a warm knit', categories: ['fine-knit' as const] } },
-      { id: 'coat', ask: { text: 'a coat', categories: ['coat' as const] } },
+      { id: 'red', ask: readAsk('something wine red') },
+      { id: 'green', ask: readAsk('something green') },
+      { id: 'knit', ask: readAsk('a warm knit') },
+      { id: 'coat', ask: readAsk('a coat') },
     ];
     expect(says('U7', box({ asks })).map(({ tone }) => tone)).toEqual(['fights', 'fights', 'works', 'works']);
   });

@@ -1,18 +1,18 @@
-import { carriedAsks, needsNoIron, readAsk } from '@core/box';
+import { carriedAsks, readAsk } from '@core/reading';
 import { heightDoubt, shownLength, typedLength } from '@core/figure';
 import { OCCASION_TEMPLATES, repeatDays } from '@core/occasion';
 import { atStage } from '@core/look';
-import { pieceFrom } from '@core/piece';
+import { needsNoIron, pieceFrom } from '@core/piece';
 import { describe, expect, it } from 'vitest';
 
 describe('asks', () => {
   it('hears wet, ironing and money', () => {
-    expect(readAsk('boots that may get wet')).toMatchObject({ waterproof: true });
-    expect(readAsk('nothing that needs ironing')).toMatchObject({ noIron: true });
-    expect(readAsk('trainers under 120')).toMatchObject({ mostMinor: 12_000, categories: ['sneaker'] });
-    expect(readAsk('a coat up to €85.50').mostMinor).toBe(8550);
-    expect(readAsk('shoes under 40 mm').mostMinor).toBeUndefined();
-    expect(readAsk('shoes under 40 mm').categories).toContain('loafer');
+    expect(readAsk('boots that may get wet')).toMatchObject({ care: ['waterproof'] });
+    expect(readAsk('nothing that needs ironing')).toMatchObject({ care: ['noIron'] });
+    expect(readAsk('trainers under 120')).toMatchObject({ priceMaxMinor: 12_000, kinds: ['sneaker'] });
+    expect(readAsk('a coat up to €85.50').priceMaxMinor).toBe(8550);
+    expect(readAsk('shoes under 40 mm')).toMatchObject({ heelMaxMm: 40 });
+    expect(readAsk('shoes under 40 mm').kinds).toContain('loafer');
   });
   it('says which the budget carries, in the order they were asked', () => {
     const asks = [readAsk('a coat'), readAsk('a belt'), readAsk('a veil')];
@@ -75,8 +75,9 @@ describe('readAsk', () => {
     ['two tees that go in the machine', ['tee'], undefined],
   ] as const)('reads %j', (text, categories, hex) => {
     const ask = readAsk(text);
-    expect([...ask.categories].sort()).toEqual([...categories].sort());
-    expect(ask.colourHex).toBe(hex);
+    expect([...ask.kinds].sort()).toEqual([...categories].sort());
+    expect(ask.colours?.[0]?.hex).toBe(hex);
   });
-  it('hears that it must be washable', () => expect(readAsk('a shirt for the machine').washable).toBe(true));
+  it('hears that it must be washable', () =>
+    expect(readAsk('a shirt for the machine').care).toEqual(['machine']));
 });

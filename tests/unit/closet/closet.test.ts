@@ -1,5 +1,6 @@
 import { closetCsv, closetJson, closetKey, readCloset } from '@contracts/closet-file';
-import { cardOf, isTwin, readList, STAPLES, twinsIn } from '@core/closet';
+import { cardOf, isTwin, STAPLES, twinsIn } from '@core/closet';
+import { readList } from '@core/reading';
 import { deltaE, lab } from '@core/colour';
 import { type GivenPiece, pieceFrom } from '@core/piece';
 import fc from 'fast-check';
@@ -21,7 +22,7 @@ describe('a pasted list', () => {
       fabric: { fibres: [{ name: 'wool', pct: 100 }] },
     });
     expect(jeans!.piece).toMatchObject({ category: 'jeans', cut: { leg: 'slim', rise: 'high' } });
-    expect(one('quaggy blue skirt').unread).toEqual(['quaggy']);
+    expect(one('quaggy blue skirt').reading.unknown).toEqual(['quaggy']);
     expect(one('something red').piece).toBeUndefined();
   });
   it.each([

@@ -3,6 +3,7 @@ import {
   chroma,
   colourName,
   colourNames,
+  isCalled,
   deltaE,
   hue,
   hueApart,
@@ -69,5 +70,24 @@ describe('colour', () => {
   });
   it('calls every colour of its own list by its own name', () => {
     for (const { name, hex } of colourNames) expect(colourName(hex)).toBe(name);
+  });
+});
+
+describe('what somebody would call a colour', () => {
+  const named = (name: string) => colourNames.find((each) => each.name === name)!;
+  it.each([
+    ['green', ['bottle green', 'sage', 'moss', 'mint'], ['navy', 'teal', 'yellow', 'grey']],
+    ['blue', ['navy', 'sky', 'cobalt', 'denim blue'], ['purple', 'teal', 'green', 'black']],
+    ['purple', ['plum', 'lavender'], ['blue', 'navy', 'pink', 'burgundy', 'cobalt']],
+    ['red', ['burgundy'], ['pink', 'rust', 'brown', 'coral']],
+    ['brown', ['chocolate', 'tan'], ['rust', 'oatmeal', 'black', 'olive']],
+    ['rust', ['rust'], ['red', 'brown', 'orange']],
+    ['navy', ['navy'], ['blue', 'black', 'plum']],
+  ])('%s', (name, yes, no) => {
+    const called = (each: string) => isCalled(named(each).hex, named(name));
+    expect([...yes, ...no].filter(called)).toEqual(
+      // Tan is the palest brown there is: some would, some would not.
+      yes.filter((each) => each !== 'tan'),
+    );
   });
 });

@@ -1,4 +1,4 @@
-import { readAsk } from '@core/box';
+import { readAsk } from '@core/reading';
 import { bodyOf } from '@core/figure';
 import type { SizeOffer } from '@core/fit';
 import { HOUSE_SCHOOLS, NOBODY } from '@core/client';

@@ -1,0 +1,13 @@
+import { z } from 'zod';
+import { answers, defineCall, OWNER } from '../call';
+import type { PeopleView } from './people-view';
+import { userId } from './user-id';
+
+/** Ends an account and every session of it, or opens it again. What the person did stays in the records. */
+export const endAccountCall = defineCall({
+  name: 'end-account',
+  roles: OWNER,
+  writes: true,
+  input: z.strictObject({ userId, ended: z.boolean() }),
+  answer: answers<PeopleView>(),
+});

@@ -1,0 +1,55 @@
+import { z } from 'zod';
+import { answers, defineCall, OWNER } from '../call';
+import { name, text, version } from '../fields';
+import { daySchema } from '../occasion';
+import { minorSchema } from '../piece';
+import { ROUNDINGS } from '@core/money';
+
+const days = (most: number) =>
+  z
+    .number({ error: 'not a number of days' })
+    .int('whole days')
+    .min(0, 'not below 0')
+    .max(most, `at most ${most} days`);
+const basisPoints = z
+  .number({ error: 'not a percentage' })
+  .int('at most two decimals')
+  .min(0, 'not below 0')
+  .max(10_000, 'at most 100 %');
+
+/** True for a zone that clocks can be set by. */
+const isZone = (zone: string): boolean => {
+  try {
+    return new Intl.DateTimeFormat('en', { timeZone: zone }).resolvedOptions().timeZone !== '';
+  } catch {
+    return false;
+  }
+};
+
+/** The shop's own terms: who it is, its clock, tax, fees and days. */
+export const saveShopCall = defineCall({
+  name: 'save-shop',
+  roles: OWNER,
+  writes: true,
+  input: z.strictObject({
+    version,
+    shopName: name,
+    town: text(80),
+    zone: text(60).refine(isZone, { error: 'not a time zone, as Europe/Dublin' }),
+    taxIncluded: z.boolean(),
+    taxBp: basisPoints,
+    rounding: z.enum(ROUNDINGS),
+    styleFeeMinor: minorSchema,
+    keepAllBp: basisPoints,
+    holdDays: days(60),
+    styleDays: days(60),
+    packDays: days(30),
+    transitDays: days(60),
+    tryOnDays: days(90),
+    exchangeDays: days(90),
+    closedWeekdays: z.array(z.number().int().min(0).max(6)).max(6, 'a shop is open one day a week at least'),
+    holidays: z.array(daySchema).max(200, 'at most 200 days'),
+    returnPolicy: text(2000),
+  }),
+  answer: answers<{ readonly version: number }>(),
+});

@@ -1,0 +1,34 @@
+import type { Category } from '@core/piece';
+import type { PromotionKind } from '@core/money';
+import type { LocationKind } from '@core/shop';
+import type { Input } from '../calls';
+import type { PeopleView } from '../people/people-view';
+
+export interface LocationView {
+  readonly id: string;
+  readonly title: string;
+  readonly kind: LocationKind;
+  /** Units that stand there or belong there. */
+  readonly units: number;
+}
+
+export interface PromotionView {
+  readonly id: string;
+  readonly code: string;
+  readonly kind: PromotionKind;
+  readonly value: number;
+  readonly fromDay: string;
+  readonly toDay: string;
+  readonly categories: readonly Category[];
+}
+
+/** What the screen "Shop" is given; for owners. */
+export interface ShopPageView {
+  readonly today: string;
+  readonly currency: string;
+  readonly terms: Omit<Input<'save-shop'>, 'version'>;
+  readonly version: number;
+  readonly people: PeopleView;
+  readonly locations: readonly LocationView[];
+  readonly promotions: readonly PromotionView[];
+}

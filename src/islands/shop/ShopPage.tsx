@@ -1,0 +1,59 @@
+import type { ShopPageView } from '@contracts/shop/shop-page-view';
+import { Providers } from '@ui/Providers';
+import { useState } from 'react';
+import { PeoplePanel } from './PeoplePanel';
+import { PlacesPanel } from './PlacesPanel';
+import { PromotionsPanel } from './PromotionsPanel';
+import './shop.css';
+import { TermsPanel } from './TermsPanel';
+
+const PARTS = ['people', 'terms', 'places', 'promotions'] as const;
+type Part = (typeof PARTS)[number];
+const PART_WORDS: Readonly<Record<Part, string>> = {
+  people: 'People',
+  terms: 'Terms and days',
+  places: 'Places',
+  promotions: 'Promotions',
+};
+
+interface Props {
+  readonly view: ShopPageView;
+  /** Whose page it is: nobody ends their own account by a slip. */
+  readonly me: string;
+}
+
+/** The shop's own matters, for its owner: who works here, on what terms, where the stock stands, what is reduced. */
+export function ShopPage({ view, me }: Props) {
+  const [part, setPart] = useState<Part>('people');
+  return (
+    <Providers>
+      <div className="place-head">
+        <h1>Shop</h1>
+      </div>
+      <div className="shop">
+        <nav className="shop-parts" aria-label="Parts of the shop">
+          {PARTS.map((each) => (
+            <button key={each} aria-pressed={each === part} onClick={() => setPart(each)}>
+              {PART_WORDS[each]}
+            </button>
+          ))}
+        </nav>
+        <div className="shop-part">
+          {/* All stay mounted, so that what was typed in one is there after a look at another. */}
+          <div hidden={part !== 'people'}>
+            <PeoplePanel initial={view.people} me={me} />
+          </div>
+          <div hidden={part !== 'terms'}>
+            <TermsPanel terms={view.terms} version={view.version} currency={view.currency} />
+          </div>
+          <div hidden={part !== 'places'}>
+            <PlacesPanel initial={view.locations} />
+          </div>
+          <div hidden={part !== 'promotions'}>
+            <PromotionsPanel initial={view.promotions} today={view.today} currency={view.currency} />
+          </div>
+        </div>
+      </div>
+    </Providers>
+  );
+}

@@ -1,0 +1,220 @@
+import type { Input } from '@contracts/calls';
+import type { ShopPageView } from '@contracts/shop/shop-page-view';
+import { parseMoney, type Rounding } from '@core/money';
+import { Button, Checkbox, NativeSelect, NumberInput, Switch, Textarea, TextInput } from '@mantine/core';
+import { useForm } from '@mantine/form';
+import { ApiProblem, showDone, showProblem } from '@ui/api';
+import { callMerging } from '@ui/merging';
+import { useState } from 'react';
+
+type Terms = ShopPageView['terms'];
+
+interface Props {
+  readonly terms: Terms;
+  readonly version: number;
+  readonly currency: string;
+}
+
+const WEEKDAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'] as const;
+const DAYS = [
+  ['styleDays', 'Days to style'],
+  ['packDays', 'Days to pack'],
+  ['transitDays', 'Days on the way'],
+  ['tryOnDays', 'Days to try on'],
+  ['exchangeDays', 'Days for an exchange'],
+  ['holdDays', 'Days a hold lasts at least'],
+] as const;
+
+/** Every zone this browser knows, as the trade's own lists are long. */
+const ZONES: readonly string[] = Intl.supportedValuesOf('timeZone');
+
+const valuesOf = (terms: Terms) => ({
+  ...terms,
+  taxPercent: terms.taxBp / 100,
+  keepAllPercent: terms.keepAllBp / 100,
+  fee: (terms.styleFeeMinor / 100).toFixed(2),
+  holidays: terms.holidays.join('\n'),
+});
+type Values = ReturnType<typeof valuesOf>;
+
+const termsOf = ({ taxPercent, keepAllPercent, fee, holidays, ...rest }: Values): Terms => ({
+  ...rest,
+  taxBp: Math.round(taxPercent * 100),
+  keepAllBp: Math.round(keepAllPercent * 100),
+  styleFeeMinor: parseMoney(fee) ?? 0,
+  holidays: holidays
+    .split(/[\s,;]+/)
+    .filter(Boolean)
+    .sort(),
+});
+
+/** Where a fault of the server shows on this form. */
+const FIELD: Readonly<Record<string, string>> = {
+  taxBp: 'taxPercent',
+  keepAllBp: 'keepAllPercent',
+  styleFeeMinor: 'fee',
+};
+const fieldOf = (path: string): string => {
+  const [root = ''] = path.split(/[.[]/);
+  return FIELD[root] ?? root;
+};
+
+/** Name, clock, tax, fees and the days that dates are worked backwards from. */
+export function TermsPanel({ terms, version, currency }: Props) {
+  const [saved, setSaved] = useState({ terms, version });
+  const [busy, setBusy] = useState(false);
+  const form = useForm<Values>({
+    initialValues: valuesOf(terms),
+    validate: {
+      shopName: (name) => (name.trim() === '' ? 'A shop has a name' : null),
+      fee: (fee) => (parseMoney(fee) === undefined ? `${fee}: not an amount, as 20.00` : null),
+      holidays: (days) => {
+        const odd = days
+          .split(/[\s,;]+/)
+          .filter(Boolean)
+          .find((day) => !/^\d{4}-\d{2}-\d{2}$/.test(day));
+        return odd ? `${odd}: a day as 2026-12-25` : null;
+      },
+    },
+  });
+  const save = async (values: Values): Promise<void> => {
+    setBusy(true);
+    let kept = termsOf(values);
+    try {
+      const answer = await callMerging(
+        'save-shop',
+        { version: saved.version, ...kept },
+        saved.terms as Partial<Input<'save-shop'>>,
+        ({ version: _version, ...theirs }) => {
+          kept = theirs as Terms;
+          form.setValues(valuesOf(kept));
+        },
+      );
+      setSaved({ terms: kept, version: answer.version });
+      form.resetDirty(valuesOf(kept));
+      showDone('The shop’s terms are saved.');
+    } catch (error) {
+      if (error instanceof ApiProblem && error.status === 422)
+        form.setErrors(Object.fromEntries(error.faults.map(({ path, message }) => [fieldOf(path), message])));
+      else showProblem(error);
+    } finally {
+      setBusy(false);
+    }
+  };
+  const { values } = form;
+  return (
+    <form
+      className="shop-panel"
+      aria-label="Terms and days"
+      onSubmit={form.onSubmit((all) => void save(all))}
+    >
+      <section className="sheet" aria-label="The shop">
+        <h2>The shop</h2>
+        <div className="shop-form">
+          <TextInput label="Name" {...form.getInputProps('shopName')} />
+          <TextInput label="Town" {...form.getInputProps('town')} />
+          <TextInput label="Time zone" list="shop-zones" {...form.getInputProps('zone')} />
+          <TextInput
+            label="Currency"
+            value={currency}
+            disabled
+            description="Fixed when the shop was opened"
+          />
+        </div>
+        <datalist id="shop-zones">
+          {ZONES.map((zone) => (
+            <option key={zone} value={zone} />
+          ))}
+        </datalist>
+      </section>
+      <section className="sheet" aria-label="Money">
+        <h2>Money</h2>
+        <div className="shop-form">
+          <NumberInput
+            label="Tax, %"
+            min={0}
+            max={100}
+            decimalScale={2}
+            {...form.getInputProps('taxPercent')}
+          />
+          <NativeSelect
+            label="Rounding"
+            data={[
+              { value: 'half-up', label: 'half a cent goes up' },
+              { value: 'half-even', label: 'half a cent goes to the even one' },
+            ]}
+            value={values.rounding}
+            onChange={(event) => form.setFieldValue('rounding', event.currentTarget.value as Rounding)}
+          />
+          <TextInput label={`Styling fee, ${currency}`} {...form.getInputProps('fee')} />
+          <NumberInput
+            label="Off when everything is kept, %"
+            min={0}
+            max={100}
+            decimalScale={2}
+            {...form.getInputProps('keepAllPercent')}
+          />
+          <Switch
+            className="whole"
+            label="Prices include the tax"
+            description="Off: the tax is added to what is kept."
+            {...form.getInputProps('taxIncluded', { type: 'checkbox' })}
+          />
+        </div>
+      </section>
+      <section className="sheet" aria-label="Days">
+        <h2>Days</h2>
+        <p className="small soft">Every box’s dates are worked backwards from its occasion by these.</p>
+        <div className="shop-form">
+          {DAYS.map(([field, label]) => (
+            <NumberInput
+              key={field}
+              label={label}
+              min={0}
+              max={90}
+              allowDecimal={false}
+              {...form.getInputProps(field)}
+            />
+          ))}
+          <Checkbox.Group
+            className="whole"
+            label="Closed on"
+            value={values.closedWeekdays.map(String)}
+            onChange={(days) => form.setFieldValue('closedWeekdays', days.map(Number).sort())}
+            error={form.errors.closedWeekdays}
+          >
+            <div style={{ display: 'flex', flexWrap: 'wrap', gap: 12, paddingTop: 4 }}>
+              {WEEKDAYS.map((day, i) => (
+                <Checkbox key={day} value={String(i)} label={day} />
+              ))}
+            </div>
+          </Checkbox.Group>
+          <Textarea
+            className="whole"
+            label="Holidays"
+            description="One day a line, as 2026-12-25"
+            autosize
+            minRows={2}
+            maxRows={6}
+            {...form.getInputProps('holidays')}
+          />
+        </div>
+      </section>
+      <section className="sheet" aria-label="Returns">
+        <h2>Returns</h2>
+        <Textarea
+          label="Return policy, in the shop’s words"
+          autosize
+          minRows={3}
+          maxRows={10}
+          {...form.getInputProps('returnPolicy')}
+        />
+      </section>
+      <div className="shop-actions">
+        <Button type="submit" loading={busy} disabled={!form.isDirty()}>
+          Save the terms
+        </Button>
+      </div>
+    </form>
+  );
+}

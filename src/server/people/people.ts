@@ -1,0 +1,227 @@
+import { changePasswordCall } from '@contracts/people/change-password';
+import { changeRoleCall } from '@contracts/people/change-role';
+import { endAccountCall } from '@contracts/people/end-account';
+import { endSessionsCall } from '@contracts/people/end-sessions';
+import { invitePersonCall } from '@contracts/people/invite-person';
+import { makeResetLinkCall } from '@contracts/people/make-reset-link';
+import type { PeopleView } from '@contracts/people/people-view';
+import { revokeInvitationCall } from '@contracts/people/revoke-invitation';
+import type { Reader, Writer } from '@data/db';
+import { account, invitation, session, user } from '@data/schema';
+import { and, asc, desc, eq, gt, isNull, ne } from 'drizzle-orm';
+import { note } from '../audit';
+import type { Actor, Context } from '../context';
+import { passwordFault } from '../password';
+import { conflict, invalid, notFound } from '../problem';
+import { signIn } from '../session';
+import { dayIn, shopOf } from '../shop/settings';
+import { serve } from '../use-case';
+import { linksOfShop, makeLink, setPassword, stateOf } from './links';
+
+/** Who has an account, where they are signed in, and links that are under way. */
+export async function peopleView(db: Reader, actor: Actor, now: Date): Promise<PeopleView> {
+  const { zone } = await shopOf(db, actor.shopId);
+  const people = await db.select().from(user).where(eq(user.shopId, actor.shopId)).orderBy(asc(user.name));
+  const sessions = await db
+    .select({ session })
+    .from(session)
+    .innerJoin(user, eq(user.id, session.userId))
+    .where(and(eq(user.shopId, actor.shopId), gt(session.expiresAt, now)))
+    .orderBy(desc(session.updatedAt));
+  return {
+    people: people.map(({ id, name, email, role, endedAt }) => ({
+      id,
+      name,
+      email,
+      role,
+      endedOn: endedAt ? dayIn(zone, endedAt) : undefined,
+      sessions: sessions
+        .filter(({ session: { userId } }) => userId === id)
+        .map(({ session: own }) => ({
+          id: own.id,
+          since: own.createdAt.toISOString(),
+          lastSeen: own.updatedAt.toISOString(),
+          device: deviceOf(own.userAgent),
+        })),
+    })),
+    invitations: (await linksOfShop(db, actor.shopId)).map((row) => ({
+      id: row.id,
+      kind: row.kind,
+      name: row.name,
+      email: row.email,
+      role: row.role,
+      state: stateOf(row, now),
+      expiresOn: dayIn(zone, row.expiresAt),
+    })),
+  };
+}
+
+const DEVICES: readonly (readonly [RegExp, string])[] = [
+  [/iPhone|Android.*Mobile/, 'a phone'],
+  [/iPad|Android/, 'a tablet'],
+  [/Windows/, 'a Windows computer'],
+  [/Macintosh/, 'a Mac'],
+  [/Linux/, 'a Linux computer'],
+];
+const deviceOf = (agent: string | null): string =>
+  DEVICES.find(([pattern]) => pattern.test(agent ?? ''))?.[1] ?? 'a device that does not say';
+
+/** An account of the shop, its row locked; an account of another shop is not here. */
+async function personOf(tx: Writer, actor: Actor, id: string) {
+  const [found] = await tx
+    .select()
+    .from(user)
+    .where(and(eq(user.id, id), eq(user.shopId, actor.shopId)))
+    .for('update');
+  if (!found) throw notFound('That account');
+  return found;
+}
+
+/** A shop keeps an owner: without one nobody could ask anybody in again. */
+async function keepsAnOwner({ tx, actor }: Context, butFor: string): Promise<void> {
+  // Every owner's row is locked, so that two do not leave by each other's leave.
+  const owners = await tx
+    .select({ id: user.id })
+    .from(user)
+    .where(and(eq(user.shopId, actor.shopId), eq(user.role, 'owner'), isNull(user.endedAt)))
+    .orderBy(asc(user.id))
+    .for('update');
+  if (!owners.some(({ id }) => id !== butFor))
+    throw conflict('This is the only owner. Make somebody else an owner first.');
+}
+
+export const invitePerson = serve(invitePersonCall, {
+  async run(context, { name, email, role }) {
+    const { tx, actor, now } = context;
+    const [known] = await tx.select().from(user).where(eq(user.email, email.toLowerCase()));
+    if (known)
+      throw invalid([
+        {
+          path: 'email',
+          message:
+            known.shopId === actor.shopId && known.endedAt
+              ? 'has an account that was ended: open it again instead'
+              : 'has an account already',
+        },
+      ]);
+    const { path, expiresAt } = await makeLink(
+      tx,
+      { shopId: actor.shopId, kind: 'invite', name, email, role, userId: null, createdBy: actor.id },
+      now,
+    );
+    await note(context, 'invite', 'user', email.toLowerCase(), { role });
+    return linkAnswer(context, path, expiresAt);
+  },
+});
+
+async function linkAnswer({ tx, actor, now }: Context, path: string, expiresAt: Date) {
+  const { zone } = await shopOf(tx, actor.shopId);
+  return { people: await peopleView(tx, actor, now), path, expiresOn: dayIn(zone, expiresAt) };
+}
+
+export const makeResetLink = serve(makeResetLinkCall, {
+  async run(context, { userId }) {
+    const { tx, actor, now } = context;
+    const person = await personOf(tx, actor, userId);
+    if (person.endedAt) throw conflict('This account was ended: open it again first.');
+    const { path, expiresAt } = await makeLink(
+      tx,
+      {
+        shopId: actor.shopId,
+        kind: 'reset',
+        name: person.name,
+        email: person.email,
+        role: person.role,
+        userId,
+        createdBy: actor.id,
+      },
+      now,
+    );
+    await note(context, 'make reset link', 'user', userId);
+    return linkAnswer(context, path, expiresAt);
+  },
+});
+
+export const revokeInvitation = serve(revokeInvitationCall, {
+  async run(context, { id }) {
+    const { tx, actor, now } = context;
+    const stopped = await tx
+      .update(invitation)
+      .set({ revokedAt: now })
+      .where(
+        and(
+          eq(invitation.id, id),
+          eq(invitation.shopId, actor.shopId),
+          isNull(invitation.usedAt),
+          isNull(invitation.revokedAt),
+        ),
+      )
+      .returning({ id: invitation.id });
+    if (stopped.length === 0) throw notFound('That link');
+    await note(context, 'stop link', 'invitation', id);
+    return peopleView(tx, actor, now);
+  },
+});
+
+export const changeRole = serve(changeRoleCall, {
+  async run(context, { userId, role }) {
+    const { tx, actor, now } = context;
+    if (role !== 'owner') await keepsAnOwner(context, userId);
+    const person = await personOf(tx, actor, userId);
+    await tx.update(user).set({ role, updatedAt: now }).where(eq(user.id, userId));
+    await note(context, 'change role', 'user', userId, { from: person.role, to: role });
+    return peopleView(tx, actor, now);
+  },
+});
+
+export const endAccount = serve(endAccountCall, {
+  async run(context, { userId, ended }) {
+    const { tx, actor, now } = context;
+    if (ended) await keepsAnOwner(context, userId);
+    await personOf(tx, actor, userId);
+    await tx
+      .update(user)
+      .set({ endedAt: ended ? now : null, updatedAt: now })
+      .where(eq(user.id, userId));
+    if (ended) await tx.delete(session).where(eq(session.userId, userId));
+    await note(context, ended ? 'end account' : 'open account', 'user', userId);
+    return peopleView(tx, actor, now);
+  },
+});
+
+export const endSessions = serve(endSessionsCall, {
+  async run(context, { userId, sessionId }) {
+    const { tx, actor, now } = context;
+    await personOf(tx, actor, userId);
+    await tx
+      .delete(session)
+      .where(and(eq(session.userId, userId), sessionId ? eq(session.id, sessionId) : undefined));
+    await note(context, 'end sessions', 'user', userId);
+    return peopleView(tx, actor, now);
+  },
+});
+
+export const changePassword = serve(changePasswordCall, {
+  async run(context, { current, password }) {
+    const { tx, actor } = context;
+    const [own] = await tx
+      .select()
+      .from(account)
+      .where(and(eq(account.userId, actor.id), eq(account.providerId, 'credential')))
+      .for('update');
+    const { password: hasher } = await signIn().$context;
+    const isOwn = own?.password ? await hasher.verify({ password: current, hash: own.password }) : false;
+    if (!isOwn) throw invalid([{ path: 'current', message: 'not your password' }]);
+    const shop = await shopOf(tx, actor.shopId);
+    const weak = passwordFault(password, [shop.name, shop.town, actor.name, actor.email ?? '']);
+    if (weak) throw invalid([{ path: 'password', message: weak }]);
+    await setPassword(tx, signIn(), actor.id, password);
+    // Whoever else is signed in as this person is so no more; the place it was changed from stays.
+    const others = await tx
+      .delete(session)
+      .where(and(eq(session.userId, actor.id), actor.sessionId ? ne(session.id, actor.sessionId) : undefined))
+      .returning({ id: session.id });
+    await note(context, 'change password', 'user', actor.id);
+    return { ended: others.length };
+  },
+});

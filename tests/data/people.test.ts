@@ -1,0 +1,204 @@
+import { audit, invitation, session, shop as shopTable, user } from '@data/schema';
+import { eq, sql } from 'drizzle-orm';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { openShop } from '../support/open-shop';
+import { type Caller, callerOf, callerWith, signInCookie } from '../support/server';
+
+const shop = openShop();
+let owner: Caller;
+beforeAll(async () => {
+  owner = await callerOf(shop.origin, 'owner');
+});
+const PASSWORD = 'heather slate kettle nine';
+
+/** Posts a form of a page that needs no session. */
+const post = (path: string, fields: Record<string, string>): Promise<Response> =>
+  fetch(shop.origin + path, {
+    method: 'POST',
+    redirect: 'manual',
+    headers: { origin: shop.origin, 'content-type': 'application/x-www-form-urlencoded' },
+    body: new URLSearchParams(fields),
+  });
+const callAs = (cookie: string, name: string, input: unknown): Promise<Response> =>
+  fetch(`${shop.origin}/api/${name}`, {
+    method: 'POST',
+    headers: { cookie, origin: shop.origin, 'content-type': 'application/json' },
+    body: JSON.stringify(input),
+  });
+
+/** Invites somebody and lets them join: their cookie and their id. */
+async function joined(email: string, role: 'stylist' | 'packer' | 'owner') {
+  const { path } = (await owner.call('invite-person', { name: 'New', email, role })).answer;
+  const answer = await post(path, { name: 'Nell Quill', password: PASSWORD });
+  expect([answer.status, answer.headers.get('location')]).toEqual([303, '/']);
+  const cookie = answer.headers
+    .getSetCookie()
+    .map((each) => each.split(';')[0])
+    .join('; ');
+  const [row] = await shop.db.select().from(user).where(eq(user.email, email));
+  return { cookie, id: row!.id, path };
+}
+
+describe('somebody who is invited', () => {
+  it('joins once by the link, as what they were invited as, and the link is kept nowhere', async () => {
+    const { cookie, id, path } = await joined('nell@heronroom.invalid', 'packer');
+    const [row] = await shop.db.select().from(user).where(eq(user.id, id));
+    expect([row!.name, row!.role]).toEqual(['Nell Quill', 'packer']);
+    expect((await callAs(cookie, 'save-client', { name: 'x' })).status).toBe(403);
+    expect((await post(path, { name: 'Again', password: PASSWORD })).status).toBe(404);
+    const token = path.split('/').at(-1)!;
+    const kept = JSON.stringify(await shop.db.select().from(invitation));
+    expect(kept.includes(token)).toBe(false);
+    expect(JSON.stringify(await shop.db.select().from(audit)).includes(token)).toBe(false);
+  });
+  it('is refused with a weak password, and with a link that was stopped, is too old or never was', async () => {
+    const email = 'pen@heronroom.invalid';
+    const { path, people } = (await owner.call('invite-person', { name: 'Pen', email, role: 'stylist' }))
+      .answer;
+    const weak = await post(path, { name: 'Pen', password: 'password1234' });
+    expect([weak.status, (await weak.text()).includes('tried first')]).toEqual([422, true]);
+    const { id } = people.invitations.find((each) => each.email === email)!;
+    await owner.call('revoke-invitation', { id });
+    expect((await post(path, { name: 'Pen', password: PASSWORD })).status).toBe(404);
+    const late = (await owner.call('invite-person', { name: 'Pen', email, role: 'stylist' })).answer;
+    await shop.db
+      .update(invitation)
+      .set({ expiresAt: new Date(Date.now() - 1000) })
+      .where(eq(invitation.email, email));
+    expect((await post(late.path, { name: 'Pen', password: PASSWORD })).status).toBe(404);
+    expect((await fetch(`${shop.origin}/join/${'x'.repeat(43)}`)).status).toBe(404);
+  });
+  it('of two who use one link at once one gets in', async () => {
+    const { path } = (
+      await owner.call('invite-person', { name: 'Twin', email: 'twin@heronroom.invalid', role: 'stylist' })
+    ).answer;
+    const answers = await Promise.all(
+      Array.from({ length: 4 }, () => post(path, { name: 'Twin', password: PASSWORD })),
+    );
+    expect(answers.map(({ status }) => status).sort()).toEqual([303, 404, 404, 404]);
+  });
+  it('has no second account of one address, in any spelling', async () => {
+    const again = await owner.call('invite-person', {
+      name: 'Again',
+      email: 'Stylist@HeronRoom.invalid',
+      role: 'stylist',
+    });
+    expect([again.status, again.problem.faults[0]?.path]).toEqual([422, 'email']);
+  });
+});
+
+describe('an account', () => {
+  it('that is ended is signed out at once and cannot sign in; opened again it can', async () => {
+    const email = 'gone@heronroom.invalid';
+    const { cookie, id } = await joined(email, 'stylist');
+    expect((await fetch(`${shop.origin}/clients`, { headers: { cookie }, redirect: 'manual' })).status).toBe(
+      200,
+    );
+    await owner.call('end-account', { userId: id, ended: true });
+    expect((await fetch(`${shop.origin}/clients`, { headers: { cookie }, redirect: 'manual' })).status).toBe(
+      302,
+    );
+    expect((await post('/sign-in', { email, password: PASSWORD })).status).toBe(401);
+    const reset = await owner.call('make-reset-link', { userId: id });
+    expect(reset.status).toBe(409);
+    await owner.call('end-account', { userId: id, ended: false });
+    expect((await post('/sign-in', { email, password: PASSWORD })).status).toBe(303);
+  });
+  it('that forgot its password gets a new one by a link, and every session of it ends', async () => {
+    const email = 'forgot@heronroom.invalid';
+    const { cookie, id } = await joined(email, 'stylist');
+    const { path } = (await owner.call('make-reset-link', { userId: id })).answer;
+    expect((await post(path, { password: 'copper lantern seven birch' })).status).toBe(303);
+    expect((await callAs(cookie, 'stock-list', {})).status).toBe(401);
+    expect((await post('/sign-in', { email, password: PASSWORD })).status).toBe(401);
+    expect((await post('/sign-in', { email, password: 'copper lantern seven birch' })).status).toBe(303);
+  });
+  it('changes its own password with the old one only; other sessions end, this one stays', async () => {
+    const email = 'change@heronroom.invalid';
+    const { cookie } = await joined(email, 'packer');
+    const other = await signInCookie(shop.origin, email, PASSWORD);
+    const wrong = await callAs(cookie, 'change-password', {
+      current: 'not it at all',
+      password: 'amber gate fifty pine',
+    });
+    expect(wrong.status).toBe(422);
+    const changed = await callAs(cookie, 'change-password', {
+      current: PASSWORD,
+      password: 'amber gate fifty pine',
+    });
+    expect([changed.status, ((await changed.json()) as { ended: number }).ended]).toEqual([200, 1]);
+    expect((await callAs(other, 'stock-list', {})).status).toBe(401);
+    expect((await callAs(cookie, 'stock-list', {})).status).toBe(200);
+  });
+  it('changes what it may do with its role, at the next request', async () => {
+    const { cookie, id } = await joined('role@heronroom.invalid', 'packer');
+    expect((await callAs(cookie, 'save-client', { name: 'Role' })).status).toBe(403);
+    await owner.call('change-role', { userId: id, role: 'stylist' });
+    expect((await callAs(cookie, 'save-client', { name: 'Role', measures: {}, profile: {} })).status).toBe(
+      200,
+    );
+  });
+  it('is seen and touched by no other shop', async () => {
+    const [first] = await shop.db.select().from(shopTable).limit(1);
+    const { id: _id, createdAt: _at, ...values } = first!;
+    const [foreign] = await shop.db
+      .insert(shopTable)
+      .values({ ...values, name: 'Elsewhere' })
+      .returning();
+    await shop.db.insert(user).values({
+      id: 'foreign-person',
+      name: 'Foreign',
+      email: 'foreign@elsewhere.invalid',
+      role: 'owner',
+      shopId: foreign!.id,
+      updatedAt: new Date(),
+    });
+    for (const [name, more] of [
+      ['end-account', { ended: true }],
+      ['change-role', { role: 'packer' }],
+      ['end-sessions', {}],
+      ['make-reset-link', {}],
+    ] as const)
+      expect((await owner.call(name, { userId: 'foreign-person', ...more } as never)).status, name).toBe(404);
+    const { people } = (
+      await owner.call('end-sessions', { userId: (await ownerRow()).id, sessionId: 'none' })
+    ).answer;
+    expect(people.some(({ email }) => email.endsWith('elsewhere.invalid'))).toBe(false);
+  });
+  it('a session of more than thirty days is no session, whatever was asked in it', async () => {
+    const email = 'long@heronroom.invalid';
+    const { cookie, id } = await joined(email, 'stylist');
+    await shop.db
+      .update(session)
+      .set({ createdAt: sql`now() - interval '31 days'` })
+      .where(eq(session.userId, id));
+    expect((await callAs(cookie, 'stock-list', {})).status).toBe(401);
+  });
+});
+
+const ownerRow = async () => {
+  const [row] = await shop.db.select().from(user).where(eq(user.email, 'owner@heronroom.invalid'));
+  return row!;
+};
+
+describe('the last owner', () => {
+  it('stays one: neither ended nor made something else, nor by two at once', async () => {
+    const own = await ownerRow();
+    for (const [name, more] of [
+      ['end-account', { ended: true }],
+      ['change-role', { role: 'stylist' }],
+    ] as const) {
+      const said = await owner.call(name, { userId: own.id, ...more } as never);
+      expect([said.status, said.problem.title]).toEqual([409, expect.stringContaining('only owner')]);
+    }
+    const { id, cookie } = await joined('second@heronroom.invalid', 'owner');
+    const second = callerWith(shop.origin, cookie);
+    const answers = await Promise.all([
+      owner.call('change-role', { userId: id, role: 'stylist' }),
+      second.call('change-role', { userId: own.id, role: 'stylist' }),
+    ]);
+    expect(answers.filter(({ status }) => status === 200)).toHaveLength(1);
+    const owners = await shop.db.select().from(user).where(eq(user.role, 'owner'));
+    expect(owners.filter(({ shopId }) => shopId === own.shopId)).toHaveLength(1);
+  });
+});
