@@ -13,7 +13,7 @@ const floors = [
   ['reading'],
   ['learn', 'rules'],
   ['guard', 'look'],
-  ['letter', 'pull'],
+  ['letter', 'pull', 'ways'],
   ['box-rules'],
 ];
 const rooms = floors.flat().map((room) => `core/${room}`);

@@ -103,6 +103,34 @@ describe('the Rail', () => {
     );
   });
 
+  it('finds ways to wear a piece, leaves out what is not wanted, and wears one by its number; one undo takes it back', async () => {
+    await page.goto(`${shop.origin}/box/${open}/combine`);
+    await settled(page);
+    const before = await page.$$eval('.worn-title', (rows) => rows.map((row) => row.textContent));
+    await click(page, '.look-ways');
+    const count = (): Promise<number> => page.$$eval('.ways > li', (ways) => ways.length);
+    const done = 'Press a number to wear a way.';
+    await page.waitForFunction((text) => document.body.innerText.includes(text), { timeout: 60_000 }, done);
+    expect(await count()).toBe(5);
+    const said = await page.$$eval('.ways > li p', (lines) => lines.map((line) => line.textContent ?? ''));
+    expect(new Set(said).size).toBe(5);
+    expect(await axeOn(page)).toEqual([]);
+    await page.keyboard.press('2');
+    await page.waitForFunction(
+      (was) => [...document.querySelectorAll('.worn-title')].map((row) => row.textContent).join() !== was,
+      {},
+      before.join(),
+    );
+    await page.keyboard.down('Control');
+    await page.keyboard.press('z');
+    await page.keyboard.up('Control');
+    await page.waitForFunction(
+      (was) => [...document.querySelectorAll('.worn-title')].map((row) => row.textContent).join() === was,
+      {},
+      before.join(),
+    );
+  });
+
   it('shows the keys under ?', async () => {
     await page.keyboard.type('?');
     await page.waitForSelector('::-p-aria([name="Keys"][role="dialog"])');

@@ -4,6 +4,7 @@ import type { BoxView } from '@contracts/box/box-view';
 import type { PullRow } from '@contracts/pull/pull-row';
 import { applyMend, atStage, judge, type Mend, piecesAt, type Setting, type Stage as Part } from '@core/look';
 import { modesOf, type Piece } from '@core/piece';
+import type { Way } from '@core/ways';
 import { useHotkeys } from '@mantine/hooks';
 import { memo, useCallback, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
@@ -15,6 +16,7 @@ import { Stage } from './Stage';
 import { StageTabs, useStages } from './StageTabs';
 import type { LookStore } from './store';
 import { useMends } from './useMends';
+import { WaysDialog } from './WaysDialog';
 
 interface ComposerProps {
   readonly view: BoxView;
@@ -56,6 +58,8 @@ export const Composer = memo(function Composer({
   const [lit, setLit] = useState<readonly string[]>([]);
   const [tried, setTried] = useState<Mend>();
   const [stageTitle, setStageTitle] = useState<string>();
+  const [asksWays, setAsksWays] = useState(false);
+  const askWays = useCallback(() => setAsksWays(true), []);
 
   const all = useMemo(() => piecesOf(view, worn), [view, worn]);
   const planned = view.occasions.find(({ id }) => id === occasionId);
@@ -145,6 +149,7 @@ export const Composer = memo(function Composer({
     ['ArrowRight', along(1)],
     ['ArrowLeft', along(-1)],
     ['m', nextMode],
+    ['w', askWays],
     [
       'Delete',
       () => {
@@ -154,6 +159,21 @@ export const Composer = memo(function Composer({
     ],
   ]);
 
+  const wearWay = useCallback(
+    async (way: Way): Promise<void> => {
+      // What comes from the shelf is held first, so that nobody else has it meanwhile.
+      const refs: { ref: string; mode: string | undefined }[] = [];
+      for (const { id, mode } of way.pieces) {
+        const row = stock.find(({ garmentId }) => garmentId === id);
+        const ref = row ? await onHoldFromStock(row) : id;
+        if (!ref) return;
+        refs.push({ ref, mode });
+      }
+      const planned = view.occasions.find(({ occasion: { title } }) => title === way.occasion);
+      patch({ worn: refs, ...(planned ? { occasionId: planned.id } : {}) });
+    },
+    [stock, onHoldFromStock, view.occasions, patch],
+  );
   const chosen = useMemo(
     () => view.occasions.filter(({ id }) => view.occasionIds.includes(id)),
     [view.occasions, view.occasionIds],
@@ -183,7 +203,14 @@ export const Composer = memo(function Composer({
         )}
       </Stage>
       <aside className="combine-side">
-        <LookForm store={store} occasions={chosen} open={open} saving={saving} onSave={onSave} />
+        <LookForm
+          store={store}
+          occasions={chosen}
+          open={open}
+          saving={saving}
+          onSave={onSave}
+          onWays={askWays}
+        />
         <Findings
           pieces={pieces}
           verdict={verdict}
@@ -203,6 +230,16 @@ export const Composer = memo(function Composer({
           onRestore={restore}
         />
       </aside>
+      <WaysDialog
+        open={asksWays}
+        view={view}
+        pool={pool}
+        shelf={shelf}
+        worn={pieces}
+        by={by}
+        onClose={() => setAsksWays(false)}
+        onWear={(way) => void wearWay(way)}
+      />
     </div>
   );
 });

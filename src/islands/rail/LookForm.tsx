@@ -11,10 +11,19 @@ interface LookFormProps {
   readonly open: boolean;
   readonly saving: boolean;
   readonly onSave: () => void;
+  /** Asks for ways to wear a piece. */
+  readonly onWays: () => void;
 }
 
 /** Occasion and name of the look, save, undo and redo. It hears only of what it shows. */
-export const LookForm = memo(function LookForm({ store, occasions, open, saving, onSave }: LookFormProps) {
+export const LookForm = memo(function LookForm({
+  store,
+  occasions,
+  open,
+  saving,
+  onSave,
+  onWays,
+}: LookFormProps) {
   const occasionId = useStore(store, (look) => look.occasionId);
   const title = useStore(store, (look) => look.title);
   const saved = useStore(store, (look) => look.savedId !== undefined);
@@ -73,6 +82,9 @@ export const LookForm = memo(function LookForm({ store, occasions, open, saving,
         title="Redo (Ctrl Y)"
       >
         Redo
+      </Button>
+      <Button size="xs" variant="light" className="look-ways" onClick={onWays} title="Press w">
+        Ways to wear a piece…
       </Button>
     </form>
   );

@@ -19,6 +19,7 @@ const KEYS = [
   { keys: 'Enter', does: 'Wear the piece you are on, or take it off' },
   { keys: 'Delete', does: 'Take off the piece you are on' },
   { keys: 'm', does: 'Wear the piece you are on another way' },
+  { keys: 'w', does: 'Ways to wear a piece, as different as can be' },
   { keys: '← →', does: 'Go along the rail' },
   { keys: 'Ctrl Z, Ctrl Y', does: 'Undo, redo' },
   { keys: 'Ctrl S', does: 'Save the look' },

@@ -132,6 +132,13 @@ export class LookPool implements PoolLook {
     return { complete, sendable: complete && !blocks, score: scoreFrom(this.facets, this.facetShares) };
   }
 
+  /** Share of what is seen that a piece takes in the look judged last, by its place in the list; 0 where it is hidden. */
+  shareOf(place: number): number {
+    const rank = this.rankOf[place];
+    for (let i = 0; i < this.count; i++) if (this.picks[i] === rank) return this.shares[i] as number;
+    return 0;
+  }
+
   /** Colours of the look that is being judged which take at least so much of what is seen. */
   reached(least: number): ColourFacts[] {
     const found: ColourFacts[] = [];
