@@ -2,7 +2,7 @@ import { mkdirSync } from 'node:fs';
 import type { Page } from 'puppeteer-core';
 import { DEMO_USERS } from '@server/demo/users';
 import { launch, openPage, settled, signInAs } from './chromium';
-import { sideBySide } from './person';
+import { click, sideBySide } from './person';
 
 /** Waits until the looks of every candidate are counted. */
 const counted = (page: Page): Promise<unknown> =>
@@ -86,6 +86,15 @@ async function main(origin: string, folder: string, only: string | undefined): P
       await take('scan');
     }
     await see('combine', await boxOf('combine', 104));
+    if (!only || 'ways'.includes(only)) {
+      await page.goto(`${origin}${await boxOf('combine', 104)}`);
+      await settled(page);
+      await click(page, '.look-ways');
+      await page.waitForFunction(() => document.body.innerText.includes('Press a number'), {
+        timeout: 60_000,
+      });
+      await take('ways');
+    }
     await see('letter', await boxOf('letter', 104));
     await see('out', await boxOf('out', 103));
     await see('tally', await boxOf('tally', 103));
@@ -98,6 +107,13 @@ async function main(origin: string, folder: string, only: string | undefined): P
       await page.setViewport({ width: 390, height: 800 });
       await page.goto(address ?? origin);
       await take('own-brief');
+      await page.setViewport({ width: 1280, height: 800 });
+    }
+    if (!only || 'shop'.includes(only)) {
+      const owner = DEMO_USERS.find(({ role }) => role === 'owner') ?? DEMO_USERS[0];
+      await page.deleteCookie(...(await page.cookies()));
+      await signInAs(page, origin, owner.email, owner.password);
+      await see('shop', '/shop');
     }
     if (errors.length > 0) process.stderr.write(`${errors.join('\n')}\n`);
   } finally {

@@ -8,7 +8,6 @@ export {
   lookMends,
   type Mend,
   mendKey,
-  mendsFor,
   type MendInput,
   mendWords,
 } from './mends';

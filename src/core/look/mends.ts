@@ -210,35 +210,6 @@ const isGone = (finding: Finding, { findings }: Verdict): boolean =>
       (aboutOf(other) === aboutOf(finding) || finding.zone === other.zone),
   );
 
-/** The same by finding, best first, at most `most` each; by `findingKey`. */
-export function mendsFor(input: MendInput, verdict: Verdict, most = 3): Map<string, Mend[]> {
-  const mends = lookMends(input, verdict);
-  return new Map(
-    verdict.findings.flatMap((finding, at) =>
-      finding.tone === 'works'
-        ? []
-        : [
-            [
-              findingKey(finding),
-              inOrder(
-                mends.filter(({ answers }) => answers.includes(at)),
-                most,
-              ).map(({ answers: _answers, ...mend }): Mend => mend),
-            ] as const,
-          ],
-    ),
-  );
-}
-
-/** What is owned or held first, best first; of the stock what is left to show, at least its best. */
-function inOrder<M extends Mend>(good: readonly M[], most: number): M[] {
-  const [own, stock] = [
-    good.filter(({ from }) => from !== 'stock'),
-    good.filter(({ from }) => from === 'stock'),
-  ];
-  return [...own.slice(0, stock.length > 0 ? most - 1 : most), ...stock].slice(0, most);
-}
-
 /** Of two mends that gain the same, what is owned comes before what is held, and that before what is on the shelf. */
 const sourceOf = ({ from }: Mend): number => (from ? MEND_SOURCES.indexOf(from) : -1);
 
