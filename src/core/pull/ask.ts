@@ -2,6 +2,7 @@ import { deltaEHex, isCalled } from '../colour';
 import type { Cut, Piece } from '../piece';
 import { needsNoIron, wear } from '../piece';
 import { type Ask, kindsWanted, type NamedColour } from '../reading';
+import type { Profile } from '../client';
 import { meets } from '../substances';
 
 /** ΔE of the nearest of some colours to what is seen of a piece; Infinity without colours. */
@@ -40,6 +41,12 @@ const fibresOf = (piece: Piece): string => piece.fabric.fibres.map(({ name }) =>
 const isOf = (piece: Piece, fibre: string): boolean =>
   meets(fibresOf(piece), fibre) === 'holds' || fibresOf(piece).includes(fibre);
 
+/** True where a garment hangs on a rail that a client does not shop; what nobody said hangs on every rail. */
+export const isOtherRail = (
+  { department: own }: Pick<Piece, 'department'>,
+  department: Profile['department'],
+): boolean => Boolean(own && department && own !== 'both' && department !== 'both' && own !== department);
+
 /** What an ask rules out, strictly: a "not", a heel above what was said, the other department. In words, or undefined. */
 export function refusedByAsk(piece: Piece, ask: Ask): string | undefined {
   if (ask.notKinds?.includes(piece.category)) return 'Not wanted: this kind';
@@ -57,14 +64,7 @@ export function refusedByAsk(piece: Piece, ask: Ask): string | undefined {
   const heel = piece.measures.heel;
   if (ask.heelMaxMm !== undefined && heel !== undefined && heel > ask.heelMaxMm)
     return 'A higher heel than was asked for';
-  if (
-    ask.department &&
-    ask.department !== 'both' &&
-    piece.department &&
-    piece.department !== 'both' &&
-    piece.department !== ask.department
-  )
-    return `From the ${piece.department}’s rail`;
+  if (isOtherRail(piece, ask.department)) return `From the ${piece.department}’s rail`;
   return undefined;
 }
 

@@ -6,7 +6,7 @@ export {
   objectionsTo,
   type Swap,
 } from './alternatives';
-export { answersAsk, isAsColoured, isInColour, nearestTo, refusedByAsk } from './ask';
+export { answersAsk, isAsColoured, isInColour, isOtherRail, nearestTo, refusedByAsk } from './ask';
 export {
   CRITERIA,
   CRITERION_WORDS,

@@ -12,7 +12,7 @@ import {
 } from '@core/figure';
 import { PRONOUNS } from '@core/words';
 import { parseMoney } from '@core/money';
-import { CATEGORIES, GOALS } from '@core/piece';
+import { CATEGORIES, DEPARTMENTS, GOALS } from '@core/piece';
 import {
   Button,
   Checkbox,
@@ -184,6 +184,11 @@ export function EditClient({ view, opened, onClose }: Props) {
                 label="Pronoun"
                 data={[{ value: '', label: 'not said' }, ...PRONOUNS]}
                 {...form.getInputProps('pronoun')}
+              />
+              <NativeSelect
+                label="Shops"
+                data={[{ value: '', label: 'not said' }, ...DEPARTMENTS]}
+                {...form.getInputProps('department')}
               />
               <Select label="Hair, usually" clearable data={[...HAIR]} {...form.getInputProps('hair')} />
               <NativeSelect

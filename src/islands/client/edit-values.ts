@@ -35,6 +35,7 @@ export interface EditValues {
   hair: string | null;
   pierced: string;
   pronoun: string;
+  department: string;
   skinHex: string;
   like: string[];
   avoid: string[];
@@ -81,6 +82,7 @@ export function valuesOf(view: ClientView, unit: LengthUnit): EditValues {
     hair: profile.hair ?? null,
     pierced: yesNo(profile.pierced),
     pronoun: profile.pronoun ?? '',
+    department: profile.department ?? '',
     skinHex: profile.skinHex ?? '',
     like: [...profile.colourCard.like],
     avoid: [...profile.colourCard.avoid],
@@ -135,6 +137,7 @@ export function inputOf(view: ClientView, values: EditValues, unit: LengthUnit) 
     hair: (values.hair ?? undefined) as StoredProfile['hair'],
     pierced: fromYesNo(values.pierced),
     pronoun: (values.pronoun || undefined) as StoredProfile['pronoun'],
+    department: (values.department || undefined) as StoredProfile['department'],
     skinHex: values.skinHex || undefined,
     limits: {
       heelMaxMm: number(values.heelMaxMm),

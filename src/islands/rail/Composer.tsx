@@ -186,6 +186,7 @@ export const Composer = memo(function Composer({
         pieces={shown}
         client={view.client.profile}
         verdict={verdict}
+        tongue={view.shop.tongue}
         lit={lit}
         onMode={setMode}
         onTakeOff={off}

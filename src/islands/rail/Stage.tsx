@@ -1,6 +1,7 @@
 import type { Profile } from '@core/client';
 import type { Verdict } from '@core/look';
 import { modeOf, modesOf, type Piece } from '@core/piece';
+import { lengthIn, type Tongue } from '@core/words';
 import { useDroppable } from '@dnd-kit/core';
 import { IconX } from '@tabler/icons-react';
 import { Figure } from '@ui/Figure';
@@ -10,6 +11,7 @@ interface StageProps {
   readonly pieces: readonly Piece[];
   readonly client: Profile;
   readonly verdict: Verdict;
+  readonly tongue: Tongue;
   readonly lit: readonly string[];
   readonly onMode: (id: string, mode: string) => void;
   readonly onTakeOff: (id: string) => void;
@@ -25,6 +27,7 @@ export function Stage({
   pieces,
   client,
   verdict,
+  tongue,
   lit,
   onMode,
   onTakeOff,
@@ -59,7 +62,7 @@ export function Stage({
           <WornRow
             key={piece.id}
             piece={piece}
-            where={whereOf(piece, verdict)}
+            where={whereOf(piece, verdict, tongue)}
             onMode={onMode}
             onTakeOff={onTakeOff}
           />
@@ -82,12 +85,12 @@ export function Stage({
 }
 
 /** Where the hem falls, in words; empty when nobody measured. */
-function whereOf(piece: Piece, verdict: Verdict): string {
+function whereOf(piece: Piece, verdict: Verdict, tongue: Tongue): string {
   const hem = verdict.hems.find((each) => each.piece === piece.id && !each.defaulted);
   if (!hem) return '';
   return hem.clearanceMm === undefined
     ? hem.landmark
-    : `${hem.landmark}, ${hem.clearanceMm} mm off the floor`;
+    : `${hem.landmark}, ${lengthIn(hem.clearanceMm, tongue)} off the floor`;
 }
 
 type WornRowProps = Pick<StageProps, 'onMode' | 'onTakeOff'> & {

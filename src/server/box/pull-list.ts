@@ -3,7 +3,8 @@ import { pullListCall } from '@contracts/pull/pull-list';
 import { lab, type Lab } from '@core/colour';
 import { type GuardFinding, guardPiece, guardWords, isRefused } from '@core/guard';
 import { asFit, fitOf, verdictWords, wearable, workaroundWords } from '@core/fit';
-import { isAsColoured, rankPull, type Ranked, type RankSetting, refusedByAsk } from '@core/pull';
+import type { Piece } from '@core/piece';
+import { isAsColoured, isOtherRail, rankPull, type Ranked, type RankSetting, refusedByAsk } from '@core/pull';
 import { kindsWanted } from '@core/reading';
 import type { Parsed } from '@contracts/calls';
 import type { PullAnswer } from '@contracts/pull/pull-list';
@@ -33,8 +34,8 @@ export const pullList = serve(pullListCall, {
       setting,
     );
     const { ask } = setting;
-    // What an ask rules out is never offered in answer to it.
-    const wanted = ranked.filter(({ candidate }) => !ask || refusedByAsk(candidate.piece, ask) === undefined);
+    // What an ask rules out is never offered in answer to it; nor, unasked, what hangs on a rail that is not shopped.
+    const wanted = ranked.filter(({ candidate }) => notWantedBy(candidate.piece, setting) === undefined);
     const shown = wanted.filter((each) => !input.fitsOnly || fits(each));
     const refusals = new Map(shown.map((each) => [each, refusalOf(each, setting, notToSend)]));
     const isOut = (each: Ranked): boolean => refusals.get(each) !== undefined;
@@ -52,12 +53,10 @@ export const pullList = serve(pullListCall, {
       why: SOLD_OUT,
     }));
     const unfit = input.fitsOnly ? wanted.filter((each) => !fits(each)).map(unfitOf) : [];
-    const notWanted = ask
-      ? ranked.flatMap(({ candidate: { piece } }) => {
-          const why = refusedByAsk(piece, ask);
-          return why ? [{ title: piece.title, why }] : [];
-        })
-      : [];
+    const notWanted = ranked.flatMap(({ candidate: { piece } }) => {
+      const why = notWantedBy(piece, setting);
+      return why ? [{ title: piece.title, why }] : [];
+    });
     const sizeGone = shown.flatMap(({ candidate, choice }) =>
       choice.instead
         ? [
@@ -85,6 +84,15 @@ export const pullList = serve(pullListCall, {
     };
   },
 });
+
+/** Why a garment is not wanted, whatever speaks for it: the ask rules it out, or it hangs on a rail that is not shopped. */
+function notWantedBy(piece: Piece, { ask, client }: RankSetting): string | undefined {
+  const refused = ask && refusedByAsk(piece, ask);
+  if (refused) return refused;
+  return !ask?.department && isOtherRail(piece, client.department)
+    ? `From the ${piece.department ?? 'other'}’s rail`
+    : undefined;
+}
 
 const SOLD_OUT = 'Sold out in every size';
 const fits = ({ choice }: Ranked): boolean => wearable(choice);
@@ -225,7 +233,7 @@ function reasonFor(
 ): string {
   const { piece } = each.candidate;
   if (inBox.has(piece.id)) return 'In the box already';
-  const notAsked = setting.ask && refusedByAsk(piece, setting.ask);
+  const notAsked = notWantedBy(piece, setting);
   if (notAsked) return notAsked;
   const refused = guardRanked(each, setting, '').find(isRefused);
   if (refused) return guardWords(refused);

@@ -3,6 +3,8 @@ import { bodyOf } from '@core/figure';
 import type { SizeOffer } from '@core/fit';
 import { HOUSE_SCHOOLS, NOBODY } from '@core/client';
 import {
+  isInColour,
+  refusedByAsk,
   type Candidate,
   CRITERIA,
   mayServe,
@@ -139,5 +141,30 @@ describe('ranking what may be pulled', () => {
     expect(rest.map(({ points }) => points)).toEqual(
       [...rest.map(({ points }) => points)].sort((a, b) => b - a),
     );
+  });
+});
+
+describe('what an ask rules out', () => {
+  const piece = one('p', 'shirt', '#5f3f84', {
+    cut: { sleeve: 'none' },
+    fabric: { fibres: [{ name: 'merino', pct: 100 }] },
+  });
+  it.each([
+    ['something but not purple', 'Not wanted: purple'],
+    ['a shirt, not sleeveless', 'Not wanted: sleeveless'],
+    ['nothing in wool', 'Not wanted: wool'],
+    ['a shirt for men', 'From the women’s rail'],
+    ['a purple shirt', undefined],
+    ['a shirt, not green', undefined],
+  ])('%s', (text, why) => expect(refusedByAsk({ ...piece, department: 'women' }, readAsk(text))).toBe(why));
+  it('is no colour of a stripe: a blue shirt with a purple line is not purple', () => {
+    const striped = one('s', 'shirt', '#3a67ad', {
+      colours: [
+        { hex: '#3a67ad', share: 0.8 },
+        { hex: '#5f3f84', share: 0.2 },
+      ],
+    });
+    const [asked] = readAsk('a purple shirt').colours!;
+    expect([isInColour(striped, asked!), isInColour(piece, asked!)]).toEqual([false, true]);
   });
 });
