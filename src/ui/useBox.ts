@@ -1,7 +1,7 @@
 import type { Answer, Input, CallName } from '@contracts/calls';
 import type { BoxView } from '@contracts/box/box-view';
 import type { PackView } from '@contracts/box/pack-view';
-import { useCallback, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import { call, showDone, showProblem } from './api';
 import { callMerging } from './merging';
 
@@ -28,6 +28,8 @@ export interface BoxState<V extends AnyBox = BoxView> {
 export function useBox<V extends AnyBox>(initial: V): BoxState<V> {
   const [view, setView] = useState(initial);
   const [busy, setBusy] = useState<string>();
+  const under = useRef(0);
+  const queue = useRef(Promise.resolve());
   // The server answers each role in the one view it has. An answer that was overtaken by a newer one is let go.
   const show = useCallback(
     (next: AnyBox) => setView((now) => (next.version >= now.version ? (next as V) : now)),
@@ -41,6 +43,12 @@ export function useBox<V extends AnyBox>(initial: V): BoxState<V> {
       base?: Partial<Input<N>>,
     ): Promise<V | undefined> => {
       setBusy(name);
+      under.current++;
+      // One after the other, as they were made: a slow one is not overtaken by the next.
+      const mine = queue.current.then(() => undefined);
+      let over: () => void = () => undefined;
+      queue.current = new Promise<void>((done) => (over = done));
+      await mine;
       try {
         // What was merged is another page than this one shows: it is loaded anew.
         const answer = (await (base
@@ -53,7 +61,9 @@ export function useBox<V extends AnyBox>(initial: V): BoxState<V> {
         showProblem(error);
         return undefined;
       } finally {
-        setBusy(undefined);
+        over();
+        // Something is under way until the last of them is answered.
+        if (--under.current === 0) setBusy(undefined);
       }
     },
     [],

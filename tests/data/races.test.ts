@@ -108,6 +108,24 @@ const SCENARIOS: {
       }),
     };
   },
+  'save-shop': async () => {
+    const [row] = await shop.db.select().from(shopTable);
+    const { name, town, zone, taxIncluded, taxBp, rounding, styleFeeMinor, keepAllBp, returnPolicy } = row!;
+    const { holdDays, styleDays, packDays, transitDays, tryOnDays, exchangeDays } = row!;
+    const { closedWeekdays, holidays, version } = row!;
+    const days = {
+      holdDays,
+      styleDays,
+      packDays,
+      transitDays,
+      tryOnDays,
+      exchangeDays,
+      closedWeekdays,
+      holidays,
+    };
+    const terms = { zone, taxIncluded, taxBp, rounding, styleFeeMinor, keepAllBp, returnPolicy, ...days };
+    return { by: owners, input: (i) => ({ version, shopName: name, town: `${town} ${i}`, ...terms }) };
+  },
   'save-brief': async () => {
     const { id: boxId } = (await shop.stylist.call('start-box', { clientId: await makeClient(shop.stylist) }))
       .answer;

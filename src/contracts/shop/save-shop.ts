@@ -53,3 +53,6 @@ export const saveShopCall = defineCall({
   }),
   answer: answers<{ readonly version: number }>(),
 });
+
+/** The shop's own terms, as they are saved. */
+export type ShopTerms = Omit<z.output<typeof saveShopCall.input>, 'version'>;

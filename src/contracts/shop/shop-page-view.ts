@@ -1,7 +1,7 @@
 import type { Category } from '@core/piece';
 import type { PromotionKind } from '@core/money';
 import type { LocationKind } from '@core/shop';
-import type { Input } from '../calls';
+import type { ShopTerms } from './save-shop';
 import type { PeopleView } from '../people/people-view';
 
 export interface LocationView {
@@ -26,7 +26,7 @@ export interface PromotionView {
 export interface ShopPageView {
   readonly today: string;
   readonly currency: string;
-  readonly terms: Omit<Input<'save-shop'>, 'version'>;
+  readonly terms: ShopTerms;
   readonly version: number;
   readonly people: PeopleView;
   readonly locations: readonly LocationView[];

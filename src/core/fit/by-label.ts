@@ -1,13 +1,10 @@
 import type { Body, BodyMeasure } from '../figure';
 import { CATEGORY, type Piece } from '../piece';
-import { FIT_POINTS, type FitPoint, hangsBy, SIZE_STEP } from './ease';
+import { FIT_POINTS, type FitPoint, hangsBy, type LabelPoint, SIZE_STEP } from './ease';
 import type { FitVerdict } from './fit';
 import type { LabelOffset } from './label-offset';
 import type { Fitted } from './size';
 import { type Interval, midOf, type SizeMeaning } from './sizes';
-
-/** Points a label is read at, beside those a garment is measured at. */
-export type LabelPoint = 'bust' | 'waist' | 'hip' | 'length' | 'neck' | 'foot' | 'head' | 'hand' | 'finger';
 
 const POINT: { readonly [name in BodyMeasure]?: LabelPoint } = {
   bust: 'bust',

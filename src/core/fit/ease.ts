@@ -12,6 +12,9 @@ export const FIT_POINTS = [
 ] as const;
 export type FitPoint = (typeof FIT_POINTS)[number];
 
+/** Points a label is read at, where nobody measured the garment. */
+export type LabelPoint = 'bust' | 'waist' | 'hip' | 'length' | 'neck' | 'foot' | 'head' | 'hand' | 'finger';
+
 /** Least and most ease that is wanted (garment less body), mm. */
 export type Wanted = readonly [least: number, most: number];
 

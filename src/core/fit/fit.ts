@@ -1,5 +1,4 @@
-import type { LabelPoint } from './by-label';
-import type { FitPoint, Wanted } from './ease';
+import type { FitPoint, LabelPoint, Wanted } from './ease';
 import type { Interval } from './sizes';
 
 export type FitVerdict = 'too small' | 'close' | 'right' | 'roomy' | 'too big';

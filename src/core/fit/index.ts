@@ -10,7 +10,7 @@ export {
   jobsFor,
   suggestedAlterations,
 } from './alteration';
-export { labelFit, type LabelPoint } from './by-label';
+export { labelFit } from './by-label';
 export {
   chooseSize,
   type Choosing,
@@ -20,7 +20,7 @@ export {
   type SizeOffer,
   workaroundOf,
 } from './choose';
-export { FIT_POINTS, type FitPoint, hangsBy, SIZE_STEP, wantedEase } from './ease';
+export { FIT_POINTS, type FitPoint, hangsBy, type LabelPoint, SIZE_STEP, wantedEase } from './ease';
 export { asFit, type Fit, type FitVerdict, wearable, type Workaround } from './fit';
 export { type FitMark, fitMarks } from './marks';
 export { type PointFit, type SizeFit, sizeFit } from './size';

@@ -119,7 +119,7 @@ export function HouseRulesPage({ view, mayTune }: Props) {
         </div>
       </div>
       <div className="house">
-        <nav className="house-facets" aria-label="Facets">
+        <nav className="parts-nav" aria-label="Facets">
           {(Object.keys(FACETS) as Facet[]).map((each) => (
             <button
               key={each}

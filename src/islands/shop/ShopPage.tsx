@@ -31,7 +31,7 @@ export function ShopPage({ view, me }: Props) {
         <h1>Shop</h1>
       </div>
       <div className="shop">
-        <nav className="shop-parts" aria-label="Parts of the shop">
+        <nav className="parts-nav" aria-label="Parts of the shop">
           {PARTS.map((each) => (
             <button key={each} aria-pressed={each === part} onClick={() => setPart(each)}>
               {PART_WORDS[each]}

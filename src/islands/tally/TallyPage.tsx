@@ -94,7 +94,8 @@ export function TallyPage({ initial }: { readonly initial: BoxView }) {
               />
               <Button
                 disabled={undecided > 0 || unchecked > 0}
-                loading={busy === 'close-box'}
+                // What is charged is what was decided: nothing may be on its way still.
+                loading={busy !== undefined}
                 onClick={() => setAsking(true)}
               >
                 Close the box…
@@ -112,6 +113,7 @@ export function TallyPage({ initial }: { readonly initial: BoxView }) {
       <CloseDialog
         view={view}
         open={asking}
+        waits={busy !== undefined}
         onCancel={() => setAsking(false)}
         onClose={() => {
           setAsking(false);
@@ -129,12 +131,14 @@ export function TallyPage({ initial }: { readonly initial: BoxView }) {
 interface CloseDialogProps {
   readonly view: BoxView;
   readonly open: boolean;
+  /** Something is on its way that may change the sum. */
+  readonly waits: boolean;
   readonly onCancel: () => void;
   readonly onClose: () => void;
 }
 
 /** Every line and the sum once more, before anything is charged: a closed box stays closed. */
-function CloseDialog({ view, open, onCancel, onClose }: CloseDialogProps) {
+function CloseDialog({ view, open, waits, onCancel, onClose }: CloseDialogProps) {
   const { currency } = view.shop;
   const kept = view.lines.filter(({ decision }) => decision === 'keep');
   const back = view.lines.filter(({ decision }) => decision === 'return');
@@ -167,7 +171,7 @@ function CloseDialog({ view, open, onCancel, onClose }: CloseDialogProps) {
           <Button variant="default" onClick={onCancel}>
             Cancel
           </Button>
-          <Button onClick={onClose} data-autofocus>
+          <Button onClick={onClose} loading={waits} data-autofocus>
             Charge {due} and close
           </Button>
         </div>
