@@ -188,7 +188,10 @@ export async function clientView(db: Reader, actor: Actor, id: string, now: Date
     phone: row.phone ?? '',
     sizes: row.sizes,
     given,
-    body: BODY_MEASURES.map((name) => ({ name, mm: Math.round(body[name]), origin: body.origins[name] })),
+    // A neck or a finger that nobody measured follows from nothing: it is not shown as if it did.
+    body: BODY_MEASURES.filter((name) => body.origins[name] === 'given' || !UNGUESSED.has(name)).map(
+      (name) => ({ name, mm: Math.round(body[name]), origin: body.origins[name] }),
+    ),
     profile,
     boxBudgetMinor: row.boxBudgetMinor,
     pieceBudgetMinor: row.pieceBudgetMinor,
@@ -201,6 +204,8 @@ export async function clientView(db: Reader, actor: Actor, id: string, now: Date
     changes: await changesOf(db, actor.shopId, id, shop.zone),
   };
 }
+
+const UNGUESSED: ReadonlySet<string> = new Set(['neck', 'handGirth', 'wristGirth', 'fingerMm']);
 
 async function boxHistory(db: Reader, clientId: string, zone: string): Promise<BoxRow[]> {
   const rows = await db.select().from(box).where(eq(box.clientId, clientId)).orderBy(desc(box.number));

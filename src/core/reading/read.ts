@@ -2,11 +2,12 @@ import { lab, labToHex } from '../colour';
 import type { Category } from '../piece';
 import type { English } from '../words';
 import { fitting } from './fitting';
-import { type Compiled, lexiconOf, type Meaning, PRINTS, zonesOf } from './lexicon';
+import { type Compiled, lexiconOf, type Meaning } from './lexicon';
 import { markAt } from './marks';
 import { amountAt, countOf, lengthAt, runAt, sizeAt } from './numbers';
 import type { Join, NamedColour, Reading, ReadAs } from './reading';
-import { type Token, tokensOf } from './tokens';
+import { ARTICLES, Phrase } from './phrase';
+import type { Token } from './tokens';
 
 export interface ReadOptions {
   readonly as?: ReadAs | undefined;
@@ -16,32 +17,10 @@ export interface ReadOptions {
 /** The longest text that is read, characters; what is longer is kept to its first part. */
 const MOST_TEXT = 2000;
 
-/** A phrase of the lexicon at a place: how many words of it, and how they are folded. */
-interface Found {
-  readonly meaning: Meaning;
-  readonly words: number;
-  readonly said: string;
-}
-
 /** What is gathered while a phrase is gone through. */
 type Draft = { -readonly [K in keyof Reading]?: Reading[K] };
 type Role = 'main' | 'join' | 'like' | 'occasion' | 'note';
 
-const ARTICLES = new Set([
-  'a',
-  'an',
-  'the',
-  'some',
-  'any',
-  'one',
-  'of',
-  'my',
-  'her',
-  'his',
-  'their',
-  'our',
-  'your',
-]);
 const POSSESSIVES = new Set(['my', 'her', 'his', 'their', 'our']);
 
 /**
@@ -52,9 +31,7 @@ export function read(text: string, { as = 'ask', english = 'british' }: ReadOpti
   return new PhraseReader(text.slice(0, MOST_TEXT), text, as, lexiconOf(english)).result();
 }
 
-class PhraseReader {
-  private readonly tokens: readonly Token[];
-  private readonly lower: readonly string[];
+class PhraseReader extends Phrase {
   private readonly draft: Draft = {};
   private readonly unknown: string[] = [];
   private readonly notes: string[] = [];
@@ -70,23 +47,13 @@ class PhraseReader {
   private lastNoun = -1;
   private lastClass = '';
   private isChunky = false;
-  /** What was found at each place; null where nothing was. */
-  private readonly seen = new Map<number, Found | null>();
-
   constructor(
-    private readonly text: string,
+    text: string,
     private readonly whole: string,
     private readonly as: ReadAs,
-    private readonly lexicon: Compiled,
+    lexicon: Compiled,
   ) {
-    const all = tokensOf(text);
-    // A hyphen within a word parts it, and says nothing; between figures it is a run.
-    this.tokens = all.filter(({ raw, start, end }, i) => {
-      const [before, after] = [all[i - 1], all[i + 1]];
-      const within = before?.end === start && after?.start === end && before.word && after.word;
-      return !(within && /[-–]/.test(raw)) || /\d/.test(before.raw);
-    });
-    this.lower = this.tokens.map(({ raw }) => raw.toLowerCase().replace(/[’‘]/g, "'"));
+    super(text, lexicon);
   }
 
   result(): Reading {
@@ -193,12 +160,6 @@ class PhraseReader {
   private amountBehind(words: number): boolean {
     const token = this.tokens[this.at + words];
     return token !== undefined && amountAt(this.text.slice(token.start)) !== undefined;
-  }
-
-  private skipArticles(from: number): number {
-    let at = from;
-    while (ARTICLES.has(this.lower[at] ?? '')) at++;
-    return at;
   }
 
   /** Goes on behind what was read in the text. */
@@ -445,21 +406,6 @@ class PhraseReader {
     return true;
   }
 
-  /** A noun that carries on: "summer wedding" is no season. */
-  private isPlainWord(at: number): boolean {
-    const token = this.tokens[at];
-    return Boolean(token?.word) && !markAt(this.lower, at) && !this.lexicon.isIdle(token?.word ?? '');
-  }
-
-  private kindWithin(from: number, words: number): boolean {
-    for (let at = from; at < from + words; at++) {
-      const found = this.found(at);
-      if (found?.meaning.kinds) return true;
-      if (!this.tokens[at]?.word || markAt(this.lower, at)) return false;
-    }
-    return false;
-  }
-
   /** "covers the shoulders and upper arms"; "no bare shoulders". */
   private covered(mark: 'cover' | 'bare', behind: number): boolean {
     const zones = new Set(this.draft.cover ?? []);
@@ -484,40 +430,6 @@ class PhraseReader {
     this.isNot = false;
     this.at = at;
     return true;
-  }
-
-  private zonesAt(
-    at: number,
-  ):
-    { readonly zones: readonly NonNullable<Meaning['zones']>[number][]; readonly words: number } | undefined {
-    for (let take = 4; take > 0; take--) {
-      const zones = zonesOf(this.tokens.slice(at, at + take).map(({ word }) => word));
-      if (zones) return { zones, words: take };
-    }
-    return undefined;
-  }
-
-  /** The longest phrase of the lexicon at a place, or what a misspelt word there was meant to be. */
-  private found(at: number): Found | undefined {
-    const known = this.seen.get(at);
-    if (known !== undefined) return known ?? undefined;
-    const found = this.search(at);
-    this.seen.set(at, found ?? null);
-    return found;
-  }
-
-  private search(at: number): Found | undefined {
-    const first = this.tokens[at];
-    if (!first?.word) return undefined;
-    for (let take = this.lexicon.longest(first.word); take > 0; take--) {
-      const words = this.tokens.slice(at, at + take).map(({ word }) => word);
-      if (words.length < take || words.includes('')) continue;
-      const meaning = this.lexicon.of(words);
-      if (meaning) return { meaning, words: take, said: words.join(' ') };
-    }
-    const meant = this.lexicon.meant(first.word);
-    const meaning = meant === undefined ? undefined : this.lexicon.of([meant]);
-    return meaning && { meaning, words: 1, said: meant ?? '' };
   }
 
   private meaning(): boolean {
@@ -656,7 +568,7 @@ class PhraseReader {
       return true;
     }
     const each = this.lower[this.at + 1];
-    if (each === 'each' || each === 'of' || this.kindAhead()) {
+    if (each === 'each' || each === 'of' || this.kindAhead(this.at)) {
       if (word !== 'one' && this.role === 'main' && !this.isNot) this.draft.count ??= count;
     } else if (isFigure && this.as !== 'garment' && (this.draft.kinds ?? []).length > 0 && count >= 2)
       this.draft.size ??= { label: raw };
@@ -664,15 +576,6 @@ class PhraseReader {
     else if (isFigure) this.unknown.push(raw);
     this.at++;
     return true;
-  }
-
-  private kindAhead(): boolean {
-    for (let at = this.at + 1; at < this.at + 6; at++) {
-      if (!this.tokens[at]?.word) return false;
-      const found = this.found(at);
-      if (found?.meaning.kinds) return true;
-    }
-    return false;
   }
 
   /** A word of no phrase: an occasion by its noun, a word of grammar, or nobody knows. */
@@ -729,5 +632,3 @@ function shadedBy(hex: string, by: number): string {
   const fades = by > 0 ? 1 - by * 0.5 : 1;
   return labToHex({ l, a: colour.a * fades, b: colour.b * fades });
 }
-
-export { PRINTS };

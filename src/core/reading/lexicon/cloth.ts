@@ -4,18 +4,6 @@ import { type Lexicon, type Meaning, phrases } from './meaning';
 const texture = (...textures: Texture[]): Meaning => ({ textures });
 const fibre = (name: string): Meaning => ({ fibre: name });
 const pattern = (...patterns: PatternKind[]): Meaning => ({ patterns });
-/** What somebody means who wants no print at all. */
-export const PRINTS: readonly PatternKind[] = [
-  'stripe',
-  'check',
-  'dot',
-  'floral',
-  'animal',
-  'geometric',
-  'graphic',
-  'abstract',
-];
-
 /** Cloth, fibre and pattern. Common practice. */
 export const CLOTH: Lexicon = phrases({
   'wool|woollen|woolen|woolly|pure wool': fibre('wool'),

@@ -1,6 +1,6 @@
 import type { English } from '../../words';
 import { fold } from '../tokens';
-import { CLOTH, PRINTS } from './cloth';
+import { CLOTH } from './cloth';
 import { COLOURS, SHADES } from './colours';
 import { CUTS, ZONE_WORDS } from './cut';
 import { HABITS, IDLE_WORDS, OCCASION_NOUNS } from './habits';
@@ -8,7 +8,6 @@ import { AMERICAN_KINDS, BRITISH_KINDS, KINDS } from './kinds';
 import type { Lexicon, Meaning } from './meaning';
 
 export type { Meaning } from './meaning';
-export { PRINTS };
 
 /** A lexicon ready to be asked: phrases by their folded words, and which words begin one. */
 export interface Compiled {
