@@ -44,6 +44,15 @@ export async function call<N extends CallName>(name: N, input: Input<N>): Promis
   );
 }
 
+/** What a refusal says of single fields, by field, for a form to show; undefined when it says nothing of any. */
+export function faultsByField(
+  error: unknown,
+  fieldOf: (path: string) => string = (path) => path,
+): Record<string, string> | undefined {
+  if (!(error instanceof ApiProblem) || error.faults.length === 0) return undefined;
+  return Object.fromEntries(error.faults.map(({ path, message }) => [fieldOf(path), message]));
+}
+
 /** Shows a refusal where everybody sees it, fields named; `words` where there is more to say than the error does. */
 export function showProblem(error: unknown, words = 'Something went wrong on this page.'): void {
   const problem = error instanceof ApiProblem ? error : undefined;

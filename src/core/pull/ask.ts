@@ -113,7 +113,7 @@ export function answerTo(piece: Piece, ask: Ask): AskRemark[] {
       0.2,
       'Covers what was asked',
       -0.4,
-      'Leaves bare what was to be covered',
+      'Leaves bare what should be covered',
     );
   }
   for (const care of ask.care ?? []) {
@@ -143,6 +143,6 @@ export function answerTo(piece: Piece, ask: Ask): AskRemark[] {
   if (ask.priceMaxMinor !== undefined && price > ask.priceMaxMinor)
     said.push({ part: -0.36, says: 'Over what the ask may cost' });
   if (ask.priceMinMinor !== undefined && price < ask.priceMinMinor)
-    said.push({ part: -0.12, says: 'Below the price that was said' });
+    said.push({ part: -0.12, says: 'Below the price given' });
   return said;
 }

@@ -1,5 +1,5 @@
 import { lab, labToHex } from '../colour';
-import type { Category } from '../piece';
+import { CATEGORY, type Category } from '../piece';
 import type { English } from '../words';
 import { fitting } from './fitting';
 import { type Compiled, lexiconOf, type Meaning } from './lexicon';
@@ -203,7 +203,7 @@ class PhraseReader extends Phrase {
 
   private isAboutHeels(): boolean {
     const kinds = this.draft.kinds ?? [];
-    return kinds.some((kind) => SHOES.has(kind)) || /\bheels?\b|\bshoes?\b|\bboots?\b/i.test(this.text);
+    return kinds.some(isShoe) || /\bheels?\b|\bshoes?\b|\bboots?\b/i.test(this.text);
   }
 
   private price(bound: 'most' | 'least' | 'is', minor: number, currency?: string): void {
@@ -254,11 +254,7 @@ class PhraseReader extends Phrase {
       case 'or':
         this.at = behind;
         // "no heels and a bag": an article begins something that is wanted.
-        if (
-          this.isNot &&
-          ['a', 'an', 'some', 'the'].includes(this.lower[behind] ?? '') &&
-          found.mark === 'or'
-        ) {
+        if (this.isNot && ['a', 'an', 'some', 'the'].includes(this.lower[behind] ?? '')) {
           const next = this.found(this.skipArticles(behind));
           if (next?.meaning.kinds && this.lower[behind - 1] === 'and') this.isNot = false;
         }
@@ -518,7 +514,7 @@ class PhraseReader extends Phrase {
       return;
     }
     // "sandals, flat heels": what a shoe stands on is no second pair.
-    const stands = /^heels?$/i.test(said) && (this.draft.kinds ?? []).some((kind) => SHOES.has(kind));
+    const stands = /^heels?$/i.test(said) && (this.draft.kinds ?? []).some(isShoe);
     if (stands && !['or', 'and'].includes(this.lower[from - 1] ?? '')) {
       this.notes.push(said);
       return;
@@ -607,15 +603,7 @@ class PhraseReader extends Phrase {
   }
 }
 
-const SHOES: ReadonlySet<string> = new Set([
-  'flat',
-  'loafer',
-  'sneaker',
-  'sandal',
-  'heel',
-  'ankle-boot',
-  'tall-boot',
-]);
+const isShoe = (kind: Category): boolean => CATEGORY[kind].shape === 'shoe';
 const HIDES: ReadonlySet<string> = new Set(['leather', 'suede']);
 
 const union = <T>(before: readonly T[] | undefined, more: readonly T[]): readonly T[] => [

@@ -1,7 +1,7 @@
 import { type Role, ROLE_WORDS } from '@core/shop';
 import { Button, PasswordInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
-import { ApiProblem, call, showDone, showProblem } from '@ui/api';
+import { call, faultsByField, showDone, showProblem } from '@ui/api';
 import { Providers } from '@ui/Providers';
 import { useState } from 'react';
 
@@ -33,8 +33,8 @@ export function AccountPage({ name, email, role }: Props) {
           : 'Your password is changed.',
       );
     } catch (error) {
-      if (error instanceof ApiProblem && error.faults.length > 0)
-        form.setErrors(Object.fromEntries(error.faults.map(({ path, message }) => [path, message])));
+      const faults = faultsByField(error);
+      if (faults) form.setErrors(faults);
       else showProblem(error);
     } finally {
       setBusy(false);

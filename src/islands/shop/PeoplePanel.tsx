@@ -3,7 +3,7 @@ import { type Role, ROLE_WORDS, ROLES } from '@core/shop';
 import { capital } from '@core/words';
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
-import { ApiProblem, call, showDone, showProblem } from '@ui/api';
+import { call, faultsByField, showDone, showProblem } from '@ui/api';
 import { dayWords } from '@ui/days';
 import { useState } from 'react';
 
@@ -113,8 +113,8 @@ function Invite({ onInvited }: { readonly onInvited: (name: string, answer: Link
       onInvited(name, await call('invite-person', { name: name.trim(), email: email.trim(), role }));
       form.reset();
     } catch (error) {
-      if (error instanceof ApiProblem && error.faults.length > 0)
-        form.setErrors(Object.fromEntries(error.faults.map(({ path, message }) => [path, message])));
+      const faults = faultsByField(error);
+      if (faults) form.setErrors(faults);
       else showProblem(error);
     } finally {
       setBusy(false);
@@ -282,7 +282,7 @@ function Invitations({
                 void onWork(
                   `stop ${id}`,
                   () => call('revoke-invitation', { id }),
-                  `The link for ${name} works no more.`,
+                  `The link for ${name} no longer works.`,
                 )
               }
             >

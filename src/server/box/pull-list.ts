@@ -35,7 +35,8 @@ export const pullList = serve(pullListCall, {
     );
     const { ask } = setting;
     // What an ask rules out is never offered in answer to it; nor, unasked, what hangs on a rail that is not shopped.
-    const wanted = ranked.filter(({ candidate }) => notWantedBy(candidate.piece, setting) === undefined);
+    const asked = ranked.map((each) => ({ each, why: notWantedBy(each.candidate.piece, setting) }));
+    const wanted = asked.flatMap(({ each, why }) => (why === undefined ? [each] : []));
     const shown = wanted.filter((each) => !input.fitsOnly || fits(each));
     const refusals = new Map(shown.map((each) => [each, refusalOf(each, setting, notToSend)]));
     const isOut = (each: Ranked): boolean => refusals.get(each) !== undefined;
@@ -53,10 +54,9 @@ export const pullList = serve(pullListCall, {
       why: SOLD_OUT,
     }));
     const unfit = input.fitsOnly ? wanted.filter((each) => !fits(each)).map(unfitOf) : [];
-    const notWanted = ranked.flatMap(({ candidate: { piece } }) => {
-      const why = notWantedBy(piece, setting);
-      return why ? [{ title: piece.title, why }] : [];
-    });
+    const notWanted = asked.flatMap(({ each, why }) =>
+      why === undefined ? [] : [{ title: each.candidate.piece.title, why }],
+    );
     const sizeGone = shown.flatMap(({ candidate, choice }) =>
       choice.instead
         ? [

@@ -1,7 +1,6 @@
 import { settleBriefCall } from '@contracts/client/settle-brief';
 import { revokeBriefLinkCall } from '@contracts/client/revoke-brief-link';
 import { makeBriefLinkCall } from '@contracts/client/make-brief-link';
-import { createHash, randomBytes } from 'node:crypto';
 import { type BriefField, briefAnswersSchema, readableAnswers } from '@contracts/own-brief';
 import { unkeepable } from '@contracts/text';
 import type { BriefLinkView, OwnBriefView } from '@contracts/client/brief-link-view';
@@ -14,19 +13,16 @@ import { note } from '../audit';
 import { readPhoto } from '../photo/read-photo';
 import { conflict, invalid, notFound, Refusal } from '../problem';
 import { isSpent, spend } from '../limits';
+import { newToken, tokenHash } from '../private-token';
 import { serve } from '../use-case';
 import { clientOf } from './profile';
 
 type LinkRow = typeof briefLink.$inferSelect;
 
-/** 256 bits: nobody guesses it. */
-const TOKEN_BYTES = 32;
 const LINK_DAYS = 14;
 const DAY_MS = 86_400_000;
 const PHOTOS_MOST = 12;
 const NOTES_MOST = 20_000;
-
-const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
 
 /** Makes a private link for a client; the ones before it stop working. The token is answered once and never kept. */
 export const makeBriefLink = serve(makeBriefLinkCall, {
@@ -43,11 +39,11 @@ export const makeBriefLink = serve(makeBriefLinkCall, {
           sql`${briefLink.sentAt} is null and ${briefLink.revokedAt} is null`,
         ),
       );
-    const token = randomBytes(TOKEN_BYTES).toString('base64url');
+    const token = newToken();
     const expiresAt = new Date(now.getTime() + LINK_DAYS * DAY_MS);
     const [made] = await tx
       .insert(briefLink)
-      .values({ clientId, tokenHash: hashOf(token), expiresAt, createdAt: now })
+      .values({ clientId, tokenHash: tokenHash(token), expiresAt, createdAt: now })
       .returning({ id: briefLink.id });
     if (!made) throw new Error('the link was not made');
     await note(context, 'make brief link', 'client', clientId);
@@ -157,7 +153,7 @@ async function linkOf(db: Reader, token: string, now: Date, lock = false): Promi
   const query = db
     .select()
     .from(briefLink)
-    .where(eq(briefLink.tokenHash, hashOf(token)));
+    .where(eq(briefLink.tokenHash, tokenHash(token)));
   const [row] = await (lock ? query.for('update') : query);
   if (!row || row.revokedAt || row.settledAt || row.expiresAt <= now) throw new Refusal(404, GONE);
   return row;

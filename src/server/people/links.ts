@@ -1,4 +1,3 @@
-import { createHash, randomBytes } from 'node:crypto';
 import type { InvitationView } from '@contracts/people/people-view';
 import { useLinkInput } from '@contracts/people/use-link';
 import { faultsOf } from '@contracts/faults';
@@ -8,18 +7,15 @@ import { account, audit, invitation, session, shop, user } from '@data/schema';
 import { and, desc, eq, gt, isNull } from 'drizzle-orm';
 import { isSpent, spend } from '../limits';
 import { passwordFault } from '../password';
+import { newToken, tokenHash } from '../private-token';
 import { conflict, invalid, notFound, Refusal } from '../problem';
 import { createUser, type SignIn } from '../sign-in';
 
 export type InvitationRow = typeof invitation.$inferSelect;
 
-/** 256 bits: nobody guesses it. */
-const TOKEN_BYTES = 32;
 const HOUR_MS = 3_600_000;
 /** How long a link may be used: a week to begin, a day for a new password. */
 const LASTS_HOURS = { invite: 7 * 24, reset: 24 } as const;
-
-const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
 
 /** Makes a link that works once. The token is answered and never kept; links before it for the same end work no more. */
 export async function makeLink(
@@ -39,11 +35,11 @@ export async function makeLink(
         isNull(invitation.revokedAt),
       ),
     );
-  const token = randomBytes(TOKEN_BYTES).toString('base64url');
+  const token = newToken();
   const expiresAt = new Date(now.getTime() + LASTS_HOURS[wanted.kind] * HOUR_MS);
   await tx
     .insert(invitation)
-    .values({ ...wanted, email, tokenHash: hashOf(token), expiresAt, createdAt: now });
+    .values({ ...wanted, email, tokenHash: tokenHash(token), expiresAt, createdAt: now });
   return { path: `/join/${token}`, expiresAt };
 }
 
@@ -91,7 +87,7 @@ async function linkOf(
     .from(invitation)
     .where(
       and(
-        eq(invitation.tokenHash, hashOf(token)),
+        eq(invitation.tokenHash, tokenHash(token)),
         isNull(invitation.usedAt),
         isNull(invitation.revokedAt),
         gt(invitation.expiresAt, now),
@@ -100,7 +96,7 @@ async function linkOf(
   const [row] = TOKEN.test(token) ? await (lock ? query.for('update') : query) : [];
   if (!row) {
     await spend('link', address);
-    throw new Refusal(404, 'This link works no more. Ask for a new one where you got it.');
+    throw new Refusal(404, 'This link no longer works. Ask whoever sent it for a new one.');
   }
   return row;
 }
