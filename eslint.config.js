@@ -63,7 +63,7 @@ export default tseslint.config(
           default: 'disallow',
           policies: Object.entries(may).map(([type, allowed]) => ({
             from: { element: { type } },
-            allow: allowed.map((other) => ({ to: { element: { type: other } } })),
+            allow: { to: { element: { type: allowed } } },
           })),
         },
       ],

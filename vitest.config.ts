@@ -17,7 +17,7 @@ const project = (name: string, timeout: number) => ({
     hookTimeout: timeout,
     // Files share what they import and nothing else: each has servers, a database and a browser of its own.
     isolate: false,
-    // A browser wants the machine to itself: one file at a time, once the others are done.
+    // One browser at a time is what two cores bear; bin/test runs these beside the others.
     fileParallelism: name !== 'browser',
     sequence: { groupOrder: name === 'browser' ? 1 : 0 },
   },

@@ -5,6 +5,7 @@ import {
   CATEGORIES,
   DEPARTMENTS,
   DIRECTIONS,
+  EFFECTS,
   FINISHES,
   type GivenPiece,
   HOURS,
@@ -216,11 +217,21 @@ const changesSchema = z
   })
   .partial();
 
+/** What a way of wearing does; one whose id is known need not say it. */
+const effectsSchema = z
+  .strictObject(
+    Object.fromEntries(Object.entries(EFFECTS).map(([name, words]) => [name, oneOf(words)])) as unknown as {
+      [name in keyof typeof EFFECTS]: z.ZodType<(typeof EFFECTS)[name][number]>;
+    },
+  )
+  .partial();
+
 export const modeSchema = z.strictObject({
   id: idSchema,
   title: z.string().max(60),
   how: z.string().max(300),
   changes: changesSchema.default({}),
+  effects: effectsSchema.optional(),
 });
 
 /** A piece of a look file: everything optional but `id`, `category` and `colours`. */

@@ -33,7 +33,7 @@ export function hangHeight(worn: Worn, marks: Landmarks): number | undefined {
       return rise ? Math.min(marks.crotch + rise.mm, marks.waist + 40) : marks.waist;
     }
     case 'drape':
-      return worn.piece.category === 'scarf' ? undefined : marks.shoulderPoint;
+      return worn.facts.slot === 'scarf' ? undefined : marks.shoulderPoint;
     default:
       return undefined;
   }
@@ -42,8 +42,8 @@ export function hangHeight(worn: Worn, marks: Landmarks): number | undefined {
 /** Hem of one worn piece, barefoot height in mm; undefined for what has none. */
 export function hemHeight(worn: Worn, marks: Landmarks): number | undefined {
   const inseam = measure(worn, 'inseam');
-  if (inseam && (worn.facts.shape === 'lower' || worn.piece.category === 'jumpsuit')) {
-    return worn.mode.id === 'cuffed' ? marks.crotch - inseam.mm + 60 : marks.crotch - inseam.mm;
+  if (inseam && (worn.facts.shape === 'lower' || worn.facts.legs)) {
+    return worn.effects.leg === 'cuffed' ? marks.crotch - inseam.mm + 60 : marks.crotch - inseam.mm;
   }
   const from = hangHeight(worn, marks);
   const length = measure(worn, 'length');
@@ -55,9 +55,9 @@ export function hemHeight(worn: Worn, marks: Landmarks): number | undefined {
 
 /** A full tuck or a knot brings the hem to the waistband; a half or front tuck takes a little up. */
 function tuckedHem(worn: Worn, below: number, marks: Landmarks): number {
-  const { id } = worn.mode;
-  if (id === 'full-tuck' || id === 'knotted') return Math.max(below, marks.waist);
-  if (id === 'front-tuck' || id === 'half-tuck') return below + 20;
+  const { tuck, waist } = worn.effects;
+  if (tuck === 'full' || waist === 'knotted') return Math.max(below, marks.waist);
+  if (tuck === 'front' || tuck === 'half') return below + 20;
   return below;
 }
 
@@ -70,8 +70,7 @@ export function hemsOf(pieces: readonly Worn[], body: Body): Hem[] {
     const barefoot = hemHeight(worn, marks);
     if (barefoot === undefined) continue;
     const inseam = measure(worn, 'inseam');
-    const isLeg =
-      worn.piece.category !== 'shorts' && worn.piece.category !== 'leggings' && inseam !== undefined;
+    const isLeg = worn.facts.legs !== 'short' && worn.facts.legs !== 'close' && inseam !== undefined;
     const decisive = inseam ?? measure(worn, 'length');
     hems.push({
       piece: worn.piece.id,

@@ -150,7 +150,7 @@ export function workaroundOf(
 ): Workaround {
   const { shape } = CATEGORY[piece.category];
   if (shape === 'shoe') return verdict === 'roomy' ? 'insole' : 'none';
-  if (piece.category === 'hat') return verdict === 'roomy' ? 'hat strip' : 'none';
+  if (CATEGORY[piece.category].sizedBy === 'head') return verdict === 'roomy' ? 'hat strip' : 'none';
   if (verdict === 'roomy' || verdict === 'too big') {
     const loose = points.filter((each) => each.verdict === 'roomy' || each.verdict === 'too big');
     if (loose.some(({ point }) => point === 'sleeve')) return 'roll the sleeves';

@@ -38,12 +38,12 @@ export function wantedEase(
   { category, volume, cut, slot: worn }: Pick<Piece, 'category' | 'volume' | 'cut' | 'slot'>,
   point: FitPoint,
 ): Wanted | undefined {
-  const { shape, slot: usual } = CATEGORY[category];
+  const { shape, slot: usual, legs, skirted } = CATEGORY[category];
   // A way of wearing may make a layer of a shirt.
   const slot = worn ?? usual;
   const over = ([least, most]: Wanted): Wanted =>
     slot === 'layer' ? [least + LAYER_MORE, most + LAYER_MORE] : [least, most];
-  const legging = category === 'leggings';
+  const legging = legs === 'close';
   if (shape === 'upper') {
     if (point === 'bust') return over(BUST[volume]);
     if (point === 'upper arm') return cut.sleeve === 'none' ? undefined : over(UPPER_ARM[volume]);
@@ -60,8 +60,8 @@ export function wantedEase(
     if (point === 'hip') return legging ? [-160, 20] : HIP[volume];
     if (point === 'waist') return legging ? [-140, 20] : [-10, 50];
     // In flat shoes to high ones; what ends higher was cut short and is left alone.
-    if (point === 'length' && (category === 'trousers' || category === 'jeans')) return [-90, 90];
-    if (point === 'thigh' && category !== 'skirt') return legging ? [-120, 20] : THIGH[volume];
+    if (point === 'length' && legs === 'long') return [-90, 90];
+    if (point === 'thigh' && !skirted) return legging ? [-120, 20] : THIGH[volume];
   }
   return undefined;
 }

@@ -1,4 +1,4 @@
-import { EXCLUSIVE } from './categories';
+import { EXCLUSIVE } from './exclusive';
 import type { Worn } from './resolve';
 
 export interface Completeness {

@@ -1,4 +1,5 @@
-import type { Fabric, Piece } from './piece';
+import type { Fabric } from './attributes';
+import type { Piece } from './piece';
 import type { Texture } from './words';
 
 export type TextureFamily = 'smooth' | 'knit' | 'napped' | 'woven-rough' | 'hide' | 'open' | 'shiny';

@@ -1,8 +1,12 @@
 export * from './words';
+export * from './attributes';
 export * from './piece';
-export { CATEGORY, EXCLUSIVE, type CategoryFacts, type HangPoint, type Shape } from './categories';
+export { CATEGORIES, CATEGORY, type Category } from './kinds';
+export type { CategoryFacts, HangPoint, Shape, SizedBy } from './kinds/kind';
+export { EXCLUSIVE } from './exclusive';
 export { textureFamily, thicknessMm, type TextureFamily, needsNoIron } from './fabric';
-export { modeOf, modesOf } from './modes';
-export { isMicro, measure, usualSleeve, wear, type Worn } from './resolve';
+export { effectsOf, modeOf, modesOf } from './modes';
+export { isBoot, isClose, isTrousered, isTucked } from './worn-facts';
+export { isMicro, measure, wear, type Worn } from './resolve';
 export { type GivenPiece, pieceFrom } from './complete';
 export { completeness } from './completeness';

@@ -1,14 +1,18 @@
 import { average, lab, labToHex } from '../colour';
 import { memo } from '../memo';
-import { CATEGORY, type CategoryFacts } from './categories';
-import { modeOf } from './modes';
-import type { MeasureOrigins, Measures, Mode, Piece, Slot, Swatch } from './piece';
-import { MEASURES, type MeasureName, type Origin, type Zone } from './words';
+import type { Effects, MeasureOrigins, Measures, Mode, Swatch } from './attributes';
+import { CATEGORY } from './kinds';
+import type { CategoryFacts } from './kinds/kind';
+import { effectsOf, modeOf } from './modes';
+import type { Piece } from './piece';
+import { MEASURES, type MeasureName, type Origin, type Slot, type Zone } from './words';
 
 /** A piece as it is worn: mode applied, measures complete, cover and seen colours worked out. */
 export interface Worn {
   readonly piece: Piece;
   readonly mode: Mode;
+  /** What wearing it so does. */
+  readonly effects: Effects;
   readonly facts: CategoryFacts;
   readonly slot: Slot;
   /** Layer order from the skin outwards. */
@@ -42,11 +46,9 @@ function turned(swatch: Swatch): Swatch {
 }
 
 /** A wrap is tied anew: the depth of its neck follows the way it is tied, mm. */
-const WRAP_DEPTH: Readonly<Record<string, number>> = { 'wrap-side': 230, 'wrap-low': 270, 'wrap-deep': 330 };
-const withWrap = (piece: Piece, mode: Mode): Piece => {
-  const depth = WRAP_DEPTH[mode.id];
-  return depth === undefined ? piece : { ...piece, cut: { ...piece.cut, necklineDepthMm: depth } };
-};
+const WRAP_DEPTH = { side: 230, low: 270, deep: 330 } as const;
+const withWrap = (piece: Piece, { wrapped }: Effects): Piece =>
+  wrapped === undefined ? piece : { ...piece, cut: { ...piece.cut, necklineDepthMm: WRAP_DEPTH[wrapped] } };
 
 /** A measure of a worn piece in mm with its origin, or undefined when the category has none. */
 export function measure(worn: Worn, name: MeasureName): { mm: number; origin: Origin } | undefined {
@@ -54,7 +56,7 @@ export function measure(worn: Worn, name: MeasureName): { mm: number; origin: Or
   return mm === undefined ? undefined : { mm, origin: worn.origins[name] ?? 'defaulted' };
 }
 
-/** Applies the mode worn, fills measures from the category table and works out cover and colours. */
+/** Applies the mode worn, fills measures from its category and works out cover and colours. */
 export const wear = memo(wearAnew);
 
 /**
@@ -72,17 +74,21 @@ function warmthOf({ weight, fibres }: Piece['fabric']): number {
 function wearAnew(piece: Piece): Worn {
   const mode = modeOf(piece);
   const changed: Piece = { ...piece, ...mode.changes };
+  const effects = effectsOf(mode, piece);
   const now: Piece =
-    mode.id === 'nap-turned' ? { ...changed, colours: changed.colours.map(turned) } : withWrap(changed, mode);
+    effects.nap === 'turned'
+      ? { ...changed, colours: changed.colours.map(turned) }
+      : withWrap(changed, effects);
   const facts = CATEGORY[piece.category];
   const slot = mode.changes.slot ?? piece.slot ?? facts.slot;
   const { measures, origins } = complete(now, facts.measures);
-  const { covers, halfCovers } = cover(now, mode, facts);
+  const { covers, halfCovers } = cover(now, effects, facts);
   const micro = isMicro(now);
   const first = now.colours[0];
   return {
     piece: now,
     mode,
+    effects,
     facts,
     slot,
     order: slot === facts.slot ? facts.order : (SLOT_ORDER[slot] ?? facts.order + 15),
@@ -129,24 +135,28 @@ const SLEEVE_COVER: Readonly<Record<string, readonly Zone[]>> = {
   long: ['upper-arms', 'lower-arms'],
 };
 
-/** Sleeve a category has when its cut says nothing. */
-export function usualSleeve(category: Piece['category']): NonNullable<Piece['cut']['sleeve']> {
-  if (['tank', 'waistcoat', 'gilet', 'underlayer', 'dress', 'jumpsuit', 'bodysuit'].includes(category))
-    return 'none';
-  return ['tee', 'polo'].includes(category) ? 'short' : 'long';
+const UPPER_ZONES: readonly Zone[] = [
+  'chest',
+  'midriff',
+  'back',
+  'shoulders',
+  'upper-arms',
+  'lower-arms',
+  'neck',
+];
+
+/** Zones that a way of wearing bares. */
+function bared({ shows, as, sleeves, arms, front }: Effects): readonly Zone[] {
+  return [
+    ...(shows === 'skirt' ? UPPER_ZONES : []),
+    ...(as === 'layer' || front === 'open' || arms === 'free' ? (['chest', 'midriff'] as const) : []),
+    ...(sleeves === 'rolled' || arms === 'free' ? (['lower-arms'] as const) : []),
+  ];
 }
 
-function cover(piece: Piece, mode: Mode, facts: CategoryFacts) {
+function cover(piece: Piece, effects: Effects, facts: CategoryFacts) {
   const zones = new Set<Zone>(piece.covers ?? usualCover(piece, facts));
-  if (mode.id === 'skirt' && piece.category === 'dress') {
-    for (const zone of ['chest', 'midriff', 'back', 'shoulders', 'upper-arms', 'lower-arms', 'neck'] as const)
-      zones.delete(zone);
-  }
-  if (mode.id === 'layer') ['chest', 'midriff'].forEach((zone) => zones.delete(zone as Zone));
-  if (mode.id === 'sleeves-rolled') zones.delete('lower-arms');
-  if (mode.id === 'over-shoulders')
-    ['chest', 'midriff', 'lower-arms'].forEach((zone) => zones.delete(zone as Zone));
-  if (mode.id === 'open') ['chest', 'midriff'].forEach((zone) => zones.delete(zone as Zone));
+  for (const zone of bared(effects)) zones.delete(zone);
   const half = new Set<Zone>();
   for (const part of [{ zone: undefined, fabric: piece.fabric }, ...piece.parts]) {
     if (!part.fabric || part.fabric.sheer === 'opaque' || (part.zone === undefined && piece.fabric.lined))
@@ -163,7 +173,7 @@ function usualCover(piece: Piece, facts: CategoryFacts): Zone[] {
   const zones = new Set<Zone>(facts.covers);
   const { cut, measures } = piece;
   if (facts.shape === 'upper' || facts.shape === 'whole') {
-    for (const zone of SLEEVE_COVER[cut.sleeve ?? usualSleeve(piece.category)] ?? []) zones.add(zone);
+    for (const zone of SLEEVE_COVER[cut.sleeve ?? facts.sleeve] ?? []) zones.add(zone);
     if (cut.neckline === 'high' || cut.neckline === 'roll') zones.add('neck');
     if (cut.neckline === 'strapless' || cut.neckline === 'halter') zones.delete('shoulders');
     if (cut.neckline === 'one-shoulder') zones.delete('shoulders');
@@ -174,40 +184,16 @@ function usualCover(piece: Piece, facts: CategoryFacts): Zone[] {
   }
   const length = measures.length;
   if (length !== undefined) {
-    if (facts.shape === 'whole' && piece.category === 'dress')
-      byLength(zones, length, [
-        ['thighs', 880],
-        ['knees', 1010],
-        ['calves', 1230],
-        ['ankles', 1380],
-      ]);
-    if (piece.category === 'skirt')
-      byLength(zones, length, [
-        ['thighs', 480],
-        ['knees', 610],
-        ['calves', 830],
-        ['ankles', 980],
-      ]);
-    if (piece.category === 'coat' || piece.category === 'raincoat')
-      byLength(zones, length, [
-        ['thighs', 880],
-        ['knees', 1010],
-        ['calves', 1230],
-      ]);
+    for (const [zone, from] of facts.coversFrom) {
+      if (length >= from) zones.add(zone);
+      else zones.delete(zone);
+    }
     if (facts.slot === 'top' || (facts.slot === 'layer' && facts.shape === 'upper' && length < 860)) {
       if (length < 430) zones.delete('midriff');
       if (length >= 720) zones.add('seat');
     }
   }
-  if (piece.category === 'shorts' && (measures.inseam ?? 200) < 120) zones.delete('thighs');
+  if (facts.legs === 'short' && (measures.inseam ?? 200) < 120) zones.delete('thighs');
   if (facts.shape === 'shoe' && cut.toe === 'open') zones.delete('feet');
   return [...zones];
-}
-
-/** Where nobody measured the client, a length stands for a zone on a body of usual height. */
-function byLength(zones: Set<Zone>, length: number, steps: readonly (readonly [Zone, number])[]): void {
-  for (const [zone, from] of steps) {
-    if (length >= from) zones.add(zone);
-    else zones.delete(zone);
-  }
 }

@@ -5,7 +5,7 @@ type CutField = keyof Cut;
 
 /** Kinds a field of cut says something of. */
 const SAYS: Readonly<Partial<Record<CutField, (category: Category) => boolean>>> = {
-  leg: (category) => ['trousers', 'jeans', 'jumpsuit', 'shorts', 'leggings'].includes(category),
+  leg: (category) => CATEGORY[category].legs !== undefined,
   rise: (category) => CATEGORY[category].shape === 'lower',
   toe: (category) => CATEGORY[category].shape === 'shoe',
   sole: (category) => CATEGORY[category].shape === 'shoe',

@@ -56,9 +56,9 @@ const SKIRT: { readonly [word in LengthWord]?: number } = {
 };
 const lengthOf = (category: Category, word: LengthWord | undefined): number | undefined => {
   if (word === undefined) return undefined;
-  if (category === 'dress') return DRESS[word];
-  if (category === 'skirt') return SKIRT[word];
-  return CATEGORY[category].shape === 'upper' && word === 'cropped' ? 480 : undefined;
+  const { shape, skirted } = CATEGORY[category];
+  if (skirted) return (shape === 'whole' ? DRESS : SKIRT)[word];
+  return shape === 'upper' && word === 'cropped' ? 480 : undefined;
 };
 
 function fabricOf({ fibres = [], textures = [], notes = '' }: Reading): Fabric | undefined {

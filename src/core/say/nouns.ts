@@ -1,67 +1,10 @@
 import { colourName } from '../colour';
-import type { Category, Piece, TextureFamily, Zone } from '../piece';
+import { CATEGORY, type Category, type Piece, type TextureFamily, type Zone } from '../piece';
 import { type English, spelt } from '../words';
-
-/** What a kind of piece is called in a sentence. Common usage, no source. */
-const NOUNS: Readonly<Record<Category, string | readonly [british: string, american: string]>> = {
-  tee: 'tee',
-  tank: ['vest top', 'tank top'],
-  shirt: 'shirt',
-  blouse: 'blouse',
-  polo: 'polo shirt',
-  'fine-knit': ['fine jumper', 'fine sweater'],
-  'chunky-knit': ['chunky jumper', 'chunky sweater'],
-  bodysuit: 'bodysuit',
-  tunic: 'tunic',
-  sweatshirt: 'sweatshirt',
-  gilet: ['gilet', 'puffer vest'],
-  cardigan: 'cardigan',
-  waistcoat: ['waistcoat', 'vest'],
-  blazer: 'blazer',
-  jacket: 'jacket',
-  overshirt: 'overshirt',
-  coat: 'coat',
-  raincoat: 'raincoat',
-  cape: 'cape',
-  shawl: 'shawl',
-  trousers: ['trousers', 'pants'],
-  jeans: 'jeans',
-  leggings: 'leggings',
-  shorts: 'shorts',
-  skirt: 'skirt',
-  dress: 'dress',
-  jumpsuit: 'jumpsuit',
-  socks: 'socks',
-  tights: 'tights',
-  underlayer: 'underlayer',
-  flat: 'flats',
-  loafer: 'loafers',
-  sneaker: ['trainers', 'sneakers'],
-  sandal: 'sandals',
-  heel: ['court shoes', 'pumps'],
-  'ankle-boot': 'ankle boots',
-  'tall-boot': 'tall boots',
-  bag: 'bag',
-  belt: 'belt',
-  scarf: 'scarf',
-  hat: 'hat',
-  gloves: 'gloves',
-  headpiece: 'headpiece',
-  veil: 'veil',
-  necklace: 'necklace',
-  earrings: 'earrings',
-  bracelet: 'bracelet',
-  ring: 'ring',
-  brooch: 'brooch',
-  sunglasses: 'sunglasses',
-  watch: 'watch',
-  tie: 'tie',
-  'pocket-square': 'pocket square',
-};
 
 /** "trousers" or "pants", "tee": the kind of a piece in running text. */
 export function nounOf(category: Category, english: English): string {
-  const noun = NOUNS[category];
+  const { noun } = CATEGORY[category];
   return typeof noun === 'string' ? noun : noun[english === 'american' ? 1 : 0];
 }
 

@@ -7,15 +7,15 @@ import type { Lines } from './lines';
 
 /** Bags: at their true size, strap by the way they are carried. */
 export function bagSketch(frame: Frame, worn: Worn): Sketch {
-  const { measures, piece, mode } = worn;
+  const { measures, piece, effects } = worn;
   const w = (measures.width ?? 300) / 2;
   const h = measures.length ?? 220;
   const hand: Point = [frame.shoulderHalf + frame.arm.dx * frame.body.armLength + 16, frame.y.wrist + 60];
   const at: Point = frame.flat
     ? [0, 0]
-    : mode.id === 'crossbody'
+    : effects.carried === 'across'
       ? [frame.own.hip + w * 0.25, frame.y.hip - h * 0.35]
-      : mode.id === 'hand-carried'
+      : effects.carried === 'in the hand'
         ? [hand[0] + 14, hand[1] + 90]
         : [frame.shoulderHalf + w * 0.4, frame.y.waist - h * 0.35];
   const [x, y] = at;
@@ -37,13 +37,13 @@ export function bagSketch(frame: Frame, worn: Worn): Sketch {
         [x + w * 0.4, y - 110],
         [x + w * 0.5, y + 6],
       ]
-    : mode.id === 'crossbody'
+    : effects.carried === 'across'
       ? [
           [x - 10, y + 4],
           [frame.own.waist * 0.2, frame.y.bust + 40],
           [-frame.shoulderHalf * 0.56, frame.y.tip - 6],
         ]
-      : mode.id === 'hand-carried'
+      : effects.carried === 'in the hand'
         ? [
             [x - w * 0.4, y + 4],
             [x - w * 0.2, y - 66],

@@ -6,15 +6,15 @@ import type { Lines } from './lines';
 
 /** Scarves, shawls, capes: cloth that hangs. */
 export function drapeSketch(frame: Frame, worn: Worn): Sketch {
-  const { measures, piece } = worn;
-  if (piece.category === 'scarf') {
+  const { measures, facts } = worn;
+  if (facts.drawn.as === 'scarf') {
     const half = Math.min(measures.width ?? 350, 420) / 5 + 16;
     return frame.flat
       ? scarfFlat(half, measures.lengthFlat ?? 1800)
       : scarfWorn(frame, half, measures.lengthFlat ?? 1800);
   }
   const tip = frame.shoulderHalf;
-  if (piece.category === 'cape') {
+  if (facts.drawn.as === 'cape') {
     const low = frame.y.neck + (measures.length ?? 760);
     const wide = Math.min((measures.hemWidth ?? 2400) / 4, tip + (measures.length ?? 760) * 0.36);
     const x = frame.neckHalf * 1.1;

@@ -23,10 +23,10 @@ interface Style {
 
 function styleOf(frame: Frame, worn: Worn): Style {
   const { y } = frame;
-  const { category, cut } = worn.piece;
+  const { cut } = worn.piece;
   const base = { doubleBreasted: false, zip: false } as const;
-  switch (category) {
-    case 'blazer':
+  switch (worn.facts.drawn.front) {
+    case 'tailored':
       return {
         ...base,
         collar: cut.neckline === 'wrap' ? 'shawl' : 'notch',
@@ -45,9 +45,9 @@ function styleOf(frame: Frame, worn: Worn): Style {
             doubleBreasted: worn.piece.structure >= 3,
             pockets: 'welt',
           };
-    case 'raincoat':
+    case 'hooded':
       return { ...base, collar: 'hood', breakY: y.neck + 60, buttons: 5, zip: true, pockets: 'slant' };
-    case 'jacket':
+    case 'short':
       return cut.neckline === 'v' || cut.neckline === 'wrap'
         ? { ...base, collar: 'notch', breakY: y.bust + 30, buttons: 3, pockets: 'patch' }
         : {
@@ -58,11 +58,11 @@ function styleOf(frame: Frame, worn: Worn): Style {
             zip: true,
             pockets: 'slant',
           };
-    case 'overshirt':
+    case 'shirt':
       return { ...base, collar: 'shirt', breakY: y.neck + 86, buttons: 6, pockets: 'patch' };
-    case 'gilet':
+    case 'padded':
       return { ...base, collar: 'stand', breakY: y.neck + 60, buttons: 0, zip: true, pockets: 'slant' };
-    case 'waistcoat':
+    case 'pointed':
       return { ...base, collar: 'none', breakY: y.bust + 40, buttons: 5, pockets: 'welt' };
     default:
       return cut.neckline === 'crew'
@@ -81,13 +81,14 @@ export function frontOf(
 ): Front {
   const style = styleOf(frame, worn);
   const { tip, underarm } = cornerOf(frame, worn);
-  const loose = worn.mode.id === 'open' || worn.mode.id === 'over-shoulders';
+  const loose = worn.effects.front === 'open' || worn.effects.arms === 'free';
   const gap = loose ? Math.min(frame.own.bust * 0.34, 58) : 0;
   const neckX = frame.neckHalf * 1.12;
   const neckY = frame.y.neck + 4;
   const hemX = side[side.length - 1]?.[0] ?? underarm[0];
-  const pointed = worn.piece.category === 'waistcoat';
-  const rounded = worn.piece.category === 'blazer';
+  const cut = worn.facts.drawn.front;
+  const pointed = cut === 'pointed';
+  const rounded = cut === 'tailored';
   const overlap = style.doubleBreasted && !loose ? 62 : loose ? 0 : 12;
   const edgeX = gap > 0 ? gap : -overlap;
   const bottom: Step[] = pointed
@@ -136,15 +137,14 @@ export function frontOf(
     marks.push({ kind, path }, { kind, path: mirrorPath(path) });
   };
   panels.push(
-    ...collarOf(style, neckX, neckY, loose ? flare * 0.95 : edgeX, frame, tip, worn.mode.id === 'collar-up'),
+    ...collarOf(style, neckX, neckY, loose ? flare * 0.95 : edgeX, frame, tip, worn.effects.collar === 'up'),
   );
   const first = style.breakY + 6;
   const last = Math.min(hem - 70, frame.y.hip + 60);
   if (!style.zip) {
     const rows = style.buttons;
     for (let i = 0; i < rows; i++) {
-      const y =
-        first + ((last - first) / Math.max(1, rows - 1)) * i * (worn.piece.category === 'blazer' ? 0.55 : 1);
+      const y = first + ((last - first) / Math.max(1, rows - 1)) * i * (rounded ? 0.55 : 1);
       dots.push({ x: loose ? -gap - 10 : style.doubleBreasted ? -44 : 0, y, r: 8 });
       if (style.doubleBreasted) dots.push({ x: loose ? gap + 46 : 44, y, r: 8 });
     }
@@ -166,7 +166,7 @@ export function frontOf(
       });
   }
   pocketsOf(style, frame, worn, hem, hemX, both);
-  if (worn.piece.category === 'cardigan') {
+  if (cut === 'knitted') {
     both(
       smooth([
         [neckX + 26, neckY + 4],
@@ -189,7 +189,7 @@ export function frontOf(
         'fold',
       );
   }
-  if (worn.piece.category === 'gilet')
+  if (cut === 'padded')
     for (let y = frame.y.bust - 60; y < hem - 30; y += 74)
       both(
         smooth([
@@ -198,14 +198,14 @@ export function frontOf(
           [hemX * 0.93, y + 2],
         ]),
       );
-  if (worn.piece.category === 'jacket')
+  if (cut === 'short')
     both(
       lines([
         [Math.max(edgeX, 0) + 8, hem - 40],
         [hemX, hem - 42],
       ]),
     );
-  if (worn.piece.category === 'blazer')
+  if (rounded)
     both(
       smooth([
         [underarm[0] * 0.62, frame.y.bust + 30],
@@ -214,7 +214,7 @@ export function frontOf(
       ]),
       'fold',
     );
-  if (worn.mode.id === 'belted')
+  if (worn.effects.waist === 'belted')
     marks.push({
       kind: 'edge',
       path: smooth([
@@ -405,8 +405,9 @@ function pocketsOf(
       ),
     );
   if (style.pockets === 'patch') {
-    const top = worn.piece.category === 'overshirt' ? frame.y.bust - 50 : y;
-    const px = worn.piece.category === 'overshirt' ? frame.own.bust * 0.24 : x;
+    const onChest = worn.facts.drawn.front === 'shirt';
+    const top = onChest ? frame.y.bust - 50 : y;
+    const px = onChest ? frame.own.bust * 0.24 : x;
     both(
       lines(
         [

@@ -24,7 +24,7 @@ export function sketchOf(frame: Frame, worn: Worn): Sketch {
 }
 
 function shapesOf(frame: Frame, worn: Worn): Sketch {
-  if (worn.piece.category === 'scarf' && worn.slot !== 'scarf') return tiedClothSketch(frame, worn);
+  if (worn.effects.tied !== undefined) return tiedClothSketch(frame, worn);
   switch (worn.facts.shape) {
     case 'upper':
       return upperSketch(frame, worn);

@@ -6,10 +6,10 @@ import type { Sketch } from './display';
 
 /** Hats, headpieces and veils, on the head or standing by themselves. */
 export function headSketch(frame: Frame, worn: Worn): Sketch {
-  const { measures, piece } = worn;
+  const { measures, facts } = worn;
   const head = frame.body.headGirth * 0.137;
   const y = frame.y.crown + (frame.y.chin - frame.y.crown) * 0.34;
-  if (piece.category === 'veil') {
+  if (facts.drawn.as === 'veil') {
     const low = frame.y.crown + (measures.length ?? 700);
     const wide = Math.min(260, (measures.width ?? 1400) / 5);
     // Gathered on a comb, open in front, its edge falling in waves.
@@ -53,7 +53,7 @@ export function headSketch(frame: Frame, worn: Worn): Sketch {
       })),
     };
   }
-  if (piece.category === 'headpiece') {
+  if (facts.drawn.as === 'headpiece') {
     const w = (measures.width ?? 180) / 2;
     const arc = band(
       [
@@ -77,7 +77,7 @@ export function headSketch(frame: Frame, worn: Worn): Sketch {
     };
   }
   const brim = (measures.width ?? 360) / 2;
-  const soft = piece.structure === 0;
+  const soft = worn.piece.structure === 0;
   if (soft) {
     const beanie: Path = [
       ['M', -head * 1.04, y],

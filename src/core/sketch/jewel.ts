@@ -6,7 +6,7 @@ import type { Panel, Sketch } from './display';
 
 /** Jewellery and watches, at true size. */
 export function jewelSketch(frame: Frame, worn: Worn): Sketch {
-  switch (worn.piece.category) {
+  switch (worn.facts.drawn.as) {
     case 'necklace':
       return necklace(frame, worn);
     case 'earrings':

@@ -6,7 +6,7 @@ import type { Sketch } from './display';
 /** Socks and tights: the leg itself, to the height of the shaft or the waist. */
 export function legwearSketch(frame: Frame, worn: Worn): Sketch {
   const { y, own } = frame;
-  const tights = worn.piece.category === 'tights';
+  const tights = worn.facts.drawn.as === 'tights';
   const girth = frame.body.calf;
   const half = (at: number): number =>
     at > y.knee

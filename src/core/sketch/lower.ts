@@ -43,16 +43,12 @@ export function legOf(frame: Frame, worn: Worn, hip: Point): LegShape {
   const { measures, piece } = worn;
   const thigh = measures.thigh ?? 600;
   // Tucked into a boot, the leg is folded to its shaft.
-  const tucked = worn.mode.id === 'into-boots' && !frame.flat;
+  const tucked = worn.effects.leg === 'in the boot' && !frame.flat;
   const opening = tucked ? Math.min(measures.legOpening ?? 360, 300) : (measures.legOpening ?? 360);
-  const cuff = worn.mode.id === 'cuffed' ? 60 : 0;
+  const cuff = worn.effects.leg === 'cuffed' ? 60 : 0;
   const inseam = (measures.inseam ?? 780) - cuff;
   const hem = Math.min(frame.y.crotch + inseam, frame.flat ? Infinity : tucked ? frame.y.ankle : -2);
-  const kneeGirth = leg(
-    piece.cut.leg ?? (piece.category === 'leggings' ? 'skinny' : undefined),
-    thigh,
-    opening,
-  );
+  const kneeGirth = leg(piece.cut.leg ?? worn.facts.leg, thigh, opening);
   const width = (y: number): number => {
     const girth =
       y < frame.y.knee
@@ -106,7 +102,7 @@ const mix = (a: number, b: number, t: number): number => a + (b - a) * Math.min(
 
 /** Trousers, jeans, leggings, shorts and skirts. */
 export function lowerSketch(frame: Frame, worn: Worn): Sketch {
-  return worn.piece.category === 'skirt' ? skirtSketch(frame, worn) : trouserSketch(frame, worn);
+  return worn.facts.skirted ? skirtSketch(frame, worn) : trouserSketch(frame, worn);
 }
 
 function waistline(frame: Frame, worn: Worn): { top: Point; hip: Point } {
@@ -120,9 +116,8 @@ function waistline(frame: Frame, worn: Worn): { top: Point; hip: Point } {
 }
 
 function trouserSketch(frame: Frame, worn: Worn): Sketch {
-  const { category } = worn.piece;
+  const { band, fly, pockets, creased, hemStitch } = worn.facts.drawn.trousers ?? { band: 40 };
   const { top, hip } = waistline(frame, worn);
-  const band = category === 'leggings' ? 60 : 40;
   const shape = legOf(frame, worn, hip);
   const curve = follow(top, [[top[0] + (hip[0] - top[0]) * 0.6, (top[1] + hip[1]) / 2], hip]);
   const right: Path = [
@@ -150,7 +145,7 @@ function trouserSketch(frame: Frame, worn: Worn): Sketch {
     ]),
   });
   const dots: Sketch['dots'][number][] = [];
-  if (category !== 'leggings') {
+  if (fly) {
     const low = frame.y.crotch - 70;
     marks.push({
       kind: 'stitch',
@@ -160,7 +155,7 @@ function trouserSketch(frame: Frame, worn: Worn): Sketch {
         [2, low],
       ]),
     });
-    dots.push({ x: 0, y: top[1] + band * 0.55 + 6, r: 6.5, tone: category === 'jeans' ? 'metal' : 'main' });
+    dots.push({ x: 0, y: top[1] + band * 0.55 + 6, r: 6.5, tone: fly === 'rivet' ? 'metal' : 'main' });
     [0.42, 0.82].forEach((x) =>
       both(
         lines([
@@ -171,7 +166,7 @@ function trouserSketch(frame: Frame, worn: Worn): Sketch {
       ),
     );
   }
-  if (category === 'jeans') {
+  if (pockets === 'scooped')
     both(
       smooth([
         [top[0] * 0.5, top[1] + band + 6],
@@ -179,21 +174,22 @@ function trouserSketch(frame: Frame, worn: Worn): Sketch {
         [hip[0] * 0.97, top[1] + band + 92],
       ]),
     );
+  if (hemStitch !== undefined)
     both(
       lines([
-        [shape.outer[0] - 2, shape.hem - 22],
-        [shape.inner[0] + 2, shape.hem - 22],
+        [shape.outer[0] - 2, shape.hem - hemStitch],
+        [shape.inner[0] + 2, shape.hem - hemStitch],
       ]),
       'stitch',
     );
-  } else if (category === 'trousers' || category === 'shorts') {
+  if (pockets === 'slant') {
     both(
       lines([
         [top[0] * 0.72, top[1] + band + 5],
         [hip[0] * 0.98, top[1] + band + 150],
       ]),
     );
-    if (category === 'trousers') both(shape.middle, 'fold');
+    if (creased) both(shape.middle, 'fold');
     if (worn.piece.cut.waistDetail === 'pleat')
       [0.34, 0.5].forEach((x) =>
         both(
@@ -205,16 +201,8 @@ function trouserSketch(frame: Frame, worn: Worn): Sketch {
         ),
       );
     if (worn.piece.cut.waistDetail === 'elastic') gathers(marks, top, band);
-    if (category === 'shorts')
-      both(
-        lines([
-          [shape.outer[0] - 2, shape.hem - 30],
-          [shape.inner[0] + 2, shape.hem - 30],
-        ]),
-        'stitch',
-      );
   }
-  if (worn.mode.id === 'cuffed')
+  if (worn.effects.leg === 'cuffed')
     both(
       lines([
         [shape.outer[0], shape.hem - 44],
@@ -233,7 +221,7 @@ function legFolds(
   hip: Point,
   both: (path: Path, kind: 'fold') => void,
 ): void {
-  if (worn.piece.category === 'leggings') return;
+  if (worn.facts.legs === 'close') return;
   const soft = worn.piece.fabric.weight !== 'heavy';
   const y = frame.y.crotch;
   both(

@@ -90,7 +90,7 @@ export function upperEdge(frame: Frame, worn: Worn): UpperEdge {
   ];
   const base = { right: half, left: half, sleeves: true, oneSided: false };
   if (kind === 'one-shoulder') return oneShoulder(frame, corner);
-  return { ...base, ...trim(kind, neckX, neckY, n + depth, frame, worn.mode.id === 'collar-up') };
+  return { ...base, ...trim(kind, neckX, neckY, n + depth, frame, worn.effects.collar === 'up') };
 }
 
 function neckWidth(kind: string, frame: Frame, corner: Corner): number {

@@ -125,8 +125,7 @@ function toneOf(tone: Panel['tone'], worn: Worn, ground: string): string | undef
   const { piece } = worn;
   if (tone === 'metal') return METAL[piece.metal === 'none' ? 'mixed' : piece.metal];
   if (tone === 'second') return piece.colours[1]?.hex ?? shade(ground, lab(ground).l > 50 ? -26 : 26);
-  if (tone === 'sole')
-    return piece.category === 'sneaker' ? '#efece4' : shade(ground, lab(ground).l > 45 ? -26 : -12);
+  if (tone === 'sole') return worn.facts.sporty ? '#efece4' : shade(ground, lab(ground).l > 45 ? -26 : -12);
   return undefined;
 }
 

@@ -84,7 +84,7 @@ export class PoolAreas {
     this.usualOrder = Int32Array.from(pool, (worn) => orderOf(worn, false));
     this.tuckedOrder = Int32Array.from(pool, (worn) => orderOf(worn, true));
     this.holds = Uint8Array.from(pool, (worn) => (holdsSleeves(worn) ? 1 : 0));
-    this.intoBoots = Uint8Array.from(pool, (worn) => (worn.mode.id === 'into-boots' ? 1 : 0));
+    this.intoBoots = Uint8Array.from(pool, (worn) => (worn.effects.leg === 'in the boot' ? 1 : 0));
   }
 
   /** Writes the share of each pick into `shares`, in the order of the picks, which is that of the pool. */

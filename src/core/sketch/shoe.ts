@@ -13,11 +13,11 @@ const TOE_LENGTH = { pointed: 26, almond: 12, round: 0, square: 4, open: -4 } as
 
 function sideView(worn: Worn): Sketch {
   const { measures, piece } = worn;
-  const { category } = piece;
+  const { shoe } = worn.facts.drawn;
   const toe = piece.cut.toe ?? 'round';
   const long = (measures.lengthFlat ?? 260) + TOE_LENGTH[toe];
   const heel = Math.max(4, measures.heel ?? 15);
-  const plate = Math.min(heel, measures.platform ?? (category === 'sneaker' ? 18 : 4));
+  const plate = Math.min(heel, measures.platform ?? (shoe === 'trainer' ? 18 : 4));
   const ball: Point = [long * 0.66, -plate];
   const toeHigh = toe === 'pointed' ? 20 : toe === 'square' ? 36 : 30;
   const tip: Point = [long, -plate - (toe === 'pointed' ? 8 : 14)];
@@ -31,7 +31,7 @@ function sideView(worn: Worn): Sketch {
     [ball[0], -plate - 1],
     [long - 8, -plate - 2],
   ];
-  const rubber = category === 'sneaker';
+  const rubber = shoe === 'trainer';
   // Sole, then heel block; a sneaker stands on one slab with a bumper at the toe.
   if (rubber)
     panels.push({
@@ -90,7 +90,7 @@ function sideView(worn: Worn): Sketch {
     ['L', long * 0.3, -heel - 2 + (heel - plate) * 0.1],
     ['Z'],
   ];
-  switch (category) {
+  switch (shoe) {
     case 'sandal': {
       const strap = (x: number, w: number, h: number): Path => [
         ['M', x, -plate - 2],
@@ -127,7 +127,7 @@ function sideView(worn: Worn): Sketch {
       dots.push({ x: long * 0.3, y: -heel - 62, r: 6, tone: 'metal' });
       break;
     }
-    case 'sneaker':
+    case 'trainer':
       panels.push({
         path: upper([
           [6, -heel - 70],
@@ -178,18 +178,18 @@ function sideView(worn: Worn): Sketch {
         ]),
       });
       break;
-    case 'ankle-boot':
-    case 'tall-boot': {
+    case 'ankle boot':
+    case 'tall boot': {
       const shaft = heel + (measures.shaft ?? 140);
       const wide = Math.max(92, (measures.shaftGirth ?? 260) * 0.42);
       const ankle = heel + 70;
-      const kneeward: Point[] = category === 'tall-boot' ? [[-12, -shaft * 0.66]] : [];
+      const kneeward: Point[] = shoe === 'tall boot' ? [[-12, -shaft * 0.66]] : [];
       panels.push({
         path: upper([
           [2, -ankle],
           ...kneeward,
           [-2, -shaft],
-          [wide - 2, -shaft + (category === 'ankle-boot' ? 6 : 0)],
+          [wide - 2, -shaft + (shoe === 'ankle boot' ? 6 : 0)],
           [wide * 0.98, -(shaft + ankle) / 2],
           [long * 0.42, -ankle],
           [long * 0.56, -plate - 64],
@@ -255,7 +255,7 @@ function sideView(worn: Worn): Sketch {
       });
       break;
     default: {
-      const vamp = category === 'heel' ? 0.7 : 0.66;
+      const vamp = shoe === 'court' ? 0.7 : 0.66;
       panels.push({
         path: upper([
           [4, -heel - 46],
@@ -280,15 +280,15 @@ function sideView(worn: Worn): Sketch {
 }
 
 function frontView(frame: Frame, worn: Worn): Sketch {
-  const { measures, piece } = worn;
+  const { measures, piece, facts } = worn;
   const floor = measures.heel ?? 0;
   const x = frame.legX(frame.y.ankle) + 4;
-  const boot = piece.category === 'ankle-boot' || piece.category === 'tall-boot';
+  const boot = facts.boot !== undefined;
   const top = boot
     ? -(measures.shaft ?? 140)
-    : piece.category === 'sneaker'
+    : facts.drawn.shoe === 'trainer'
       ? frame.y.ankle * 0.9
-      : piece.category === 'loafer'
+      : facts.drawn.shoe === 'loafer'
         ? frame.y.ankle * 0.5
         : frame.y.ankle * 0.24;
   const calfX = frame.legX(top);
@@ -317,7 +317,7 @@ function frontView(frame: Frame, worn: Worn): Sketch {
         ['Z'],
       ];
   const strap: Path | undefined =
-    piece.category === 'sandal' || piece.cut.toe === 'open'
+    facts.openToed || piece.cut.toe === 'open'
       ? smooth([
           [x - 42, floor - 30],
           [x, floor - 44],

@@ -1,6 +1,6 @@
 import type { Frame } from '../figure';
 import type { Path, Point } from '../path';
-import { usualSleeve, type Worn } from '../piece';
+import { type Worn } from '../piece';
 import { cornerOf } from './neckline';
 
 export interface SleeveSketch {
@@ -13,22 +13,23 @@ export interface SleeveSketch {
 
 /** Right sleeve from shoulder tip along the arm, or undefined for none. The caller mirrors it. */
 export function sleeveOf(frame: Frame, worn: Worn): SleeveSketch | undefined {
-  const { piece, measures, mode } = worn;
-  const kind = piece.cut.sleeve ?? usualSleeve(piece.category);
+  const { piece, measures, effects } = worn;
+  const kind = piece.cut.sleeve ?? worn.facts.sleeve;
   if (kind === 'none') return undefined;
   const { tip, underarm } = cornerOf(frame, worn);
-  const rolled = mode.id === 'sleeves-rolled';
+  const rolled = effects.sleeves === 'rolled';
   const elbow = frame.body.armLength * 0.56 + 40;
   const length = rolled ? Math.min(elbow, measures.sleeve ?? 600) : (measures.sleeve ?? 600);
   const volume =
     piece.cut.sleeveVolume ??
-    (piece.category === 'blouse' ? 'full' : piece.volume === 'full' ? 'easy' : piece.volume);
+    worn.facts.drawn.sleeveVolume ??
+    (piece.volume === 'full' ? 'easy' : piece.volume);
   const upper = frame.tube(measures.upperArm ?? 340);
   const taper = { close: 0.62, easy: 0.7, full: 1.12 }[volume];
   const short = length < 300;
   const end = Math.max(frame.tube(175), upper * (short ? 0.86 : rolled ? 0.74 : taper));
   // Laid over the shoulders, the sleeves hang empty, outside the arms.
-  const empty = mode.id === 'over-shoulders' && !frame.flat;
+  const empty = effects.arms === 'free' && !frame.flat;
   // Laid flat, a short sleeve stands out by itself.
   const angle = empty ? 0.2 : frame.flat && short ? 0.78 : frame.flat && volume === 'full' ? 0.6 : undefined;
   const { dx, dy } = angle === undefined ? frame.arm : { dx: Math.sin(angle), dy: Math.cos(angle) };

@@ -331,7 +331,7 @@ export function wayLooks(): { readonly title: string; readonly pieces: readonly 
       const company = [
         ...(slot === 'top' || slot === 'whole' ? [] : [jersey]),
         ...(slot === 'bottom' || slot === 'whole' ? [] : [slacks]),
-        mode.id === 'into-boots' ? boots : shoes,
+        mode.effects?.leg === 'in the boot' ? boots : shoes,
       ];
       return { title: `${piece.title}: ${mode.title.toLowerCase()}`, pieces: [worn, ...company] };
     }),

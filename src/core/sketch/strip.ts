@@ -5,9 +5,9 @@ import type { Sketch } from './display';
 
 /** Belts, ties and pocket squares. On the rail they hang; on the figure they are where they go. */
 export function stripSketch(frame: Frame, worn: Worn): Sketch {
-  const { measures, piece } = worn;
-  const { category } = piece;
-  if (category === 'pocket-square') {
+  const { measures, facts } = worn;
+  const { as } = facts.drawn;
+  if (as === 'pocket square') {
     const [x, y] = frame.flat ? [0, 0] : [-frame.own.bust * 0.5, frame.y.bust - 40];
     const s = frame.flat ? (measures.width ?? 300) / 2 : 36;
     return frame.flat
@@ -60,7 +60,7 @@ export function stripSketch(frame: Frame, worn: Worn): Sketch {
           dots: [],
         };
   }
-  if (category === 'tie') {
+  if (as === 'tie') {
     const half = (measures.width ?? 80) / 2;
     const top = frame.flat ? 0 : frame.y.neck + 78;
     const low = frame.flat ? (measures.lengthFlat ?? 1450) * 0.42 : frame.y.waist + 20;

@@ -10,7 +10,7 @@ import {
   type Step,
   symmetric,
 } from '../path';
-import type { Worn } from '../piece';
+import { isTucked, type Worn } from '../piece';
 import type { Sketch } from './display';
 import { frontOf } from './front';
 import { follow, type Lines } from './lines';
@@ -22,8 +22,8 @@ import { flipLight, sleeveOf } from './sleeve';
 export function upperHem(frame: Frame, worn: Worn): number {
   const length = worn.measures.length ?? 640;
   const natural = frame.y.neck + length;
-  const { id } = worn.mode;
-  if (!frame.flat && (id === 'full-tuck' || id === 'knotted')) return Math.min(natural, frame.y.waist + 6);
+  const { tuck, waist } = worn.effects;
+  if (!frame.flat && (tuck === 'full' || waist === 'knotted')) return Math.min(natural, frame.y.waist + 6);
   return natural;
 }
 
@@ -32,7 +32,7 @@ export function sideSeam(frame: Frame, worn: Worn, hem: number): Point[] {
   const { measures } = worn;
   const { underarm } = cornerOf(frame, worn);
   const bust = underarm[0];
-  const cinched = worn.mode.id === 'belted';
+  const cinched = worn.effects.waist === 'belted';
   const waist = cinched ? frame.half(frame.body.waist + 40, 'waist') : frame.half(waistOf(worn), 'waist');
   const hip = frame.half(measures.hip ?? measures.bust ?? 980, 'hip');
   const at = (y: number): number => {
@@ -63,14 +63,14 @@ function hemHalf(frame: Frame, worn: Worn, hip: number): number {
 
 /** Tops, knits, layers: everything that hangs from the shoulder and ends above the floor. */
 export function upperSketch(frame: Frame, worn: Worn): Sketch {
-  const { piece, facts, mode } = worn;
+  const { facts, effects } = worn;
   const edge = upperEdge(frame, worn);
   const hem = upperHem(frame, worn);
   const { underarm } = cornerOf(frame, worn);
   const side = sideSeam(frame, worn, hem);
   const hemX = side[side.length - 1]?.[0] ?? underarm[0];
   const seam = follow(underarm, side);
-  const tails = piece.category === 'shirt' || piece.category === 'overshirt';
+  const tails = facts.drawn.hem === 'tails';
   const isLayer = facts.slot === 'layer';
   const marks: Lines = isLayer ? [] : edge.lines.map((path) => ({ kind: 'seam', path }));
   const panels: Sketch['panels'][number][] = [];
@@ -83,15 +83,11 @@ export function upperSketch(frame: Frame, worn: Worn): Sketch {
     dots.push(...front.dots);
   } else {
     const closeHem: Step[] =
-      tails &&
-      mode.id !== 'full-tuck' &&
-      mode.id !== 'knotted' &&
-      mode.id !== 'front-tuck' &&
-      mode.id !== 'half-tuck'
+      tails && !isTucked(worn) && effects.waist !== 'knotted'
         ? [['C', hemX * 0.98, hem - 70, hemX * 0.7, hem, 0, hem]]
-        : frontDip(mode.id, hemX, hem, frame);
+        : frontDip(effects, hemX, hem, frame);
     const legs: Step[] | undefined =
-      piece.category === 'bodysuit' && frame.flat
+      facts.staysIn && frame.flat
         ? [
             ['C', hemX * 0.78, hem + 40, hemX * 0.34, hem + 70, 34, hem + 168],
             ['L', 0, hem + 168],
@@ -101,7 +97,7 @@ export function upperSketch(frame: Frame, worn: Worn): Sketch {
     const left: Path = [
       ...edge.left,
       ...seam,
-      ...(legs ?? (mode.id === 'half-tuck' ? plainHem(hem) : closeHem)),
+      ...(legs ?? (effects.tuck === 'half' ? plainHem(hem) : closeHem)),
     ];
     if (frame.flat && !edge.oneSided) panels.push({ path: backNeck(edge.right), under: true, inside: true });
     panels.push(...backHem(worn, frame, hemX, hem));
@@ -165,9 +161,9 @@ function backHem(worn: Worn, frame: Frame, hemX: number, hem: number): Sketch['p
 }
 
 /** A front tuck lifts the middle of the hem to the waistband. */
-function frontDip(mode: string, hemX: number, hem: number, frame: Frame): Step[] {
-  if (mode === 'knotted') return knottedHem(hemX, hem);
-  if (mode !== 'front-tuck' && mode !== 'half-tuck')
+function frontDip({ tuck, waist }: Worn['effects'], hemX: number, hem: number, frame: Frame): Step[] {
+  if (waist === 'knotted') return knottedHem(hemX, hem);
+  if (tuck !== 'front' && tuck !== 'half')
     return [['C', hemX * 0.86, hem + 9, hemX * 0.44, hem + 13, 0, hem + 13]];
   const up = Math.min(hem, frame.y.waist - 10);
   const fall = hem - up;
@@ -201,7 +197,7 @@ function topDetails(
   dots: Sketch['dots'][number][],
 ): Lines {
   const { piece } = worn;
-  const { category } = piece;
+  const { drawn } = worn.facts;
   const marks: Lines = [];
   const neckLow = frame.y.neck + (piece.cut.necklineDepthMm ?? 95);
   const across = (y: number, half: number, kind: 'seam' | 'stitch' = 'stitch'): void => {
@@ -214,7 +210,7 @@ function topDetails(
       ]),
     });
   };
-  if (category === 'shirt' || (category === 'blouse' && piece.cut.neckline === 'collar')) {
+  if (drawn.placket === 'full' || (drawn.placket === 'with a collar' && piece.cut.neckline === 'collar')) {
     marks.push(
       {
         kind: 'seam',
@@ -232,7 +228,7 @@ function topDetails(
       },
     );
     for (let y = neckLow + 26; y < hem - 40; y += 86) dots.push({ x: 0, y, r: 5.5 });
-    if (category === 'shirt') {
+    if (drawn.chestPocket) {
       const px = -frame.own.bust * 0.66;
       marks.push({
         kind: 'seam',
@@ -249,7 +245,7 @@ function topDetails(
       });
     }
   }
-  if (category === 'polo') {
+  if (drawn.placket === 'short') {
     marks.push({
       kind: 'seam',
       path: lines([
@@ -261,17 +257,20 @@ function topDetails(
     });
     [20, 60].forEach((d) => dots.push({ x: 0, y: neckLow + d, r: 5 }));
   }
-  if (category === 'sweatshirt') {
-    // Ribbed band, and the small V at the throat.
-    across(hem - 50, hemX * 0.99, 'seam');
-    for (let x = -hemX + 10; x < hemX - 4; x += 13)
+  if (drawn.ribs) {
+    const { band, pitch, as } = drawn.ribs;
+    across(hem - band, hemX * 0.99, 'seam');
+    for (let x = -hemX + 12; x < hemX - 4; x += pitch)
       marks.push({
-        kind: 'stitch',
+        kind: as,
         path: lines([
-          [x, hem - 44],
-          [x, hem + 2],
+          [x, hem - band + 6],
+          [x, hem - (as === 'fold' ? 3 : -2)],
         ]),
       });
+  }
+  if (drawn.hem === 'turned') across(hem - 20, hemX * 0.98);
+  if (drawn.throat === 'v')
     marks.push({
       kind: 'seam',
       path: lines([
@@ -280,23 +279,9 @@ function topDetails(
         [20, neckLow + 17],
       ]),
     });
-  }
-  if (category === 'fine-knit' || category === 'chunky-knit') {
-    const band = category === 'chunky-knit' ? 62 : 44;
-    across(hem - band, hemX * 0.99, 'seam');
-    for (let x = -hemX + 12; x < hemX - 4; x += category === 'chunky-knit' ? 15 : 22) {
-      marks.push({
-        kind: 'fold',
-        path: lines([
-          [x, hem - band + 6],
-          [x, hem - 3],
-        ]),
-      });
-    }
-  } else if (category === 'tee' || category === 'tank' || category === 'polo' || category === 'tunic')
-    across(hem - 20, hemX * 0.98);
-  if (category === 'blouse') {
-    if (piece.cut.neckline === undefined || piece.cut.neckline === 'crew') marks.push(...neckTie(neckLow));
+  if (drawn.throat === 'tie' && (piece.cut.neckline === undefined || piece.cut.neckline === 'crew'))
+    marks.push(...neckTie(neckLow));
+  if (drawn.gathered) {
     for (const x of [-0.5, -0.2, 0.2, 0.5])
       marks.push({
         kind: 'fold',
@@ -306,9 +291,8 @@ function topDetails(
         ]),
       });
   }
-  if (worn.mode.id === 'front-tuck' || worn.mode.id === 'half-tuck' || worn.mode.id === 'full-tuck')
-    marks.push(...tuckFolds(worn.mode.id, frame, hemX));
-  if (category === 'bodysuit' && !frame.flat)
+  if (isTucked(worn)) marks.push(...tuckFolds(worn.effects.tuck, frame, hemX));
+  if (worn.facts.staysIn && !frame.flat)
     marks.push(
       {
         kind: 'seam',
@@ -325,8 +309,8 @@ function topDetails(
         ]),
       },
     );
-  if (worn.mode.id === 'knotted') dots.push({ x: 0, y: hem - 6, r: 18, tone: 'main' });
-  if (worn.mode.id === 'belted')
+  if (worn.effects.waist === 'knotted') dots.push({ x: 0, y: hem - 6, r: 18, tone: 'main' });
+  if (worn.effects.waist === 'belted')
     marks.push({
       kind: 'edge',
       path: smooth([
@@ -339,12 +323,12 @@ function topDetails(
 }
 
 /** Cloth pulled into the band: short folds that fan out from it. */
-function tuckFolds(mode: string, frame: Frame, hemX: number): Lines {
-  const y = frame.y.waist - (mode === 'full-tuck' ? -2 : 12);
+function tuckFolds(tuck: Worn['effects']['tuck'], frame: Frame, hemX: number): Lines {
+  const y = frame.y.waist - (tuck === 'full' ? -2 : 12);
   const at =
-    mode === 'full-tuck'
+    tuck === 'full'
       ? [-0.72, -0.4, -0.12, 0.16, 0.44, 0.74]
-      : mode === 'half-tuck'
+      : tuck === 'half'
         ? [0.08, 0.2]
         : [-0.2, -0.08, 0.08, 0.2];
   return at.map((t) => ({

@@ -30,7 +30,7 @@ export function wholeSketch(frame: Frame, worn: Worn): Sketch {
   ]);
   const dots: Sketch['dots'][number][] = [];
   let below: readonly Step[];
-  if (piece.category === 'jumpsuit') {
+  if (worn.facts.legs) {
     const shape = legOf(frame, worn, hip);
     below = [...follow(waist, [hip]), ...shape.path];
     marks.push({
@@ -50,8 +50,7 @@ export function wholeSketch(frame: Frame, worn: Worn): Sketch {
   const cutAt = (half: Path): Path =>
     asSkirt ? [['M', 0, waist[1] + 8], ['L', waist[0], waist[1]], ...below] : [...half, ...bodice, ...below];
   const detail =
-    piece.cut.waistDetail ??
-    (piece.category === 'jumpsuit' || piece.cut.silhouette === 'fit-and-flare' ? 'seam' : 'none');
+    piece.cut.waistDetail ?? (worn.facts.legs || piece.cut.silhouette === 'fit-and-flare' ? 'seam' : 'none');
   if (detail !== 'none' && !asSkirt && worn.slot !== 'layer') waistLines(marks, dots, detail, waist);
   const open = worn.slot === 'layer';
   const panels: Sketch['panels'][number][] = open

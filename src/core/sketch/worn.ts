@@ -12,7 +12,7 @@ import {
 } from '../figure';
 import { memo, memo2 } from '../memo';
 import { boxOf, ellipse, movePath, type Path } from '../path';
-import { type Piece, usualSleeve, wear, type Worn } from '../piece';
+import { isTucked, type Piece, wear, type Worn } from '../piece';
 import type { Drawing, Item, Sketch } from './display';
 import { sketchOf } from './garment';
 import { lightOver, litOf } from './light';
@@ -38,11 +38,7 @@ export function flatOf(piece: Piece, body: Body): Drawing {
 const HANGER = '#9a7b45';
 
 /** What a piece hangs from: a hanger at its shoulders, or a bar with two clips at its waistband. */
-function hangerOf(
-  { y: { neck, tip } }: Frame,
-  { facts, piece, measures }: Worn,
-  paths: readonly Path[],
-): Path[] {
+function hangerOf({ y: { neck, tip } }: Frame, { facts, measures }: Worn, paths: readonly Path[]): Path[] {
   const { x, y, w } = boxOf(paths);
   const middle = x + w / 2;
   const hook = (from: number): Path => [
@@ -64,7 +60,7 @@ function hangerOf(
       ]),
     ];
   }
-  if (facts.shape === 'upper' || facts.shape === 'whole' || piece.category === 'cape') {
+  if (facts.shape === 'upper' || facts.shape === 'whole' || facts.drawn.as === 'cape') {
     const half = ((measures.shoulder ?? 400) / 2) * 0.84;
     return [
       hook(neck - 24),
@@ -121,7 +117,7 @@ export const cellsOf = memo((sketch: Sketch): readonly Cells[] => {
 
 /** Shapes of a look on a body, in layer order from the skin outwards. */
 export function layersOf(pieces: readonly Worn[], body: Body): Layer[] {
-  const tucked = pieces.some((worn) => worn.mode.id === 'into-boots');
+  const tucked = pieces.some((worn) => worn.effects.leg === 'in the boot');
   const held = pieces.some(holdsSleeves);
   return [...pieces]
     .map((worn) => (held && worn.slot !== 'layer' ? narrowed(worn) : worn))
@@ -130,10 +126,10 @@ export function layersOf(pieces: readonly Worn[], body: Body): Layer[] {
 }
 
 /** A layer with sleeves, put on: what is beneath goes into them. */
-export const holdsSleeves = ({ piece, mode, slot }: Worn): boolean => {
+export const holdsSleeves = ({ piece, effects, facts, slot }: Worn): boolean => {
   if (slot !== 'layer') return false;
-  const sleeve = piece.cut.sleeve ?? usualSleeve(piece.category);
-  return (sleeve === 'long' || sleeve === 'three-quarter') && mode.id !== 'over-shoulders';
+  const sleeve = piece.cut.sleeve ?? facts.sleeve;
+  return (sleeve === 'long' || sleeve === 'three-quarter') && effects.arms !== 'free';
 };
 
 /** The same piece with its sleeves pressed into those of the layer over it; a longer one still peeps out below. */
@@ -152,12 +148,11 @@ export const narrowed = memo((worn: Worn): Worn => {
 
 /** A tucked top goes under the waistband, an untucked one over it; boots go over legs tucked into them. */
 export function orderOf(worn: Worn, intoBoots: boolean): number {
-  const { id } = worn.mode;
-  if (worn.slot === 'top' && (id === 'full-tuck' || worn.piece.category === 'bodysuit')) return 19;
-  if (worn.slot === 'top' && (id === 'untucked' || id === 'knotted' || id === 'belted'))
-    return worn.order + 12;
+  const { tuck, waist } = worn.effects;
+  if (worn.slot === 'top' && (tuck === 'full' || worn.facts.staysIn)) return 19;
+  if (worn.slot === 'top' && (tuck === 'out' || waist !== undefined)) return worn.order + 12;
   // Its falls lie over the belt, which shows between them.
-  if (worn.slot === 'top' && (id === 'front-tuck' || id === 'half-tuck')) return worn.order + 17;
+  if (worn.slot === 'top' && isTucked(worn)) return worn.order + 17;
   if (intoBoots && worn.slot === 'shoes') return 33;
   return worn.order;
 }
@@ -226,7 +221,7 @@ export interface Person {
 export function figureDrawing(layers: readonly Layer[], body: Body, person: Person = {}): Drawing {
   const lift = liftOf(layers.map((layer) => layer.worn));
   const outline = wornOutline(body);
-  const covered = layers.some(({ worn }) => worn.slot === 'head' && worn.piece.category === 'hat');
+  const covered = layers.some(({ worn }) => worn.facts.drawn.as === 'hat');
   const hair = covered && person.hair !== 'down' ? 'short' : person.hair;
   const bare = (...slots: readonly Worn['slot'][]): boolean =>
     !layers.some(({ worn }) => slots.includes(worn.slot));

@@ -6,12 +6,12 @@ import type { Sketch } from './display';
 /** Where each way of wrapping is tied: side seam at the waist, low on the hip, or pinned inside and tied in front. */
 function tieAt(frame: Frame, worn: Worn): Point | undefined {
   const { y, own } = frame;
-  switch (worn.mode.id) {
-    case 'wrap-side':
+  switch (worn.effects.wrapped) {
+    case 'side':
       return [own.waist * 0.96, y.waist];
-    case 'wrap-low':
+    case 'low':
       return [own.hip * 0.88, y.waist + (y.hip - y.waist) * 0.62];
-    case 'wrap-deep':
+    case 'deep':
       return [own.waist * 0.22, y.waist];
     default:
       return undefined;

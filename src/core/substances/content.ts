@@ -1,4 +1,4 @@
-import type { Piece } from '../piece';
+import { CATEGORY, type Piece } from '../piece';
 import { meets, type Says, substancesIn } from './read';
 
 /** What is known of a piece against one declared substance. */
@@ -9,7 +9,6 @@ export type Content =
 
 type Known = Pick<Piece, 'title' | 'category' | 'fabric' | 'parts' | 'metal' | 'metalContent' | 'material'>;
 
-const JEWELS: readonly string[] = ['necklace', 'earrings', 'bracelet', 'ring', 'brooch', 'watch'];
 const HIDE_TEXTURES: readonly string[] = ['leather', 'suede', 'fur'];
 
 /** Everything of a piece that says what it is made of, strongest word first. Shares of nought say nothing. */
@@ -56,9 +55,13 @@ const metalOf = ({ metal, metalContent }: Known): Content => ({
     metal !== 'none' && (metalContent.length === 0 || metalContent.includes('unknown')) ? 'unknown' : 'clear',
 });
 
+/** Jewellery has no cloth to ask about; sunglasses and headpieces may. */
+const isJewel = (category: Piece['category']): boolean =>
+  CATEGORY[category].shape === 'jewel' && CATEGORY[category].part === 'jewels';
+
 const clothOf = ({ category, fabric }: Known, declared: string): Content => ({
   says:
-    fabric.fibres.length > 0 || (JEWELS.includes(category) && substancesIn(declared).length > 0)
+    fabric.fibres.length > 0 || (isJewel(category) && substancesIn(declared).length > 0)
       ? 'clear'
       : 'unknown',
 });

@@ -15,10 +15,9 @@ import type { PartProps } from './draft';
 
 /** The details that make sense for this kind of piece. */
 export function PieceDetails({ draft, onChange }: PartProps) {
-  const { shape } = CATEGORY[draft.category];
+  const { shape, legs, skirted } = CATEGORY[draft.category];
   const { cut = {}, fabric = {}, pattern } = draft.attributes;
   const isUpper = shape === 'upper' || shape === 'whole';
-  const isLegged = ['trousers', 'jeans', 'jumpsuit', 'shorts'].includes(draft.category);
   const setCut = (key: keyof typeof cut, value: string): void =>
     onChange((now) => ({
       ...now,
@@ -43,10 +42,9 @@ export function PieceDetails({ draft, onChange }: PartProps) {
     <div className="piece-details">
       {isUpper && select('Neckline', NECKLINES, cut.neckline, (value) => setCut('neckline', value))}
       {isUpper && select('Sleeve', SLEEVES, cut.sleeve, (value) => setCut('sleeve', value))}
-      {isLegged && select('Leg', LEGS, cut.leg, (value) => setCut('leg', value))}
+      {legs && select('Leg', LEGS, cut.leg, (value) => setCut('leg', value))}
       {shape === 'lower' && select('Rise', RISES, cut.rise, (value) => setCut('rise', value))}
-      {(draft.category === 'skirt' || draft.category === 'dress') &&
-        select('Silhouette', SILHOUETTES, cut.silhouette, (value) => setCut('silhouette', value))}
+      {skirted && select('Silhouette', SILHOUETTES, cut.silhouette, (value) => setCut('silhouette', value))}
       {shape === 'shoe' && select('Toe', TOES, cut.toe, (value) => setCut('toe', value))}
       {select('Cloth', TEXTURES, fabric.texture, (value) =>
         onChange((now) => ({

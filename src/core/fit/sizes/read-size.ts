@@ -105,7 +105,8 @@ export function readSize(label: string, context: SizeContext): SizeMeaning | und
 
 /** "32/34" is a waist and a leg; "38/40" is two sizes. */
 const isLeggedSize = (waist: number, leg: number, { category, system }: SizeContext): boolean =>
-  (category === 'trousers' || category === 'jeans') &&
+  CATEGORY[category].shape === 'lower' &&
+  CATEGORY[category].legs === 'long' &&
   (system === undefined || system === 'inches') &&
   waist >= 22 &&
   waist <= 50 &&
@@ -118,24 +119,24 @@ function meaningOf(text: string, context: SizeContext): SizeMeaning | undefined 
   const letter = LETTER_NAMES[text] ?? text;
   const number = numberOf(text);
   const isNumber = Number.isFinite(number);
-  const { shape } = CATEGORY[category];
-  if (category === 'ring') return ringOf(text, system);
-  if (category === 'hat') return isNumber ? hatOf(number, system) : hatLetter(letter);
-  if (category === 'gloves')
+  const { shape, sizedBy } = CATEGORY[category];
+  if (sizedBy === 'finger') return ringOf(text, system);
+  if (sizedBy === 'head') return isNumber ? hatOf(number, system) : hatLetter(letter);
+  if (sizedBy === 'hand')
     return isNumber
       ? gloveFor(system === 'cm' ? (number * 10) / MM_PER_INCH : number)
       : gloveLetter(letter, isMen);
-  if (shape === 'shoe' || category === 'socks') {
+  if (sizedBy === 'foot') {
     const foot = isNumber ? footOf(system ?? shoeSystem(number, context.small), number, isMen) : undefined;
     return foot === undefined ? undefined : shoeFor(foot);
   }
-  if (category === 'belt') {
+  if (sizedBy === 'belt') {
     if (!isNumber) return only(clothesLetter(letter, isMen), 'waist');
     return beltFor(
       system === 'inches' || (system !== 'cm' && number < 55) ? number * MM_PER_INCH : number * 10,
     );
   }
-  if (category === 'tights') return isNumber ? undefined : clothesLetter(letter, isMen);
+  if (sizedBy === 'leg') return isNumber ? undefined : clothesLetter(letter, isMen);
   if (shape !== 'upper' && shape !== 'whole' && shape !== 'lower') return undefined;
   if (LETTERS.includes(letter)) return clothesLetter(letter, isMen);
   if (!isNumber) return undefined;
@@ -163,7 +164,8 @@ function womenOf(
   { category, system, small = 'UK' }: SizeContext,
   isLower: boolean,
 ): SizeMeaning | undefined {
-  if (system === 'inches' || (system === undefined && category === 'jeans' && number >= 22 && number <= 34))
+  const isWaist = CATEGORY[category].numbered === 'waist inches' && number >= 22 && number <= 34;
+  if (system === 'inches' || (system === undefined && isWaist))
     return isLower ? waistInches(number) : chestInches(number);
   if (system === 'cm') return centimetres(number, isLower);
   if (system !== undefined && system in WOMEN_FROM)
@@ -177,7 +179,7 @@ const centimetres = (cm: number, isLower: boolean): SizeMeaning => ({
 });
 
 function menOf(number: number, { category, system }: SizeContext, isLower: boolean): SizeMeaning | undefined {
-  const isShirt = category === 'shirt';
+  const isShirt = CATEGORY[category].numbered === 'collar';
   if (isShirt && number >= 13 && number < 20) return collar(number * MM_PER_INCH);
   if (isShirt && system !== 'inches' && system !== 'UK' && system !== 'US' && number >= 35 && number <= 46)
     return collar(number * 10);

@@ -10,7 +10,7 @@ import { metIn, pairTable, type Count } from '../reads';
 
 /** Shoes, bag, belt and watch strap: what is usually hide. */
 const isHide = (worn: Worn): boolean =>
-  ((worn.slot === 'shoes' && worn.piece.category !== 'sneaker') ||
+  ((worn.slot === 'shoes' && !worn.facts.sporty) ||
     ['bag', 'belt'].includes(worn.slot) ||
     (worn.slot === 'watch' && textureFamily(worn.piece.fabric) === 'hide')) &&
   // A vivid one is the accent of the look, not its leather.

@@ -24,9 +24,8 @@ export const seated = defineRule({
   reads: () => ALONE,
   find(scene, at) {
     return inSlot(scene, 'bottom', 'whole').flatMap((worn): Said[] => {
-      const { cut, volume, facts, fabric, category } = worn.piece;
-      const close =
-        (category === 'skirt' || category === 'dress') && (cut.silhouette === 'pencil' || volume === 'close');
+      const { cut, volume, facts, fabric } = worn.piece;
+      const close = worn.facts.skirted && (cut.silhouette === 'pencil' || volume === 'close');
       if (!close || facts.vent || fabric.stretchPct >= at.stretch) return [];
       return [{ code: 'close', tone: 'note', pieces: ids(worn) }];
     });

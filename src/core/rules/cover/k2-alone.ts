@@ -5,7 +5,7 @@ import { solid } from '../given';
 import { completeness, type Worn, type Zone } from '../../piece';
 
 /** A waistcoat is worn to the end; any other layer may come off. */
-const isLayer = ({ slot, piece }: Worn): boolean => slot === 'layer' && piece.category !== 'waistcoat';
+const isLayer = ({ slot, facts }: Worn): boolean => slot === 'layer' && !facts.staysOn;
 
 /** A lining keeps sheer cloth from showing what is beneath. */
 const showsThrough = ({ piece: { fabric } }: Worn): boolean => fabric.sheer !== 'opaque' && !fabric.lined;

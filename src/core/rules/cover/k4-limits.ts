@@ -155,7 +155,7 @@ export function limitsMet(worn: Worn, at: Limits): LimitMet[] {
       measured: { value: heel, unit: 'mm', most: at.heelMaxMm },
     });
   // A sandal is open by nature, unless its toe is said to be closed.
-  const open = piece.cut.toe === 'open' || (piece.category === 'sandal' && piece.cut.toe === undefined);
+  const open = piece.cut.toe === 'open' || (worn.facts.openToed && piece.cut.toe === undefined);
   if (slot === 'shoes' && at.openToe === false && open) met.push({ limit: 'open-toe', about: 'open toe' });
   for (const declared of at.avoidFibres) {
     const fibre = piece.fabric.fibres.find(

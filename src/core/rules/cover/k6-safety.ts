@@ -5,11 +5,11 @@ import { ids } from '../rule';
 import { inSlot } from '../fields';
 import { solid } from '../given';
 
-const isWideBelow = ({ piece, slot, mode }: Worn): boolean =>
+const isWideBelow = ({ piece, slot, effects }: Worn): boolean =>
   (piece.cut.leg === 'wide' || piece.cut.leg === 'flare' || piece.cut.silhouette === 'full') &&
   (slot === 'bottom' || slot === 'whole') &&
-  mode.id !== 'into-boots' &&
-  mode.id !== 'cuffed';
+  effects.leg !== 'in the boot' &&
+  effects.leg !== 'cuffed';
 
 const words = wording({
   ends: (_, say) => `Tuck in the ends of ${say.the()}: they could catch.`,

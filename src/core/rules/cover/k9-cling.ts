@@ -27,7 +27,7 @@ export const cling = defineRule({
           of: (worn) => [
             worn.piece.volume === 'close' && worn.piece.fabric.stretchPct,
             worn.order,
-            worn.mode.id === 'open',
+            worn.effects.front === 'open',
             client.looseOver.map((zone) => coverOf(worn).has(zone)),
           ],
         },
@@ -35,7 +35,7 @@ export const cling = defineRule({
     return pieces.flatMap((worn): Said[] => {
       const { volume, fabric } = worn.piece;
       if (volume !== 'close' || fabric.stretchPct < at.stretch) return [];
-      const over = pieces.filter(({ order, mode }) => order > worn.order && mode.id !== 'open');
+      const over = pieces.filter(({ order, effects }) => order > worn.order && effects.front !== 'open');
       const zone = client.looseOver.find(
         (each) =>
           cover.get(worn.piece.id)?.has(each) && !over.some(({ piece }) => cover.get(piece.id)?.has(each)),

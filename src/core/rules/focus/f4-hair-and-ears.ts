@@ -5,7 +5,7 @@ import { isPrint, oneIn } from '../fields';
 import { solid } from '../given';
 import { type Worn } from '../../piece';
 
-const isCrown = ({ piece }: Worn): boolean => piece.category === 'headpiece' || piece.category === 'veil';
+const isCrown = ({ facts }: Worn): boolean => facts.crowns;
 const isBusy = (worn: Worn): boolean =>
   worn.slot === 'scarf' || ((worn.slot === 'top' || worn.slot === 'whole') && isPrint(worn));
 

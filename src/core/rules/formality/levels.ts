@@ -17,15 +17,14 @@ export const PARTS = (Object.keys(WEIGHT) as CategoryFacts['part'][]).filter((pa
 
 /** Formality of one worn piece, 0..10, with what lifts or lowers it. */
 export const formalityOf = memo((worn: Worn): number => {
-  const { piece, mode } = worn;
+  const { piece, facts, effects } = worn;
   let level = piece.formality;
-  const knit = piece.category.endsWith('knit') || piece.category === 'cardigan';
-  if (knit && piece.cut.neckline === 'collar') level += 0.5;
+  if (facts.knitted && piece.cut.neckline === 'collar') level += 0.5;
   if (piece.fabric.texture === 'velvet') level += 0.5;
-  if (piece.category === 'bag') {
+  if (facts.slot === 'bag') {
     if (piece.structure >= 2) level += 0.5;
-    if (mode.id === 'short-strap' || mode.id === 'hand-carried') level += 1;
-    if (mode.id === 'crossbody') level -= 1;
+    if (effects.carried === 'under the arm' || effects.carried === 'in the hand') level += 1;
+    if (effects.carried === 'across') level -= 1;
   }
   return Math.min(10, Math.max(0, level));
 });

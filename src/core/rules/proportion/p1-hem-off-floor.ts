@@ -35,6 +35,10 @@ const words = wording({
 });
 type Said = FoundBy<typeof words>;
 
+/** What may end near the floor. */
+const hasLowHem = ({ slot, facts }: Worn): boolean =>
+  slot === 'bottom' || slot === 'whole' || facts.legs !== undefined || facts.skirted || facts.outer;
+
 /** P1: long hems stand just off the floor in the shoes worn. */
 export const hemOffFloor = defineRule({
   id: 'P1',
@@ -57,19 +61,16 @@ export const hemOffFloor = defineRule({
   source: 'Common practice, half to three quarters of an inch; no source.',
   words,
   reads: () => ({
-    of: (worn) =>
-      ['bottom', 'whole'].includes(worn.slot) || ['jumpsuit', 'skirt', 'coat'].includes(worn.piece.category)
-        ? worn
-        : heelOf(worn),
+    of: (worn) => (hasLowHem(worn) ? worn : heelOf(worn)),
   }),
   find(scene, at) {
     const said: Said[] = [];
     for (const worn of scene.pieces) {
       const hem = hemOf(scene, worn);
-      const isLeg = worn.slot === 'bottom' || worn.piece.category === 'jumpsuit';
+      const isLeg = worn.slot === 'bottom' || worn.facts.legs !== undefined;
       const clearance = hem?.clearanceMm;
-      if (!hem || worn.mode.id === 'into-boots' || worn.mode.id === 'cuffed') continue;
-      const gown = worn.slot === 'whole' || worn.piece.category === 'skirt' || worn.piece.category === 'coat';
+      if (!hem || worn.effects.leg === 'in the boot' || worn.effects.leg === 'cuffed') continue;
+      const gown = worn.slot === 'whole' || worn.facts.skirted || worn.facts.outer;
       if (isLeg && clearance !== undefined) {
         const reads = readsAs(worn, scene, at.thighEase);
         if (reads === 'other' || clearance > at.long) continue;

@@ -1,4 +1,4 @@
-import { measure } from '../../piece';
+import { isTucked, measure } from '../../piece';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
 import { ids } from '../rule';
@@ -30,16 +30,12 @@ export const tuck = defineRule({
   }),
   find(scene, at) {
     return inSlot(scene, 'top').flatMap((worn): Said[] => {
-      if (
-        !['full-tuck', 'half-tuck', 'front-tuck'].includes(worn.mode.id) ||
-        worn.piece.category === 'bodysuit'
-      )
-        return [];
+      if (!isTucked(worn) || worn.facts.staysIn) return [];
       const pieces = ids(worn);
       const said: Said[] = [];
       // Light cloth tucks well however much of it there is; only a full tuck has to take it all in.
       if (
-        worn.mode.id === 'full-tuck' &&
+        worn.effects.tuck === 'full' &&
         (worn.piece.fabric.weight === 'heavy' ||
           (worn.piece.volume === 'full' && worn.piece.fabric.weight !== 'light'))
       )

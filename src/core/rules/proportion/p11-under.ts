@@ -28,8 +28,7 @@ export const under = defineRule({
   find(scene, at) {
     const said: Said[] = [];
     for (const layer of inSlot(scene, 'layer')) {
-      if (layer.mode.id === 'over-shoulders' || ['cape', 'shawl', 'waistcoat'].includes(layer.piece.category))
-        continue;
+      if (layer.effects.arms === 'free' || layer.facts.armless) continue;
       for (const inner of inSlot(scene, 'top', 'whole')) {
         const pieces = ids(layer, inner);
         const sleeve = inner.piece.cut.sleeveVolume ?? (inner.piece.volume === 'full' ? 'full' : undefined);
@@ -42,7 +41,7 @@ export const under = defineRule({
           if (!outside || !inside || outside.origin === 'defaulted' || inside.origin === 'defaulted')
             continue;
           const left = outside.mm - inside.mm - 2 * Math.PI * thicknessMm(inner.piece.fabric);
-          if (left >= at.spare || layer.mode.id === 'open') continue;
+          if (left >= at.spare || layer.effects.front === 'open') continue;
           said.push({
             code: 'close',
             tone: 'fights',

@@ -44,15 +44,10 @@ export const tiers = defineRule({
       if (outer === undefined) continue;
       for (const inner of inSlot(scene, 'top', 'whole')) {
         const hem = knownHem(inner, scene);
-        if (
-          hem === undefined ||
-          ['shirt', 'tunic', 'bodysuit'].includes(inner.piece.category) ||
-          measure(inner, 'inseam')
-        )
-          continue;
+        if (hem === undefined || inner.facts.mayShowBelow || measure(inner, 'inseam')) continue;
         const shows = Math.round(outer - hem);
-        const coat = layer.piece.category === 'coat' || layer.piece.category === 'raincoat';
-        const most = inner.piece.category === 'dress' ? (coat ? at.coat : 0) : at.to;
+        const coat = layer.facts.outer && layer.facts.shape === 'upper';
+        const most = inner.facts.skirted && inner.facts.shape === 'whole' ? (coat ? at.coat : 0) : at.to;
         if (shows < at.from || shows >= most) continue;
         said.push({
           code: 'peeps',

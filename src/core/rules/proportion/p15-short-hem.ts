@@ -27,7 +27,7 @@ export const shortHem = defineRule({
       );
       const lower = (worn.slot === 'bottom' || worn.slot === 'whole') && [
         worn.slot,
-        worn.piece.category === 'shorts',
+        worn.facts.legs === 'short',
       ];
       const heel = worn.slot === 'shoes' && measure(worn, 'heel');
       return lower || heel || covers.includes(true) ? [covers, lower, heel] : undefined;
@@ -43,7 +43,7 @@ export const shortHem = defineRule({
       said.push({ code: 'covered', tone: 'works', pieces: ids(lower) });
     const shoe = oneIn(scene, 'shoes');
     const heel = shoe && measure(shoe, 'heel');
-    if (lower.piece.category === 'shorts' && shoe && heel && heel.origin !== 'defaulted' && heel.mm > at.heel)
+    if (lower.facts.legs === 'short' && shoe && heel && heel.origin !== 'defaulted' && heel.mm > at.heel)
       said.push({
         code: 'heel',
         tone: 'note',

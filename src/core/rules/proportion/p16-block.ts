@@ -1,4 +1,4 @@
-import type { Worn } from '../../piece';
+import { isTucked, type Worn } from '../../piece';
 import { lab } from '../../colour';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
@@ -18,16 +18,18 @@ const isBlock = (worn: Worn): boolean =>
   worn.piece.fabric.texture === 'smooth' &&
   worn.piece.volume !== 'close' &&
   (worn.slot === 'top' ||
-    (worn.piece.category === 'dress' &&
+    (worn.slot === 'whole' &&
+      worn.facts.skirted &&
       ['shift', 'straight', undefined].includes(worn.piece.cut.silhouette) &&
       worn.piece.formality < 7));
 
 /** A scarf, an open front, a belt or a tuck breaks it. */
-const breaks = ({ slot, mode }: Worn): boolean =>
-  slot === 'scarf' ||
-  slot === 'belt' ||
-  (slot === 'layer' && mode.id !== 'buttoned') ||
-  ['full-tuck', 'front-tuck', 'half-tuck', 'knotted', 'belted'].includes(mode.id);
+const breaks = (worn: Worn): boolean =>
+  worn.slot === 'scarf' ||
+  worn.slot === 'belt' ||
+  (worn.slot === 'layer' && worn.effects.front !== 'closed') ||
+  worn.effects.waist !== undefined ||
+  isTucked(worn);
 
 /** P16: one large pale plain area, unbroken. */
 export const block = defineRule({

@@ -1,4 +1,4 @@
-import { measure } from '../../piece';
+import { isClose, measure } from '../../piece';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
 import { ids } from '../rule';
@@ -33,25 +33,22 @@ export const leggingCover = defineRule({
   },
   words,
   reads: () => ({
-    needs: ({ piece }) => piece.category === 'leggings' || piece.category === 'tights',
+    needs: (worn) => isClose(worn) || worn.slot === 'legwear',
     of: (worn) =>
       worn.slot === 'bottom' || worn.slot === 'whole'
-        ? [worn.slot, worn.piece.category === 'leggings']
-        : worn.slot === 'legwear' ||
-            worn.slot === 'top' ||
-            worn.slot === 'layer' ||
-            worn.piece.category === 'leggings'
+        ? [worn.slot, isClose(worn)]
+        : worn.slot === 'legwear' || worn.slot === 'top' || worn.slot === 'layer' || isClose(worn)
           ? worn
           : undefined,
   }),
   find(scene, at): Said[] {
-    const legs = scene.pieces.find(({ piece }) => piece.category === 'leggings');
+    const legs = scene.pieces.find(isClose);
     const tights = !oneIn(scene, 'bottom', 'whole') ? oneIn(scene, 'legwear') : undefined;
-    const close = legs ?? (tights?.piece.category === 'tights' ? tights : undefined);
+    const close = legs ?? (tights?.facts.hang === 'waist' ? tights : undefined);
     if (!close || oneIn(scene, 'whole')) return [];
     // An open layer does not cover the front.
     const over = inSlot(scene, 'top', 'layer').filter(
-      ({ mode, piece }) => mode.id !== 'open' && piece.category !== 'cape',
+      ({ effects, facts }) => effects.front !== 'open' && facts.shape !== 'drape',
     );
     const longest = over
       .map((worn) => ({

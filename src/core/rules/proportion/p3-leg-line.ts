@@ -3,7 +3,7 @@ import { defineRule } from '../define';
 import { wording } from '../finding';
 import { ids } from '../rule';
 import { hemHeight, liftOf } from '../../figure';
-import { measure, type Worn } from '../../piece';
+import { isTrousered, measure, type Worn } from '../../piece';
 import { knowsBody, mainHex, oneIn, waistbandOf } from '../fields';
 import { heelOf } from '../reads';
 import { solid } from '../given';
@@ -18,7 +18,7 @@ function visibleLeg(scene: Scene, bottom: Worn): number | undefined {
   const lift = liftOf(scene.pieces);
   const band = waistbandOf(scene, 0);
   const top = oneIn(scene, 'top');
-  const hem = top?.mode.id === 'untucked' ? hemHeight(top, scene.marks) : undefined;
+  const hem = top?.effects.tuck === 'out' ? hemHeight(top, scene.marks) : undefined;
   if (hem !== undefined && top && (measure(top, 'length')?.origin ?? 'defaulted') === 'defaulted')
     return undefined;
   return (Math.min(band, hem ?? band) + lift) / (scene.body.heightMm + lift);
@@ -53,12 +53,7 @@ export const legLine = defineRule({
   reads: () => ({
     of: (worn) =>
       worn.slot === 'bottom'
-        ? [
-            'bottom',
-            mainHex(worn),
-            ['trousers', 'jeans', 'leggings'].includes(worn.piece.category),
-            worn.measures.rise,
-          ]
+        ? ['bottom', mainHex(worn), isTrousered(worn), worn.measures.rise]
         : worn.slot === 'shoes' || worn.slot === 'legwear'
           ? [worn.slot, mainHex(worn), heelOf(worn)]
           : worn.slot === 'top'
@@ -82,8 +77,7 @@ export const legLine = defineRule({
     const wants = scene.client.goals.includes('longer-leg') || short;
     const pieces = ids(bottom, ...(legwear ? [legwear] : []), shoe);
     const runs = chain.slice(1).every((colour, i) => deltaE(colour, chain[i] ?? colour) <= at.run);
-    const covered =
-      ['trousers', 'jeans', 'leggings'].includes(bottom.piece.category) || legwear !== undefined;
+    const covered = isTrousered(bottom) || legwear !== undefined;
     if (runs && covered) return [{ code: 'runs', tone: 'works', pieces }];
     if (worst > at.contrast && wants && covered)
       return [

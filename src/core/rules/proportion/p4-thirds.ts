@@ -20,7 +20,7 @@ function mainBreak(
   const lift = liftOf(scene.pieces);
   const hem = hemHeight(top, scene.marks);
   const waist = waistbandOf(scene, 0);
-  const at = hem !== undefined && top.mode.id === 'untucked' ? hem : waist;
+  const at = hem !== undefined && top.effects.tuck === 'out' ? hem : waist;
   const height = scene.body.heightMm + lift;
   const known = (measure(top, 'length')?.origin ?? 'defaulted') !== 'defaulted' || at === waist;
   return { share: (height - (at + lift)) / height, strength, known };

@@ -13,7 +13,7 @@ const tiesWaist = (worn: Worn): boolean =>
 /** What `hasWaist` reads of a piece that is no top. */
 export const waistReads = (worn: Worn): readonly unknown[] | undefined => {
   const makes = worn.slot === 'belt' || tiesWaist(worn) || effectOf(worn, [])?.waist !== undefined;
-  const beneath = worn.mode.id === 'beneath';
+  const beneath = worn.effects.as === 'beneath';
   return makes || beneath ? [makes, beneath] : undefined;
 };
 
@@ -44,11 +44,12 @@ export const volume = defineRule({
       worn.slot === 'top' || worn.slot === 'bottom'
         ? [
             worn.slot,
-            worn.piece.category === 'tunic',
+            worn.facts.longOver,
             worn.piece.volume,
             worn.piece.cut.leg,
             worn.piece.cut.silhouette === 'pencil',
-            worn.mode.id,
+            worn.effects.tuck,
+            worn.effects.waist,
             worn.piece.set,
           ]
         : waistReads(worn),
@@ -71,8 +72,8 @@ export const volume = defineRule({
         },
       ];
     // A long tunic over wide legs is a line of its own.
-    if (top.piece.category === 'tunic') return [];
-    if (top.piece.volume === 'easy' && top.mode.id === 'untucked' && isLoose(bottom.piece.cut.leg))
+    if (top.facts.longOver) return [];
+    if (top.piece.volume === 'easy' && top.effects.tuck === 'out' && isLoose(bottom.piece.cut.leg))
       return [{ code: 'loose', tone: 'note', pieces }];
     if ((top.piece.volume === 'full' && closeBelow) || (top.piece.volume === 'close' && fullBelow))
       return [{ code: 'balance', tone: 'works', pieces }];

@@ -1,5 +1,5 @@
 import { deltaEHex } from '../../colour';
-import { measure } from '../../piece';
+import { isBoot, measure } from '../../piece';
 import { defineRule } from '../define';
 import { wording } from '../finding';
 import { ids } from '../rule';
@@ -47,21 +47,14 @@ export const gap = defineRule({
   },
   words,
   reads: () => ({
-    needs: ({ slot, piece }) => slot === 'shoes' && piece.category.endsWith('boot'),
+    needs: isBoot,
     of: (worn) => (worn.slot === 'legwear' ? mainHex(worn) : wholeIn('bottom', 'whole', 'shoes')(worn)),
   }),
   find(scene, at) {
     const [bottom, shoe] = [oneIn(scene, 'bottom', 'whole'), oneIn(scene, 'shoes')];
     const shaft = shoe && measure(shoe, 'shaft');
     const hem = hemOf(scene, bottom);
-    if (
-      !bottom ||
-      !shoe ||
-      !shaft ||
-      !hem ||
-      bottom.mode.id === 'into-boots' ||
-      !shoe.piece.category.endsWith('boot')
-    )
+    if (!bottom || !shoe || !shaft || !hem || bottom.effects.leg === 'in the boot' || !isBoot(shoe))
       return [];
     const heel = measure(shoe, 'heel')?.mm ?? 0;
     const strip = Math.round(hem.heightMm - (shaft.mm + heel));
@@ -80,8 +73,8 @@ export const gap = defineRule({
         },
       ];
     if (!known) return [];
-    const leg = ['trousers', 'jeans', 'jumpsuit'].includes(bottom.piece.category);
-    if (leg && shoe.piece.category === 'ankle-boot' && strip >= at.under && strip <= at.over)
+    const leg = bottom.facts.legs === 'long';
+    if (leg && shoe.facts.boot === 'ankle' && strip >= at.under && strip <= at.over)
       return [
         {
           code: 'cropped',

@@ -1,6 +1,6 @@
 import { deltaEHex } from '../../colour';
 import { hemHeight } from '../../figure';
-import { measure } from '../../piece';
+import { isClose, isTrousered, measure, type Worn } from '../../piece';
 import { defineRule } from '../define';
 import { wording } from '../finding';
 import { ids } from '../rule';
@@ -17,6 +17,8 @@ const words = wording({
   meets: (_, say) => `${say.the(1)} ${say.verb('meet', 1)} ${say.the(0)}.`,
   far: (_, say) => `${say.the(1)} ${say.verb('end', 1)} too far above ${say.the(0)}.`,
 });
+
+const isTall = ({ facts }: Worn): boolean => facts.boot === 'tall';
 
 /** P7: what goes with a tall boot. */
 export const tallBoots = defineRule({
@@ -42,12 +44,11 @@ export const tallBoots = defineRule({
   },
   words,
   reads: () => ({
-    needs: ({ piece }) => piece.category === 'tall-boot',
-    of: (worn) =>
-      worn.piece.category === 'tall-boot' ? worn : wholeIn('bottom', 'whole', 'top', 'layer', 'shoes')(worn),
+    needs: isTall,
+    of: (worn) => (isTall(worn) ? worn : wholeIn('bottom', 'whole', 'top', 'layer', 'shoes')(worn)),
   }),
   find(scene, at) {
-    const boot = scene.pieces.find(({ piece }) => piece.category === 'tall-boot');
+    const boot = scene.pieces.find(isTall);
     const [bottom, whole] = [oneIn(scene, 'bottom'), oneIn(scene, 'whole')];
     if (!boot || (!bottom && !whole)) return [];
     const shaft = measure(boot, 'shaft')?.mm ?? 380;
@@ -55,12 +56,10 @@ export const tallBoots = defineRule({
     const lower = bottom ?? whole;
     if (!lower) return [];
     const pieces = ids(boot, lower);
-    const legs = ['trousers', 'jeans', 'leggings'].includes(lower.piece.category);
-    if (legs) {
-      const tucked = lower.mode.id === 'into-boots' || lower.piece.category === 'leggings';
+    if (isTrousered(lower)) {
+      const tucked = lower.effects.leg === 'in the boot' || isClose(lower);
       if (!tucked) return [];
-      const slim =
-        lower.piece.category === 'leggings' || ['skinny', 'slim'].includes(lower.piece.cut.leg ?? '');
+      const slim = isClose(lower) || ['skinny', 'slim'].includes(lower.piece.cut.leg ?? '');
       const apart = deltaEHex(mainHex(lower), mainHex(boot));
       if (!slim) return [{ code: 'wide', tone: 'fights', pieces }];
       if (apart > at.near)

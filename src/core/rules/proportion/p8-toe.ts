@@ -27,7 +27,7 @@ export const toe = defineRule({
   reads: () => ({ of: wholeIn('bottom', 'shoes') }),
   find(scene, at) {
     const [bottom, shoe] = [oneIn(scene, 'bottom'), oneIn(scene, 'shoes')];
-    if (!bottom || !shoe || !['trousers', 'jeans'].includes(bottom.piece.category)) return [];
+    if (!bottom || !shoe || bottom.facts.legs !== 'long') return [];
     const { leg } = bottom.piece.cut;
     if (leg !== 'wide' && leg !== 'flare' && leg !== 'bootcut') return [];
     if (readsAs(bottom, scene, at.thighEase) !== 'wide') return [];
@@ -36,7 +36,7 @@ export const toe = defineRule({
     if (cut === 'pointed' || cut === 'almond')
       return [{ code: 'shows', tone: 'works', pieces, params: { toe: cut } }];
     const clearance = hemOf(scene, bottom)?.clearanceMm;
-    const chunky = cut === 'round' && (shoe.piece.category === 'sneaker' || shoe.piece.cut.sole === 'lug');
+    const chunky = cut === 'round' && (shoe.facts.sporty || shoe.piece.cut.sole === 'lug');
     return chunky && clearance !== undefined && clearance < at.pool
       ? [{ code: 'heavy', tone: 'note', pieces }]
       : [];

@@ -1,5 +1,5 @@
 import { hemHeight } from '../../figure';
-import { measure } from '../../piece';
+import { isTucked, measure } from '../../piece';
 import { defineRule } from '../define';
 import { wording } from '../finding';
 import { ids } from '../rule';
@@ -35,13 +35,7 @@ export const waistband = defineRule({
   }),
   find(scene, at) {
     const [top, bottom] = [oneIn(scene, 'top'), oneIn(scene, 'bottom')];
-    if (
-      !top ||
-      !bottom ||
-      ['full-tuck', 'half-tuck', 'front-tuck'].includes(top.mode.id) ||
-      top.piece.category === 'bodysuit'
-    )
-      return [];
+    if (!top || !bottom || isTucked(top) || top.facts.staysIn) return [];
     const length = measure(top, 'length');
     const hem = hemHeight(top, scene.marks);
     const band = waistbandOf(scene, 0);

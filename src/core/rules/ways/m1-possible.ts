@@ -1,5 +1,5 @@
 import { hemHeight } from '../../figure';
-import { measure, type Worn } from '../../piece';
+import { isTucked, measure, type Worn } from '../../piece';
 import { type At, defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
 import { ids } from '../rule';
@@ -187,16 +187,13 @@ export const possible = defineRule({
 });
 
 function judgeWay(worn: Worn, scene: Scene, at: Limits): Said[] {
-  const { id } = worn.mode;
-  const { category } = worn.piece;
-  if (category === 'scarf' && (id === 'skirt' || id === 'mini-skirt' || id === 'dress'))
-    return tied(worn, scene, at);
-  if (category === 'scarf' && id === 'halter') return halter(worn, scene, at);
-  if (id === 'knotted' || id === 'front-tuck' || id === 'half-tuck' || id === 'full-tuck')
-    return tucked(worn, scene, at);
-  if (id === 'into-boots') return intoBoots(worn, scene, at);
-  if (id === 'layer') return asLayer(worn, scene, at);
-  if (id === 'beneath' && category === 'shirt') return beneathKnit(worn, scene, at);
+  const { effects, facts } = worn;
+  if (effects.tied === 'halter') return halter(worn, scene, at);
+  if (effects.tied) return tied(worn, scene, at);
+  if (effects.waist === 'knotted' || isTucked(worn)) return tucked(worn, scene, at);
+  if (effects.leg === 'in the boot') return intoBoots(worn, scene, at);
+  if (effects.as === 'layer') return asLayer(worn, scene, at);
+  if (effects.as === 'beneath' && facts.drawn.hem === 'tails') return beneathKnit(worn, scene, at);
   return [];
 }
 
@@ -238,14 +235,12 @@ function halter(worn: Worn, { body }: Scene, at: Limits): Said[] {
 }
 
 function tucked(worn: Worn, { marks }: Scene, at: Limits): Said[] {
-  const knot = worn.mode.id === 'knotted';
+  const knot = worn.effects.waist === 'knotted';
   if (worn.piece.fabric.weight === 'heavy')
     return [{ code: knot ? 'heavy-knot' : 'heavy-tuck', tone: 'fights', pieces: ids(worn) }];
   const length = measure(worn, 'length');
   if (!length || length.origin === 'defaulted') return [];
-  const below = Math.round(
-    marks.waist - (hemHeight({ ...worn, mode: { ...worn.mode, id: 'untucked' } }, marks) ?? 0),
-  );
+  const below = Math.round(marks.waist - (hemHeight({ ...worn, effects: {} }, marks) ?? 0));
   const measured = { value: below, unit: 'mm', least: at.tail } as const;
   if (below < 0) return [{ code: 'above-waist', tone: 'fights', pieces: ids(worn), measured }];
   // How a tuck holds is P10's to say; a knot has no waistband.
@@ -262,7 +257,7 @@ function intoBoots(worn: Worn, { pieces }: Scene, at: Limits): Said[] {
   const found = { pieces: ids(worn), measured, params: { boots: boots.piece.id } };
   if (opening.mm <= shaft.mm) return [{ code: 'in-boot', tone: 'works', ...found }];
   const bloused =
-    boots.piece.category === 'ankle-boot' &&
+    boots.facts.boot === 'ankle' &&
     worn.piece.fabric.weight === 'light' &&
     opening.mm <= shaft.mm * at.blouse;
   return [
@@ -307,12 +302,10 @@ function beneathKnit(worn: Worn, { pieces, marks }: Scene, at: Limits): Said[] {
   ];
 }
 
-const TIED_WAYS = ['knotted', 'skirt', 'mini-skirt', 'dress', 'halter', 'wrap-side', 'wrap-low', 'wrap-deep'];
-
 /** Slippery cloth that is tied comes undone. */
 function slippery(worn: Worn): Said[] {
   const { texture } = worn.piece.fabric;
-  const tiedSo =
-    TIED_WAYS.includes(worn.mode.id) && (worn.mode.id !== 'skirt' || worn.piece.category === 'scarf');
+  const { tied, wrapped, waist } = worn.effects;
+  const tiedSo = tied !== undefined || wrapped !== undefined || waist === 'knotted';
   return tiedSo && texture === 'satin' ? [{ code: 'slippery', tone: 'note', pieces: ids(worn) }] : [];
 }

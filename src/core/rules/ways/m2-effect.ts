@@ -1,4 +1,4 @@
-import type { Worn } from '../../piece';
+import { isTucked, type Worn } from '../../piece';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
 import { ids } from '../rule';
@@ -14,29 +14,19 @@ export interface Effect {
 
 /** The effect of the way a piece is worn, or undefined when it is worn as it comes. */
 export function effectOf(worn: Worn, all: readonly Worn[]): Effect | undefined {
-  const { id } = worn.mode;
-  switch (id) {
-    case 'full-tuck':
-    case 'front-tuck':
-    case 'half-tuck':
-      return worn.slot === 'top' ? { waist: 'at the waistband', code: 'tucked' } : undefined;
-    case 'knotted':
-      return { waist: 'at the waistband', code: 'knotted' };
-    case 'belted':
-      return { waist: 'at the waistband', code: 'belted' };
-    case 'open':
-      return all.some((other) => other.order < worn.order && other.facts.main)
-        ? { vertical: true, code: 'open' }
-        : undefined;
-    case 'sleeves-rolled':
-      return { code: 'rolled' };
-    case 'beneath':
-      return all.some((other) => other.slot === 'top' && other !== worn)
-        ? { waist: 'at its own hem', code: 'beneath' }
-        : undefined;
-    default:
-      return undefined;
-  }
+  const { waist, front, sleeves, as } = worn.effects;
+  if (isTucked(worn)) return worn.slot === 'top' ? { waist: 'at the waistband', code: 'tucked' } : undefined;
+  if (waist) return { waist: 'at the waistband', code: waist };
+  if (front === 'open')
+    return all.some((other) => other.order < worn.order && other.facts.main)
+      ? { vertical: true, code: 'open' }
+      : undefined;
+  if (sleeves === 'rolled') return { code: 'rolled' };
+  if (as === 'beneath')
+    return all.some((other) => other.slot === 'top' && other !== worn)
+      ? { waist: 'at its own hem', code: 'beneath' }
+      : undefined;
+  return undefined;
 }
 
 const words = wording({

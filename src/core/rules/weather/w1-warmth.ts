@@ -5,9 +5,6 @@ import { ids } from '../rule';
 import { inSlot } from '../fields';
 import { solid } from '../given';
 
-/** What comes off indoors. */
-const COATS: readonly string[] = ['coat', 'raincoat', 'cape'];
-
 const words = wording({
   'unknown-indoors': ({ celsius }: { celsius: number }, say) =>
     `Can’t tell for ${say.warmth(celsius)} indoors: the standard does not reach that far.`,
@@ -56,7 +53,7 @@ export const warmth = defineRule({
       ? {
           of: (worn) => [
             worn.clo,
-            COATS.includes(worn.piece.category),
+            worn.facts.outer,
             ['top', 'bottom', 'whole', 'layer'].includes(worn.slot) && worn.slot,
           ],
         }
@@ -73,7 +70,7 @@ export const warmth = defineRule({
     const { indoorC, outdoorC, humidityPct, windMs = 1 } = occasion;
     if (indoorC !== undefined) {
       // Indoors a coat comes off; what is beneath is judged.
-      const inside = pieces.filter(({ piece }) => !COATS.includes(piece.category));
+      const inside = pieces.filter(({ facts }) => !facts.outer);
       const worn = ensembleClo(inside) ?? clo;
       const climate = { airC: indoorC, radiantC: indoorC, airMs: 0.1, humidityPct, met, clo: worn };
       if (!holdsPmv(climate))

@@ -1,0 +1,20 @@
+import { defineKind, TORSO, upper } from './kind';
+import { ROLLED, OPEN, BUTTONED, OVER_SHOULDERS } from './ways';
+
+export const blazer = defineKind({
+  label: 'Blazer',
+  noun: 'blazer',
+  slot: 'layer',
+  order: 44,
+  hang: 'shoulder',
+  shape: 'upper',
+  covers: TORSO,
+  part: 'layer',
+  clo: 0.36,
+  measures: upper(700, 1060, { upperArm: 400, shoulder: 410 }),
+  formality: 6,
+  structure: 2,
+  ways: [OPEN, BUTTONED, OVER_SHOULDERS, ROLLED],
+  collared: true,
+  drawn: { front: 'tailored' },
+});
