@@ -30,6 +30,7 @@ export * from './photo/remove-photo';
 export * from './photo/save-photo';
 export * from './pull/hold-line';
 export * from './pull/line-swaps';
+export * from './pull/mark-nudge';
 export * from './pull/pass-limits';
 export * from './pull/pull-list';
 export * from './pull/release-line';

@@ -241,6 +241,7 @@ export const pieceSchema = z.strictObject({
   title: z.string().min(1).max(120).optional(),
   owned: z.boolean().optional(),
   assumed: z.boolean().optional(),
+  nudge: z.boolean().optional(),
   styleId: z.string().max(80).optional(),
   set: z.string().max(80).optional(),
   category: oneOf(CATEGORIES),

@@ -5,6 +5,7 @@ export * from './box/hold-line';
 export * from './box/letter';
 export * from './box/line-swaps';
 export * from './box/move-box';
+export * from './box/nudge';
 export * from './box/pass-limits';
 export * from './box/pull-list';
 export * from './box/save-brief';

@@ -198,6 +198,38 @@ describe('the list of candidates', () => {
   });
 });
 
+describe('the braver choice of a box', () => {
+  it('is one: marking another takes the mark from the first, and many at once leave one', async () => {
+    const boxId = await boxNumbered(104);
+    const { lines } = await viewOf(boxId);
+    const marked = async () =>
+      (await viewOf(boxId)).lines.filter(({ piece }) => piece.nudge).map(({ id }) => id);
+    await call('mark-nudge', { boxId, lineId: lines[0]!.id, nudge: true });
+    expect(await marked()).toEqual([lines[0]!.id]);
+    const { answer } = await call('mark-nudge', { boxId, lineId: lines[1]!.id, nudge: true });
+    expect(answer.lines.filter(({ piece }) => piece.nudge).map(({ id }) => id)).toEqual([lines[1]!.id]);
+    const all = await Promise.all(
+      lines.map(({ id }) => call('mark-nudge', { boxId, lineId: id, nudge: true })),
+    );
+    expect(all.map(({ status }) => status)).toEqual(lines.map(() => 200));
+    expect(await marked()).toHaveLength(1);
+    // The letter says so, and how to calm it.
+    const [nudge] = await marked();
+    const drafted = (await call('draft-letter', { boxId })).answer.letter!;
+    expect(
+      drafted.pieces.filter(({ why }) => why.startsWith('This is the braver one.')).map(({ ref }) => ref),
+    ).toEqual([`line:${nudge}`]);
+    await call('mark-nudge', { boxId, lineId: nudge!, nudge: false });
+    expect(await marked()).toEqual([]);
+  });
+  it('of another box is not found', async () => {
+    const [mine, other] = [await boxNumbered(104), await boxNumbered(101)];
+    const [line] = (await viewOf(other)).lines;
+    const refused = await call('mark-nudge', { boxId: mine, lineId: line!.id, nudge: true });
+    expect(refused.status).toBe(404);
+  });
+});
+
 describe('an alteration', () => {
   it('joins the money and the dates, changes the piece, and keeps it with the client', async () => {
     const boxId = await boxNumbered(104);

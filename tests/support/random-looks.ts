@@ -112,7 +112,10 @@ export function anyOf(category: Category, id: string): Piece {
   };
   const piece = pieceFrom(given);
   const modes = modesOf(piece);
-  return some(0.6) && modes.length > 1 ? { ...piece, mode: pick(modes).id } : piece;
+  const elsewhere = modes.filter(({ changes }) => changes.slot !== undefined);
+  // Ways that move a piece to another place are few among many, and are asked for as often.
+  const from = some(0.3) && elsewhere.length > 0 ? elsewhere : modes;
+  return some(0.6) && modes.length > 1 ? { ...piece, mode: pick(from).id } : piece;
 }
 
 function measuresOf(category: Category): GivenPiece['measures'] {

@@ -28,7 +28,8 @@ export const saferSwap = defineBoxRule({
     stock === undefined
       ? []
       : lines.flatMap(({ piece }): Said[] => {
-          const [objection] = objectionsTo(piece, client);
+          // The one braver choice of the box is meant as it is.
+          const [objection] = piece.nudge ? [] : objectionsTo(piece, client);
           if (!objection) return [];
           const { safer } = alternativesTo(
             { piece },

@@ -1,1 +1,9 @@
-export { HOUSE_SCHOOLS, type Limits, NOBODY, type Profile, type Schools, schoolsFor } from './profile';
+export {
+  HOUSE_SCHOOLS,
+  type Limits,
+  NOBODY,
+  type Profile,
+  type Schools,
+  schoolsFor,
+  type SettledSchools,
+} from './profile';

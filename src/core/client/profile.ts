@@ -14,6 +14,12 @@ export interface Schools {
   readonly pattern: 'none' | 'one' | 'mix';
 }
 
+/** Schools as they were settled for one client. */
+export interface SettledSchools extends Schools {
+  /** Client or file stated the shine; else evenings repeat and days are calm. */
+  readonly shineSaid?: boolean | undefined;
+}
+
 export const HOUSE_SCHOOLS: Schools = {
   colour: 'accent',
   metals: 'match',
@@ -86,10 +92,11 @@ export function schoolsFor(
   client: Profile,
   file: Partial<Schools> = {},
   shop: Schools = HOUSE_SCHOOLS,
-): Schools {
+): SettledSchools {
   const merged = { ...shop, ...file, ...client.schools };
   return {
     ...merged,
+    shineSaid: (client.schools.shine ?? file.shine) !== undefined,
     focus: client.appetite.statement ?? merged.focus,
     pattern: client.appetite.pattern ?? merged.pattern,
   };

@@ -20,6 +20,8 @@ export const liftOf = (pieces: readonly Worn[]): number =>
 
 /** Height above the floor, barefoot, from which a worn piece hangs; undefined where nothing hangs. */
 export function hangHeight(worn: Worn, marks: Landmarks): number | undefined {
+  // Knotted in front it ends nowhere.
+  if (worn.effects.as === 'round the shoulders') return undefined;
   switch (worn.facts.shape) {
     case 'upper':
     case 'whole':

@@ -90,6 +90,7 @@ function pieceNote(
     .flatMap((look) => look.verdict.findings)
     .find((found) => found.tone === 'works' && found.pieces.includes(piece.id) && found.rule !== 'U6');
   const why = [
+    piece.nudge ? braver(piece, within, by) : '',
     ask ? `You asked for ${ask.replace(/[.!]$/, '')}.` : '',
     owned.length > 0 ? `It goes with your ${listed(owned.slice(0, 3).map(by.bare))}.` : '',
     finding ? sentence(finding, by) : '',
@@ -127,6 +128,20 @@ function pieceNote(
     facts: factsLine(piece),
     care: piece.care === undefined ? '' : CARE[piece.care],
   };
+}
+
+/** The one braver choice says that it is, and what calms it. */
+function braver(piece: Piece, within: LetterInput['looks'], by: Speaker): string {
+  const quiet = within
+    .flatMap((look) => look.pieces)
+    .filter((other) => other.owned && other.id !== piece.id && other.statement <= 1)
+    .map(({ id }) => by.bare(id));
+  const calm = [...new Set(quiet)].slice(0, 2);
+  return `This is the braver one. ${
+    calm.length > 0
+      ? `For a calmer day, wear it with your ${listed(calm)} and nothing louder.`
+      : 'For a calmer day, keep everything else plain.'
+  }`;
 }
 
 function factsLine({ facts, fabric }: Piece): string {

@@ -41,8 +41,8 @@ export function pointsOf(
   finding: Pick<Finding, 'rule' | 'tone' | 'cannotTell'>,
   settings: Settings = {},
 ): number {
-  // What cannot be told moves nothing.
-  if (finding.cannotTell) return 0;
+  // What cannot be told moves nothing, but for what must be found out before it is sent.
+  if (finding.cannotTell && finding.tone !== 'fights') return 0;
   const rule = ruleOf(finding.rule);
   const tone = finding.tone === 'blocks' ? 'fights' : finding.tone;
   return settings[finding.rule]?.weight?.[tone] ?? rule?.weight[tone] ?? 0;

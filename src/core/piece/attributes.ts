@@ -172,8 +172,8 @@ export const EFFECTS = {
   /** Where a wrapped front is tied. */
   wrapped: ['side', 'low', 'deep'],
   /** Only this of it shows; the rest is under another piece. */
-  shows: ['skirt'],
-  as: ['layer', 'beneath'],
+  shows: ['below the waist'],
+  as: ['layer', 'beneath', 'top', 'round the shoulders'],
   nap: ['turned'],
 } as const;
 

@@ -11,14 +11,15 @@ export type GivenPiece = Partial<Omit<Piece, 'id' | 'category' | 'colours' | 'fa
 /** A whole piece from what is known of it; pure, no checking (that is the boundary's work). */
 export function pieceFrom(given: GivenPiece): Piece {
   const { fabric, pattern, ...rest } = given;
-  const { formality, structure, texture } = CATEGORY[given.category];
+  const { formality, heeled, structure, texture } = CATEGORY[given.category];
+  const isHeeled = heeled !== undefined && (given.measures?.heel ?? 0) >= heeled.fromMm;
   return {
     title: given.id,
     owned: false,
     parts: [],
     metal: 'none',
     metalContent: [],
-    formality,
+    formality: isHeeled ? heeled.formality : formality,
     hour: 'any',
     seasons: [],
     statement: 1,

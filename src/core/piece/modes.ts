@@ -61,7 +61,12 @@ const NAPPED: readonly Attributes['fabric']['texture'][] = ['velvet', 'suede', '
 function usualModes(piece: Attributes & Pick<Piece, 'category'>): readonly Mode[] {
   const kind = CATEGORY[piece.category];
   const { cut, fabric } = piece;
-  const usual = kind.ways.filter(({ effects }) => effects?.sleeves !== 'rolled' || cut.sleeve === 'long');
+  const usual = kind.ways.filter(
+    ({ effects }) =>
+      effects?.sleeves !== 'rolled' ||
+      (cut.sleeve ?? kind.sleeve) === 'long' ||
+      cut.sleeve === 'three-quarter',
+  );
   const hasCollar = (cut.neckline === 'collar' && !kind.skirted) || kind.collared;
   return [
     ...(kind.wraps && cut.neckline === 'wrap' ? WRAPS : usual),
@@ -80,13 +85,16 @@ export function modesOf(piece: Attributes & Pick<Piece, 'modes' | 'category'>): 
   return [...piece.modes, ...usualModes(piece).filter((mode) => !own.has(mode.id))];
 }
 
-/** The mode worn: the one named, else the first. */
+/** The mode worn: the one named, though most would not wear it so; else the first. */
 export function modeOf(piece: Piece): Mode {
   const modes = modesOf(piece);
-  return modes.find((mode) => mode.id === piece.mode) ?? modes[0] ?? AS_IS;
+  return modes.find((mode) => mode.id === piece.mode) ?? KNOWN.get(piece.mode ?? '') ?? modes[0] ?? AS_IS;
 }
 
 /** What a mode does: as it says itself, else as its id is known for, first among the ways of such a piece. */
 export const effectsOf = (mode: Mode, piece: Piece): Effects =>
-  mode.effects ?? usualModes(piece).find(({ id }) => id === mode.id)?.effects ?? KNOWN.get(mode.id) ?? NONE;
+  mode.effects ??
+  usualModes(piece).find(({ id }) => id === mode.id)?.effects ??
+  KNOWN.get(mode.id)?.effects ??
+  NONE;
 const NONE: Effects = {};

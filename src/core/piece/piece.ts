@@ -7,6 +7,8 @@ export interface Piece extends Attributes {
   readonly title: string;
   readonly owned: boolean;
   readonly assumed?: boolean | undefined;
+  /** The one braver choice of a box: what is bold about it is meant. */
+  readonly nudge?: boolean | undefined;
   readonly styleId?: string | undefined;
   readonly set?: string | undefined;
   readonly category: Category;

@@ -148,8 +148,9 @@ const UPPER_ZONES: readonly Zone[] = [
 /** Zones that a way of wearing bares. */
 function bared({ shows, as, sleeves, arms, front }: Effects): readonly Zone[] {
   return [
-    ...(shows === 'skirt' ? UPPER_ZONES : []),
+    ...(shows === 'below the waist' ? UPPER_ZONES : []),
     ...(as === 'layer' || front === 'open' || arms === 'free' ? (['chest', 'midriff'] as const) : []),
+    ...(as === 'round the shoulders' ? (['upper-arms', 'neck', 'seat'] as const) : []),
     ...(sleeves === 'rolled' || arms === 'free' ? (['lower-arms'] as const) : []),
   ];
 }

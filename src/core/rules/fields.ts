@@ -69,7 +69,11 @@ export function oneIn({ pieces }: Pick<Scene, 'pieces'>, ...slots: readonly Slot
 }
 
 /** A piece that carries the look. */
-export const isMain = (worn: Worn): boolean => worn.facts.main && worn.slot !== 'shoes';
+/** A cloth tied as a top is the top. */
+const MAIN_SLOTS: ReadonlySet<Worn['slot']> = new Set(['top', 'bottom', 'whole']);
+
+export const isMain = (worn: Worn): boolean =>
+  worn.slot !== 'shoes' && (worn.facts.main || MAIN_SLOTS.has(worn.slot));
 
 export const mainsOf = ({ pieces }: Pick<Scene, 'pieces'>): Worn[] => pieces.filter(isMain);
 

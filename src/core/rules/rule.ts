@@ -62,6 +62,8 @@ export interface Rule {
 }
 
 export const USUAL_WEIGHT = { works: 2, note: -4, fights: -32 } as const;
+/** Of a rule whose note names something a stylist would change before it goes out. */
+export const TELLING_WEIGHT = { works: 2, note: -12, fights: -32 } as const;
 export const COMMON_PRACTICE = 'Common practice, no source.';
 
 /** A shop's own settings of a rule; under the letter of a facet, what it counts in the score of a look. */

@@ -1,4 +1,4 @@
-import type { Profile, Schools } from '../client';
+import type { Profile, SettledSchools } from '../client';
 import type { Body, Hem, Landmarks } from '../figure';
 import type { Budget, Occasion } from '../occasion';
 import type { Worn, Zone } from '../piece';
@@ -15,6 +15,6 @@ export interface Scene {
   readonly cover: ReadonlyMap<string, ReadonlySet<Zone>>;
   readonly client: Profile;
   readonly occasion?: Occasion | undefined;
-  readonly schools: Schools;
+  readonly schools: SettledSchools;
   readonly budget?: Budget | undefined;
 }

@@ -11,6 +11,7 @@ import { legwearSketch } from './legwear';
 import { lowerSketch } from './lower';
 import { partPanels } from './parts';
 import { shoeSketch } from './shoe';
+import { tiedSleevesSketch } from './tied-sleeves';
 import { stripSketch } from './strip';
 import { upperSketch } from './upper';
 import { wholeSketch } from './whole';
@@ -25,6 +26,7 @@ export function sketchOf(frame: Frame, worn: Worn): Sketch {
 
 function shapesOf(frame: Frame, worn: Worn): Sketch {
   if (worn.effects.tied !== undefined) return tiedClothSketch(frame, worn);
+  if (worn.effects.as === 'round the shoulders' && !frame.flat) return tiedSleevesSketch(frame);
   switch (worn.facts.shape) {
     case 'upper':
       return upperSketch(frame, worn);

@@ -114,6 +114,8 @@ export const boxLine = pgTable(
     /** Where it was too small or too big, when the client said so. */
     fitPoint: text('fit_point').$type<FitPoint>(),
     note: text('note').notNull().default(''),
+    /** The one braver choice of the box. */
+    nudge: boolean('nudge').notNull().default(false),
     /** Scanned into the parcel. */
     scannedAt: at('scanned_at'),
     checkedInAt: at('checked_in_at'),
@@ -122,7 +124,12 @@ export const boxLine = pgTable(
     removedAt: at('removed_at'),
     createdAt: createdAt(),
   },
-  (table) => [index('box_line_box').on(table.boxId)],
+  (table) => [
+    index('box_line_box').on(table.boxId),
+    uniqueIndex('box_line_one_nudge')
+      .on(table.boxId)
+      .where(sql`nudge and removed_at is null`),
+  ],
 );
 
 export const hold = pgTable(

@@ -13,7 +13,7 @@ import {
 import { bodyOf } from '@core/figure';
 import { money, parseMoney } from '@core/money';
 import type { Tongue } from '@core/words';
-import { Button, Modal, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { Button, Checkbox, Modal, NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { call, showProblem } from '@ui/api';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Money } from '@ui/Money';
@@ -33,10 +33,40 @@ export function LineSheet({ line, box, onClose }: Props) {
       {line && (
         <div className="line-sheet">
           <Alternatives line={line} box={box} onDone={onClose} />
+          <Nudge line={line} box={box} />
           <Alterations line={line} box={box} />
         </div>
       )}
     </Modal>
+  );
+}
+
+/** One line of a box may be the braver choice: nobody remarks on it, and the letter says how to calm it. */
+function Nudge({ line, box: { view, busy, run } }: { readonly line: LineView; readonly box: BoxState }) {
+  const isNudge = line.piece.nudge === true;
+  const other = view.lines.find(({ id, piece }) => id !== line.id && piece.nudge);
+  return (
+    <section aria-label="The braver choice">
+      <Checkbox
+        label="The braver choice of this box"
+        description={
+          isNudge
+            ? 'Its boldness is not remarked on, and the letter says how to wear it more calmly.'
+            : other
+              ? `So far it is ${other.piece.title}; there is one in a box.`
+              : 'One piece a little beyond the usual, meant as such.'
+        }
+        checked={isNudge}
+        disabled={busy !== undefined}
+        onChange={(event) =>
+          void run(
+            'mark-nudge',
+            { boxId: view.id, lineId: line.id, nudge: event.currentTarget.checked },
+            event.currentTarget.checked ? 'Marked as the braver choice.' : 'One of the box like the others.',
+          )
+        }
+      />
+    </section>
   );
 }
 

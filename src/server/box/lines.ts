@@ -74,6 +74,7 @@ export const pieceOfLine = (
 ): Piece => ({
   ...altered(pieceOfGarment(record.garment, record.variant, `line:${record.line.id}`), record.alterations),
   priceMinor: priceOf(record),
+  ...(record.line.nudge ? { nudge: true } : {}),
 });
 
 /** A unit is held for a line until somebody takes it back; one that ran out is still held until it is released. */

@@ -1,18 +1,10 @@
 import { judge } from '@core/look';
 import { describe, expect, it } from 'vitest';
-import { ASIDE_CHANGED, ASIDE_LOVED, CHANGED, LOVED, type WorkedLook } from './looks';
+import { ASIDE_CHANGED, ASIDE_LOVED, CHANGED, LOVED } from './looks';
+import { areaUnderCurve, median } from './telling-apart';
+import type { WorkedLook } from './wardrobe';
 
 const judged = ({ pieces, setting }: WorkedLook) => judge(pieces, setting);
-const median = (values: readonly number[]): number =>
-  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
-
-/** Share of pairs of a look to be sent and one to be changed that the score puts in this order; ties count half. */
-function areaUnderCurve(loved: readonly number[], changed: readonly number[]): number {
-  let sum = 0;
-  for (const one of loved) for (const other of changed) sum += one > other ? 1 : one === other ? 0.5 : 0;
-  return sum / (loved.length * changed.length);
-}
-
 describe('looks that we would send', () => {
   const verdicts = LOVED.map((look) => ({ look, verdict: judged(look) }));
   it('are free of what is to be put right', () => {

@@ -220,3 +220,19 @@ describe('mends', () => {
     expect(without.some(({ from }) => from === 'stock')).toBe(false);
   });
 });
+
+describe('the braver choice of a box', () => {
+  const bold = one('bold', 'blazer', '#b3222e', { edge: 5 });
+  const shy: Profile = { ...NOBODY, appetite: { edge: 1 } };
+  const saysBold = (pieces: Parameters<typeof judge>[0]): readonly string[] =>
+    judge(pieces, { client: shy }).findings.flatMap(({ rule, code, pieces: of }) =>
+      rule === 'F9' && code === 'bold' ? of : [],
+    );
+  it('is not remarked on for its boldness; the next boldest is', () => {
+    expect(saysBold([bold, shirt, trousers, loafers])).toEqual(['bold']);
+    expect(saysBold([{ ...bold, nudge: true }, shirt, trousers, loafers])).toEqual([]);
+    expect(saysBold([{ ...bold, nudge: true }, shirt, trousers, { ...loafers, edge: 4 }])).toEqual([
+      'loafers',
+    ]);
+  });
+});

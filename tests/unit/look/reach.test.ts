@@ -90,12 +90,15 @@ describe(`${LOOKS.toLocaleString('en')} random looks`, () => {
     for (let i = 0; i < LOOKS; i++) {
       const look = anyLook();
       const { score, findings } = judge(look, anySetting());
-      for (const facet of score.facets) {
-        expect(facet.rows.reduce((sum, row) => sum + row.points, 0)).toBeCloseTo(facet.score, 9);
-        expect(facet.score).toBeLessThanOrEqual(MOST_PRAISE);
-      }
-      expect(score.sum + score.rounding).toBeCloseTo(score.score, 9);
-      expect(score.sum >= 0 && score.sum <= 100).toBe(true);
+      // Asked of every row of ten thousand looks: one assertion a look, not one a row.
+      const off = score.facets.filter(
+        (facet) =>
+          Math.abs(facet.rows.reduce((sum, row) => sum + row.points, 0) - facet.score) > 1e-9 ||
+          facet.score > MOST_PRAISE,
+      );
+      const adds = Math.abs(score.sum + score.rounding - score.score) < 1e-9;
+      if (off.length > 0 || !adds || !(score.sum >= 0 && score.sum <= 100))
+        expect.fail(`round ${i}: ${JSON.stringify(score)}`);
       // A sentence costs as much as a judgement: one look in four is put into words.
       const by =
         i % 4 === 0 &&
@@ -108,7 +111,8 @@ describe(`${LOOKS.toLocaleString('en')} random looks`, () => {
         if (!by && said.has(`${rule} ${code}`)) continue;
         const text = sentence(finding, by || speaker(look));
         said.set(`${rule} ${code}`, text);
-        expect(`${text} ${measured ? measuredWords(measured) : ''}`, `${rule} ${code}`).not.toMatch(UNSAID);
+        const whole = `${text} ${measured ? measuredWords(measured) : ''}`;
+        if (UNSAID.test(whole)) expect.fail(`${rule} ${code}: ${whole}`);
       }
     }
     const rows = RULES.map(

@@ -1,5 +1,5 @@
 import { defineKind, TORSO, upper } from './kind';
-import { OPEN, BUTTONED, OVER_SHOULDERS } from './ways';
+import { OPEN, BUTTONED, OVER_SHOULDERS, BELTED, PUSHED, AS_TOP } from './ways';
 
 export const cardigan = defineKind({
   label: 'Cardigan',
@@ -13,7 +13,7 @@ export const cardigan = defineKind({
   clo: 0.3,
   measures: upper(660, 1060, { upperArm: 380 }),
   texture: 'rib',
-  ways: [OPEN, BUTTONED, OVER_SHOULDERS],
+  ways: [OPEN, BUTTONED, BELTED, PUSHED, OVER_SHOULDERS, AS_TOP],
   knitted: true,
   drawn: { front: 'knitted' },
 });

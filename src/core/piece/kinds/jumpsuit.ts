@@ -1,4 +1,5 @@
 import { defineKind, LEGS_DOWN, TORSO, upper } from './kind';
+import { asTrousers } from './ways';
 
 export const jumpsuit = defineKind({
   label: 'Jumpsuit',
@@ -13,5 +14,6 @@ export const jumpsuit = defineKind({
   measures: upper(1450, 980, { waist: 840, hip: 1060, thigh: 640, rise: 300, inseam: 740, legOpening: 460 }),
   formality: 5,
   sleeve: 'none',
+  more: [asTrousers],
   legs: 'long',
 });

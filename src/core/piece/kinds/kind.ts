@@ -86,6 +86,8 @@ export interface CategoryFacts {
   readonly measures: Measures;
   /** Usual formality, structure, cloth and sleeve of one that does not say. Common practice. */
   readonly formality: number;
+  /** What a high heel makes of it: from this many mm on it is so formal. */
+  readonly heeled?: { readonly fromMm: number; readonly formality: number } | undefined;
   readonly structure: number;
   readonly texture: Texture;
   readonly sleeve: Sleeve;

@@ -12,6 +12,7 @@ export const sandal = defineKind({
   clo: 0.02,
   measures: { heel: 20, lengthFlat: 260 },
   formality: 3,
+  heeled: { fromMm: 45, formality: 6 },
   sizedBy: 'foot',
   openToed: true,
   drawn: { shoe: 'sandal' },

@@ -1,5 +1,5 @@
 import { defineKind, upper, VEST } from './kind';
-import { OPEN, BUTTONED } from './ways';
+import { OPEN, BUTTONED, AS_TOP } from './ways';
 
 export const waistcoat = defineKind({
   label: 'Waistcoat',
@@ -14,7 +14,7 @@ export const waistcoat = defineKind({
   measures: upper(580, 1000, { shoulder: 340 }),
   formality: 5,
   sleeve: 'none',
-  ways: [BUTTONED, OPEN],
+  ways: [BUTTONED, OPEN, AS_TOP],
   staysOn: true,
   armless: true,
   drawn: { front: 'pointed' },

@@ -46,6 +46,31 @@ export const ROLLED = way(
     sleeves: 'rolled',
   },
 );
+/** Longer than three quarters, pushed up as one works. */
+export const PUSHED = way(
+  'sleeves-pushed',
+  'Sleeves pushed up',
+  'Push the sleeves up to just below the elbow.',
+  {
+    sleeves: 'rolled',
+  },
+);
+/** A knit as a scarf would lie: it warms, and covers nothing. */
+export const ROUND_SHOULDERS = way(
+  'round-shoulders',
+  'Round the shoulders',
+  'Lay it over the shoulders and tie the sleeves loosely in front.',
+  { arms: 'free', as: 'round the shoulders' },
+  { slot: 'layer' },
+);
+/** A jacket with nothing over or under it but a slip. */
+export const AS_TOP = way(
+  'as-top',
+  'Closed, as a top',
+  'Close it over a slip or bare skin; a pin on the inside keeps the front shut.',
+  { front: 'closed', as: 'top', tuck: 'out' },
+  { slot: 'top' },
+);
 export const OVER_SHOULDERS = way(
   'over-shoulders',
   'Over the shoulders',
@@ -107,11 +132,20 @@ const BENEATH = way(
 );
 export const beneath = (): readonly Mode[] => [BENEATH];
 
+const AS_TROUSERS = way(
+  'as-trousers',
+  'As trousers',
+  'Wear a top over it; only the legs show.',
+  { shows: 'below the waist' },
+  { slot: 'bottom' },
+);
+export const asTrousers = (): readonly Mode[] => [AS_TROUSERS];
+
 const AS_SKIRT = way(
   'skirt',
   'As a skirt',
   'Wear a knit over it; only the skirt shows.',
-  { shows: 'skirt' },
+  { shows: 'below the waist' },
   { slot: 'bottom' },
 );
 export const asSkirt = (): readonly Mode[] => [AS_SKIRT];
@@ -174,8 +208,11 @@ export function tiedCloth({ measures }: Pick<Attributes, 'measures'>): readonly 
   ];
 }
 
-/** What the ids of our own ways do: a file from elsewhere that names one of them means the same. */
-export const KNOWN: ReadonlyMap<string, Effects> = new Map(
+/**
+ * Our own ways by id: a file from elsewhere that names one of them means the same, whatever it is a way to wear. What depends
+ * on the piece (a cloth tied as a skirt) is not among them.
+ */
+export const KNOWN: ReadonlyMap<string, Mode> = new Map(
   [
     ...TUCKABLE,
     OPEN,
@@ -183,6 +220,9 @@ export const KNOWN: ReadonlyMap<string, Effects> = new Map(
     BELTED,
     KNOTTED,
     ROLLED,
+    PUSHED,
+    ROUND_SHOULDERS,
+    AS_TOP,
     OVER_SHOULDERS,
     AS_LAYER,
     COLLAR_UP,
@@ -195,6 +235,5 @@ export const KNOWN: ReadonlyMap<string, Effects> = new Map(
     NAP_TURNED,
     ...WRAPS,
     BENEATH,
-    ...tiedCloth({ measures: { width: 900 } }),
-  ].map(({ id, effects = {} }) => [id, effects]),
+  ].map((mode) => [mode.id, mode]),
 );

@@ -1,5 +1,6 @@
 import { lab } from '../../colour';
 import { defineRule } from '../define';
+import { TELLING_WEIGHT } from '../rule';
 import { wording } from '../finding';
 import { fieldsOf, isVivid } from '../fields';
 import type { Worn } from '../../piece';
@@ -35,6 +36,7 @@ const words = wording({
 export const depthOfSeason = defineRule({
   id: 'C10',
   facet: 'C',
+  weight: TELLING_WEIGHT,
   title: 'Depth of season',
   question: 'Is it very dark for a light day?',
   thresholds: {

@@ -1,7 +1,7 @@
 import { chroma, hue, lab } from '../../colour';
 import { defineRule } from '../define';
 import { wording } from '../finding';
-import { ids } from '../rule';
+import { ids, TELLING_WEIGHT } from '../rule';
 import { fieldsOf } from '../fields';
 import { solid } from '../given';
 
@@ -23,6 +23,7 @@ const words = wording({
 export const eveningInTown = defineRule({
   id: 'C11',
   facet: 'C',
+  weight: TELLING_WEIGHT,
   title: 'Evening in town',
   question: 'Does it look like an evening?',
   thresholds: {

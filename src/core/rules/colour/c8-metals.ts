@@ -1,6 +1,6 @@
 import { defineRule } from '../define';
 import { wording } from '../finding';
-import { ids } from '../rule';
+import { ids, TELLING_WEIGHT } from '../rule';
 import { solid } from '../given';
 
 const words = wording({
@@ -15,6 +15,7 @@ const words = wording({
 export const metals = defineRule({
   id: 'C8',
   facet: 'C',
+  weight: TELLING_WEIGHT,
   title: 'Metals',
   question: 'How many tones of metal show?',
   thresholds: {

@@ -1,6 +1,6 @@
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
-import { ids } from '../rule';
+import { ids, TELLING_WEIGHT } from '../rule';
 import { inSlot } from '../fields';
 import { solid } from '../given';
 import { ALONE } from '../reads';
@@ -15,6 +15,7 @@ type Said = FoundBy<typeof words>;
 export const seated = defineRule({
   id: 'K10',
   facet: 'K',
+  weight: TELLING_WEIGHT,
   title: 'Seated',
   question: 'Can the client sit and climb stairs in it?',
   thresholds: {

@@ -1,7 +1,7 @@
 import { measure } from '../../piece';
 import { defineRule } from '../define';
 import { wording } from '../finding';
-import { ids } from '../rule';
+import { ids, TELLING_WEIGHT } from '../rule';
 import { oneIn } from '../fields';
 import { solid } from '../given';
 import { wholeIn } from '../reads';
@@ -15,6 +15,7 @@ const words = wording({
 export const longDay = defineRule({
   id: 'K11',
   facet: 'K',
+  weight: TELLING_WEIGHT,
   title: 'Long day',
   question: 'Is the shoe right for so many hours standing?',
   thresholds: {

@@ -1,7 +1,7 @@
 import { measure, type Neckline } from '../../piece';
 import { defineRule } from '../define';
 import { wording } from '../finding';
-import { ids } from '../rule';
+import { ids, TELLING_WEIGHT } from '../rule';
 import { oneIn } from '../fields';
 import { solid } from '../given';
 
@@ -44,6 +44,7 @@ const words = wording({
 export const neckline = defineRule({
   id: 'F3',
   facet: 'F',
+  weight: TELLING_WEIGHT,
   title: 'Neckline',
   question: 'Does the necklace suit the neckline?',
   thresholds: { long: { value: 550, unit: 'mm', says: 'From this a chain is long.', min: 400, max: 800 } },

@@ -1,6 +1,6 @@
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
-import { ids } from '../rule';
+import { ids, TELLING_WEIGHT } from '../rule';
 import { isPrint, oneIn } from '../fields';
 import { solid } from '../given';
 import { type Worn } from '../../piece';
@@ -21,6 +21,7 @@ type Said = FoundBy<typeof words>;
 export const hairAndEars = defineRule({
   id: 'F4',
   facet: 'F',
+  weight: TELLING_WEIGHT,
   title: 'Hair and ears',
   question: 'Can the earrings be seen, and do they have room?',
   thresholds: {

@@ -1,6 +1,6 @@
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
-import { ids } from '../rule';
+import { ids, TELLING_WEIGHT } from '../rule';
 import { solid } from '../given';
 
 const words = wording({
@@ -14,6 +14,7 @@ type Said = FoundBy<typeof words>;
 export const feature = defineRule({
   id: 'F5',
   facet: 'F',
+  weight: TELLING_WEIGHT,
   title: 'Feature',
   question: 'Does anything hide a detail worth seeing?',
   words,

@@ -22,6 +22,9 @@ const opposesMood = (worn: Worn, asked: readonly string[]): boolean =>
   !meetsMood(worn, asked) &&
   worn.piece.moods.some((mood) => asked.some((wanted) => OPPOSITE[wanted]?.includes(mood)));
 
+/** How far it is from the usual, as it counts: what is meant as the braver choice of the box is not remarked on. */
+const edgeOf = ({ piece }: Worn): number => (piece.nudge ? 0 : piece.edge);
+
 const words = wording({
   bold: (_, say) => `${say.the()} ${say.verb('be')} bolder than ${say.they('usually go')}.`,
   away: ({ moods }: { moods: readonly string[] }, say) =>
@@ -44,7 +47,7 @@ export const moodAndEdge = defineRule({
     const { edge } = client.appetite;
     return {
       of: (worn) => [
-        edge !== undefined && worn.piece.edge > edge + at.over,
+        edge !== undefined && edgeOf(worn) > edge + at.over,
         isMain(worn) && [meetsMood(worn, client.moods), opposesMood(worn, client.moods)],
       ],
     };
@@ -52,8 +55,8 @@ export const moodAndEdge = defineRule({
   find(scene, at) {
     const said: Said[] = [];
     const { edge } = scene.client.appetite;
-    const boldest = [...scene.pieces].sort((a, b) => b.piece.edge - a.piece.edge)[0];
-    if (edge !== undefined && boldest && boldest.piece.edge > edge + at.over)
+    const boldest = [...scene.pieces].sort((a, b) => edgeOf(b) - edgeOf(a))[0];
+    if (edge !== undefined && boldest && edgeOf(boldest) > edge + at.over)
       said.push({
         code: 'bold',
         tone: 'note',

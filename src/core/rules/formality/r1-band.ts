@@ -20,11 +20,14 @@ import {
 const missOf = (level: number, [lo, hi]: Band): number =>
   level < lo ? lo - level : level > hi ? level - hi : 0;
 
+type Slacks = Readonly<Record<'grain' | 'slack' | 'over', number>>;
+
 /** A little too dressed is no fault; a little too casual is a note. */
-const toneOf = (level: number, band: Band, slack: number): 'works' | 'note' | 'fights' => {
+const toneOf = (level: number, band: Band, { grain, slack, over }: Slacks): 'works' | 'note' | 'fights' => {
   const miss = missOf(level, band);
-  if (miss === 0 || (level > band[1] && miss < slack)) return 'works';
-  return miss < (level > band[1] ? slack * 2 : slack) ? 'note' : 'fights';
+  const isOver = level > band[1];
+  if (miss <= grain || (isOver && miss < slack)) return 'works';
+  return miss < (isOver ? over : slack) ? 'note' : 'fights';
 };
 
 const words = wording({
@@ -42,11 +45,13 @@ export const band = defineRule({
   title: 'Formality band',
   question: 'Is the look as formal as the occasion?',
   thresholds: {
+    grain: { value: 0.2, unit: 'levels', says: 'Levels are no finer than this.', min: 0, max: 0.5 },
     slack: { value: 0.5, unit: 'levels', says: 'A miss below this is only a note.', min: 0, max: 2 },
+    over: { value: 1.5, unit: 'levels', says: 'So much too dressed is only a note.', min: 0, max: 4 },
   },
   words,
   reads: ({ occasion }, at) =>
-    occasion ? { tally: (pool) => tallyLevels(pool, occasion.formality, at.slack) } : 'nothing',
+    occasion ? { tally: (pool) => tallyLevels(pool, occasion.formality, at) } : 'nothing',
   find({ pieces, occasion }, at) {
     if (!occasion) return [];
     const [lo, hi] = occasion.formality;
@@ -56,7 +61,7 @@ export const band = defineRule({
     if (level === undefined) return [];
     const measured = { value: level, unit: 'levels', least: lo, most: hi } as const;
     const params = { occasion: occasion.title };
-    const tone = toneOf(level, occasion.formality, at.slack);
+    const tone = toneOf(level, occasion.formality, at);
     if (tone === 'works') return [{ code: 'right', tone: 'works', pieces: [], measured, params }];
     const tooLow = level < lo;
     if (tooLow && alone.length === 1) return [];
@@ -99,7 +104,7 @@ export const band = defineRule({
 });
 
 /** The same counted over a pool. */
-function tallyLevels(pool: readonly Worn[], band: Band, slack: number): Count {
+function tallyLevels(pool: readonly Worn[], band: Band, at: Slacks): Count {
   const parts = Int8Array.from(pool, partOf);
   const levels = Float64Array.from(pool, formalityOf);
   const bits = Uint8Array.from(pool, (worn) => liftBits(worn, band, BELOW));
@@ -126,7 +131,8 @@ function tallyLevels(pool: readonly Worn[], band: Band, slack: number): Count {
       counts[part] = (counts[part] as number) + 1;
     }
     const level = weighed(sums, counts);
-    if (level === undefined || (level < band[0] && alone === 1)) return;
-    says[toneOf(level, band, slack)]++;
+    if (level === undefined) return;
+    const tone = toneOf(level, band, at);
+    if (tone === 'works' || level > band[1] || alone !== 1) says[tone]++;
   };
 }

@@ -1,6 +1,6 @@
 import { defineRule } from '../define';
 import { wording } from '../finding';
-import { ids } from '../rule';
+import { ids, TELLING_WEIGHT } from '../rule';
 import { areaOf } from '../fields';
 import { solid } from '../given';
 
@@ -13,6 +13,7 @@ const words = wording({
 export const hour = defineRule({
   id: 'R4',
   facet: 'R',
+  weight: TELLING_WEIGHT,
   title: 'Hour',
   question: 'Does it belong to this hour of the day?',
   thresholds: {

@@ -1,6 +1,6 @@
 import { defineRule } from '../define';
 import { wording } from '../finding';
-import { ids } from '../rule';
+import { ids, TELLING_WEIGHT } from '../rule';
 import { mixes } from './n1-mix';
 import { areaOf, isPrint } from '../fields';
 import { printed, solid } from '../given';
@@ -15,6 +15,7 @@ const words = wording({
 export const calm = defineRule({
   id: 'N3',
   facet: 'N',
+  weight: TELLING_WEIGHT,
   title: 'Calm company',
   question: 'Does a loud print have calm company?',
   thresholds: {

@@ -1,7 +1,7 @@
 import type { Worn } from '../../piece';
 import { defineRule } from '../define';
 import { wording } from '../finding';
-import { ids } from '../rule';
+import { ids, TELLING_WEIGHT } from '../rule';
 import { inSlot, isPrint, oneIn } from '../fields';
 import { printed, solid } from '../given';
 
@@ -20,6 +20,7 @@ const isLoud = (worn: Worn): boolean => isPrint(worn) && worn.piece.pattern.cont
 export const printAndJewels = defineRule({
   id: 'N4',
   facet: 'N',
+  weight: TELLING_WEIGHT,
   title: 'Print and jewellery',
   question: 'Does jewellery compete with a print at the chest?',
   thresholds: {

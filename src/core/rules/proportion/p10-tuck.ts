@@ -1,7 +1,7 @@
 import { isTucked, measure } from '../../piece';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
-import { ids } from '../rule';
+import { ids, TELLING_WEIGHT } from '../rule';
 import { inSlot, knowsBody, waistbandOf } from '../fields';
 import { solid } from '../given';
 import { hangHeight } from '../../figure';
@@ -19,6 +19,7 @@ type Said = FoundBy<typeof words>;
 export const tuck = defineRule({
   id: 'P10',
   facet: 'P',
+  weight: TELLING_WEIGHT,
   title: 'Tuck',
   question: 'Will the tuck hold, and lie flat?',
   thresholds: {

@@ -2,7 +2,7 @@ import { hemHeight } from '../../figure';
 import { measure, type Worn } from '../../piece';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
-import { ids } from '../rule';
+import { ids, TELLING_WEIGHT } from '../rule';
 import { inSlot } from '../fields';
 import { solid } from '../given';
 import { type Scene } from '../scene';
@@ -22,6 +22,7 @@ type Said = FoundBy<typeof words>;
 export const tiers = defineRule({
   id: 'P12',
   facet: 'P',
+  weight: TELLING_WEIGHT,
   title: 'Tiers',
   question: 'Do the hems of two layers look accidental?',
   thresholds: {

@@ -1,7 +1,7 @@
 import { measure } from '../../piece';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
-import { ids } from '../rule';
+import { ids, TELLING_WEIGHT } from '../rule';
 import { inSlot } from '../fields';
 import { solid } from '../given';
 import { ALONE } from '../reads';
@@ -16,6 +16,7 @@ type Said = FoundBy<typeof words>;
 export const straps = defineRule({
   id: 'P13',
   facet: 'P',
+  weight: TELLING_WEIGHT,
   title: 'Straps',
   question: 'Will the straps stay up?',
   thresholds: {

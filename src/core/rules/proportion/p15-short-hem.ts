@@ -1,7 +1,7 @@
 import { measure } from '../../piece';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
-import { ids } from '../rule';
+import { ids, TELLING_WEIGHT } from '../rule';
 import { oneIn } from '../fields';
 import { solid } from '../given';
 
@@ -15,6 +15,7 @@ type Said = FoundBy<typeof words>;
 export const shortHem = defineRule({
   id: 'P15',
   facet: 'P',
+  weight: TELLING_WEIGHT,
   title: 'Short hem',
   question: 'Is a short hem balanced?',
   thresholds: { heel: { value: 40, unit: 'mm', says: 'Highest heel under shorts.', min: 10, max: 90 } },

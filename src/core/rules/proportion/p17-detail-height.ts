@@ -1,6 +1,6 @@
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
-import { ids } from '../rule';
+import { ids, TELLING_WEIGHT } from '../rule';
 import { knowsBody } from '../fields';
 import { solid } from '../given';
 import { hangHeight } from '../../figure';
@@ -16,6 +16,7 @@ type Said = FoundBy<typeof words>;
 export const detailHeight = defineRule({
   id: 'P17',
   facet: 'P',
+  weight: TELLING_WEIGHT,
   title: 'Height of a detail',
   question: 'Does a detail fall on the knee or the bust?',
   thresholds: {

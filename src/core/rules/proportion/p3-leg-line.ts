@@ -1,7 +1,7 @@
 import { deltaE, lab } from '../../colour';
 import { defineRule } from '../define';
 import { wording } from '../finding';
-import { ids } from '../rule';
+import { ids, TELLING_WEIGHT } from '../rule';
 import { hemHeight, liftOf } from '../../figure';
 import { isTrousered, measure, type Worn } from '../../piece';
 import { knowsBody, mainHex, oneIn, waistbandOf } from '../fields';
@@ -36,6 +36,7 @@ const words = wording({
 export const legLine = defineRule({
   id: 'P3',
   facet: 'P',
+  weight: TELLING_WEIGHT,
   title: 'Leg line',
   question: 'Is the line from waist to toe broken?',
   thresholds: {

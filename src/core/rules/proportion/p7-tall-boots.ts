@@ -3,7 +3,7 @@ import { hemHeight } from '../../figure';
 import { isClose, isTrousered, measure, type Worn } from '../../piece';
 import { defineRule } from '../define';
 import { wording } from '../finding';
-import { ids } from '../rule';
+import { ids, TELLING_WEIGHT } from '../rule';
 import { hemOf, inSlot, mainHex, oneIn } from '../fields';
 import { solid } from '../given';
 import { wholeIn } from '../reads';
@@ -24,6 +24,7 @@ const isTall = ({ facts }: Worn): boolean => facts.boot === 'tall';
 export const tallBoots = defineRule({
   id: 'P7',
   facet: 'P',
+  weight: TELLING_WEIGHT,
   title: 'Tall boots',
   question: 'Do the trousers or the skirt go with a tall boot?',
   thresholds: {

@@ -24,9 +24,9 @@ export const toe = defineRule({
     pool: { value: 30, unit: 'mm', says: 'A hem below this pools on the shoe.', min: 0, max: 60 },
   },
   words,
-  reads: () => ({ of: wholeIn('bottom', 'shoes') }),
+  reads: () => ({ of: wholeIn('bottom', 'whole', 'shoes') }),
   find(scene, at) {
-    const [bottom, shoe] = [oneIn(scene, 'bottom'), oneIn(scene, 'shoes')];
+    const [bottom, shoe] = [oneIn(scene, 'bottom', 'whole'), oneIn(scene, 'shoes')];
     if (!bottom || !shoe || bottom.facts.legs !== 'long') return [];
     const { leg } = bottom.piece.cut;
     if (leg !== 'wide' && leg !== 'flare' && leg !== 'bootcut') return [];

@@ -59,8 +59,9 @@ export const shine = defineRule({
     const sparkling = ids(...shining);
     const said: Said[] = [];
     const jewels = pieces.filter(glitters);
-    // In the evening a second sparkle that answers the first is a plan in either school.
-    if ((schools.shine === 'repeat' || occasion?.time === 'evening') && shining.length >= 2) {
+    // In the evening a second sparkle that answers the first is a plan, unless this client or file asks for calm.
+    const byHour = occasion?.time === 'evening' && schools.shineSaid !== true;
+    if ((schools.shine === 'repeat' || byHour) && shining.length >= 2) {
       const answers = shining.some((one, i) =>
         shining.slice(i + 1).some((other) => deltaEHex(mainHex(other), mainHex(one)) <= at.answer),
       );

@@ -1,6 +1,6 @@
 import { defineRule } from '../define';
 import { wording } from '../finding';
-import { ids } from '../rule';
+import { ids, TELLING_WEIGHT } from '../rule';
 import { solid } from '../given';
 import { type Worn } from '../../piece';
 
@@ -21,6 +21,7 @@ const words = wording({
 export const suede = defineRule({
   id: 'S3',
   facet: 'S',
+  weight: TELLING_WEIGHT,
   title: 'Suede',
   question: 'Does suede have something with a shine beside it?',
   words,

@@ -1,7 +1,7 @@
 import type { Worn } from '../../piece';
 import { defineRule } from '../define';
 import { wording } from '../finding';
-import { ids } from '../rule';
+import { ids, TELLING_WEIGHT } from '../rule';
 import { solid } from '../given';
 
 const summery = ({ piece: { fabric } }: Worn): boolean =>
@@ -20,6 +20,7 @@ const words = wording({
 export const clothSeason = defineRule({
   id: 'S4',
   facet: 'S',
+  weight: TELLING_WEIGHT,
   title: 'Cloth and season',
   question: 'Do the cloths belong to one season?',
   words,

@@ -1,7 +1,7 @@
 import { measure } from '../../piece';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
-import { ids } from '../rule';
+import { ids, TELLING_WEIGHT } from '../rule';
 import { oneIn } from '../fields';
 import { solid } from '../given';
 import { wholeIn } from '../reads';
@@ -26,6 +26,7 @@ type Said = FoundBy<typeof words>;
 export const ground = defineRule({
   id: 'W3',
   facet: 'W',
+  weight: TELLING_WEIGHT,
   title: 'Ground',
   question: 'Does the shoe suit the ground?',
   thresholds: {

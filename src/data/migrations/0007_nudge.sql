@@ -1,0 +1,2 @@
+ALTER TABLE "box_line" ADD COLUMN "nudge" boolean DEFAULT false NOT NULL;--> statement-breakpoint
+CREATE UNIQUE INDEX "box_line_one_nudge" ON "box_line" USING btree ("box_id") WHERE nudge and removed_at is null;

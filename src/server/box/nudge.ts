@@ -1,0 +1,31 @@
+import { markNudgeCall } from '@contracts/pull/mark-nudge';
+import { isOpen } from '@core/box';
+import { boxLine } from '@data/schema';
+import { and, eq, isNull } from 'drizzle-orm';
+import { note } from '../audit';
+import { conflict, notFound } from '../problem';
+import { serve } from '../use-case';
+import { boxView } from './box-view';
+import { boxOf } from './lines';
+
+/** The one braver choice of a box: marking another takes the mark from the first. */
+export const markNudge = serve(markNudgeCall, {
+  async run(context, { boxId, lineId, nudge }) {
+    const { tx, actor, now } = context;
+    const row = await boxOf(tx, actor.shopId, boxId, true);
+    if (!isOpen(row.state)) throw conflict('This box is packed: its pieces stay as they are.');
+    const held = and(eq(boxLine.boxId, boxId), isNull(boxLine.removedAt));
+    await tx
+      .update(boxLine)
+      .set({ nudge: false })
+      .where(and(held, eq(boxLine.nudge, true)));
+    const found = await tx
+      .update(boxLine)
+      .set({ nudge })
+      .where(and(held, eq(boxLine.id, lineId)))
+      .returning({ id: boxLine.id });
+    if (found.length === 0) throw notFound('That line');
+    await note(context, nudge ? 'mark as nudge' : 'unmark as nudge', 'box_line', lineId, { boxId });
+    return boxView(tx, actor, boxId, now);
+  },
+});
