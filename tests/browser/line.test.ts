@@ -85,7 +85,7 @@ async function walk({ prefix, client, page, person, wear }: Trial): Promise<void
       (wanted) =>
         document.querySelectorAll('.pull-rows > li').length === 1 &&
         document.querySelector('.pull-title')?.textContent === wanted,
-      { timeout: 15_000 },
+      { timeout: 60_000 },
       name,
     );
     await person.press('button', 'Hold L');

@@ -92,7 +92,7 @@ describe('the Rail', () => {
     // Jeans make it too casual for the ceremony; a mend is offered and kept by Enter.
     for (const name of ['Dark jeans', 'Ivory tee', 'Warden blazer'])
       await click(page, `.hanging[title^="${name}"]`);
-    await page.waitForSelector('.mend', { timeout: 15_000 });
+    await page.waitForSelector('.mend', { timeout: 60_000 });
     const casual = Number(await score());
     await page.focus('.mend');
     await page.keyboard.press('Enter');

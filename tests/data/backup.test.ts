@@ -31,7 +31,7 @@ beforeAll(async () => {
     height: 64,
   });
   await owner.close();
-}, 120_000);
+});
 afterAll(async () => {
   await cluster.remove();
   rmSync(folder, { recursive: true, force: true });
@@ -97,7 +97,7 @@ describe('a backup', () => {
     const after = connect(cluster.adminUrl, 2);
     expect(await after.db.select().from(session)).toEqual([]);
     await after.close();
-  }, 120_000);
+  });
 
   it('that was changed, or is none, is refused, and nothing is touched', async () => {
     const before = await fingerprint();
@@ -110,7 +110,7 @@ describe('a backup', () => {
     expect(await refused('restore', letter)).toContain('is no backup of Ivory Rail');
     expect(await refused('restore', join(folder, 'none.dump'))).toContain('There is no file');
     expect(await fingerprint()).toEqual(before);
-  }, 60_000);
+  });
 
   it('is not brought back into an open shop', async () => {
     await run('backup', join(folder, 'open'));
@@ -119,7 +119,7 @@ describe('a backup', () => {
     await app.db.execute(sql`select 1`);
     expect(await refused('restore', join(folder, 'open', file))).toContain('The shop is open');
     await app.close();
-  }, 60_000);
+  });
 
   it('keeps the newest', async () => {
     const many = join(folder, 'many');
@@ -128,5 +128,5 @@ describe('a backup', () => {
       await new Promise((rest) => setTimeout(rest, 1100));
     }
     expect(readdirSync(many).filter((name) => name.endsWith('.dump'))).toHaveLength(2);
-  }, 60_000);
+  });
 });

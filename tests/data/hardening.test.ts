@@ -281,5 +281,5 @@ describe('a server and a worker that die', () => {
       keeper.kill('SIGTERM');
       await until('nothing left', () => keeper.exitCode !== null || keeper.signalCode !== null);
     }
-  }, 120_000);
+  });
 });

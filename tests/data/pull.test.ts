@@ -445,7 +445,7 @@ describe('a hold nobody looks at', () => {
       await new Promise((done) => worker.once('exit', done));
     }
     expect(await disagreements(db())).toEqual([]);
-  }, 60_000);
+  });
 });
 
 describe('how often a rule spoke and was overruled', () => {

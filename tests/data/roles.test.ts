@@ -154,5 +154,5 @@ describe('a cluster of the release before there were roles', () => {
       await owner.close();
       await cluster.remove();
     }
-  }, 120_000);
+  });
 });

@@ -11,7 +11,7 @@ export function adjustOf({ cut, facts }: Piece, ways: readonly Mode[]): string[]
   const lines: string[] = [];
   if (cut.waistDetail === 'tie' || /\b(ties?|drawcords?|tabs?|laces?|wraps?)\b/i.test(facts.closure ?? ''))
     lines.push('Set its ties and tabs anew on you; they came as the hanger left them.');
-  if (ways.some(({ effects }) => effects?.sleeves === 'rolled'))
+  if (ways.some(({ effects }) => effects?.sleeves !== undefined))
     lines.push(
       'If the shoulders feel tight with the sleeves rolled, roll them down before you think of another size.',
     );

@@ -161,7 +161,7 @@ export const EFFECTS = {
   front: ['open', 'closed'],
   /** Drawn in at the waist with a belt, or by knotting the two fronts. */
   waist: ['belted', 'knotted'],
-  sleeves: ['rolled'],
+  sleeves: ['rolled', 'pushed'],
   /** Arms free beneath it. */
   arms: ['free'],
   leg: ['over the shoe', 'in the boot', 'cuffed'],

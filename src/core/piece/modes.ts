@@ -63,7 +63,7 @@ function usualModes(piece: Attributes & Pick<Piece, 'category'>): readonly Mode[
   const { cut, fabric } = piece;
   const usual = kind.ways.filter(
     ({ effects }) =>
-      effects?.sleeves !== 'rolled' ||
+      effects?.sleeves === undefined ||
       (cut.sleeve ?? kind.sleeve) === 'long' ||
       cut.sleeve === 'three-quarter',
   );

@@ -151,7 +151,7 @@ function bared({ shows, as, sleeves, arms, front }: Effects): readonly Zone[] {
     ...(shows === 'below the waist' ? UPPER_ZONES : []),
     ...(as === 'layer' || front === 'open' || arms === 'free' ? (['chest', 'midriff'] as const) : []),
     ...(as === 'round the shoulders' ? (['upper-arms', 'neck', 'seat'] as const) : []),
-    ...(sleeves === 'rolled' || arms === 'free' ? (['lower-arms'] as const) : []),
+    ...(sleeves !== undefined || arms === 'free' ? (['lower-arms'] as const) : []),
   ];
 }
 

@@ -44,7 +44,7 @@ export function legOf(frame: Frame, worn: Worn, hip: Point): LegShape {
   const thigh = measures.thigh ?? 600;
   // Tucked into a boot, the leg is folded to its shaft.
   const tucked = worn.effects.leg === 'in the boot' && !frame.flat;
-  const opening = tucked ? Math.min(measures.legOpening ?? 360, 300) : (measures.legOpening ?? 360);
+  const opening = tucked ? 190 : (measures.legOpening ?? 360);
   const cuff = worn.effects.leg === 'cuffed' ? 60 : 0;
   const inseam = (measures.inseam ?? 780) - cuff;
   const hem = Math.min(frame.y.crotch + inseam, frame.flat ? Infinity : tucked ? frame.y.ankle : -2);
@@ -53,7 +53,11 @@ export function legOf(frame: Frame, worn: Worn, hip: Point): LegShape {
     const girth =
       y < frame.y.knee
         ? mix(thigh, kneeGirth, (y - frame.y.crotch) / (frame.y.knee - frame.y.crotch))
-        : mix(kneeGirth, opening, (y - frame.y.knee) / Math.max(1, frame.y.crotch + inseam - frame.y.knee));
+        : mix(
+            kneeGirth,
+            opening,
+            (y - frame.y.knee) / (tucked ? 110 : Math.max(1, frame.y.crotch + inseam - frame.y.knee)),
+          );
     // At the crotch the two legs share the hip: neither is drawn wider than its half.
     const most = y <= frame.y.crotch + 1 ? hip[0] - 4 : y < frame.y.knee - 1 ? hip[0] * 1.02 : Infinity;
     return Math.min(frame.tube(girth), most);

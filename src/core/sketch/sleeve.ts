@@ -17,7 +17,7 @@ export function sleeveOf(frame: Frame, worn: Worn): SleeveSketch | undefined {
   const kind = piece.cut.sleeve ?? worn.facts.sleeve;
   if (kind === 'none') return undefined;
   const { tip, underarm } = cornerOf(frame, worn);
-  const rolled = effects.sleeves === 'rolled';
+  const rolled = effects.sleeves !== undefined;
   const elbow = frame.body.armLength * 0.56 + 40;
   const length = rolled ? Math.min(elbow, measures.sleeve ?? 600) : (measures.sleeve ?? 600);
   const volume =

@@ -1,7 +1,7 @@
 import { hasLeft } from '@core/box';
 import { piecesOf } from '@contracts/look-pieces';
 import type { BoxView } from '@contracts/box/box-view';
-import { broughtUp, type LetterDraft, type PieceNote } from '@core/letter';
+import { broughtUp, type LetterDraft, type PieceNote, taughtIn } from '@core/letter';
 import { Button, Textarea } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { call, showProblem } from '@ui/api';
@@ -11,8 +11,9 @@ import { GarmentSketch } from '@ui/GarmentSketch';
 import { GuardList } from '@ui/GuardList';
 import { Money } from '@ui/Money';
 import { Providers } from '@ui/Providers';
+import { TaughtSteps } from '@ui/TaughtSteps';
 import { useBox } from '@ui/useBox';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import './letter.css';
 
 /** Step 4: the sheet the client reads. Drafted from the box, edited here, printed as it stands. */
@@ -57,6 +58,7 @@ export function LetterPage({ initial }: { readonly initial: BoxView }) {
       setRenewed(false);
     }
   };
+  const looks = useMemo(() => view.looks.map((look) => piecesOf(view, look.pieces)), [view]);
   useHotkeys(
     [
       ['mod+S', () => void save()],
@@ -170,6 +172,7 @@ export function LetterPage({ initial }: { readonly initial: BoxView }) {
             {view.lines.map((line) => {
               const note = letter.pieces.find(({ ref }) => ref === line.piece.id);
               if (!note) return null;
+              const taught = taughtIn(line.piece.id, looks);
               return (
                 <div key={line.id} className="letter-piece">
                   <span className="letter-sketch">
@@ -197,6 +200,7 @@ export function LetterPage({ initial }: { readonly initial: BoxView }) {
                       value={note.wear.join('\n')}
                       onChange={(text) => changeNote(note.ref, { wear: text.split('\n').filter(Boolean) })}
                     />
+                    {taught && <TaughtSteps piece={taught} client={view.client.profile} />}
                     {note.beneath.length > 0 && (
                       <Lines
                         label={`Beneath ${line.piece.title}`}

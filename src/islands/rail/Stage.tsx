@@ -4,8 +4,10 @@ import { modeOf, modesOf, type Piece } from '@core/piece';
 import { lengthIn, type Tongue } from '@core/words';
 import { useDroppable } from '@dnd-kit/core';
 import { IconX } from '@tabler/icons-react';
+import { isTaught } from '@core/sketch';
 import { Figure } from '@ui/Figure';
-import { memo, type ReactNode } from 'react';
+import { TaughtSteps } from '@ui/TaughtSteps';
+import { memo, type ReactNode, useState } from 'react';
 
 interface StageProps {
   readonly pieces: readonly Piece[];
@@ -63,6 +65,7 @@ export function Stage({
             key={piece.id}
             piece={piece}
             where={whereOf(piece, verdict, tongue)}
+            client={client}
             onMode={onMode}
             onTakeOff={onTakeOff}
           />
@@ -96,15 +99,28 @@ function whereOf(piece: Piece, verdict: Verdict, tongue: Tongue): string {
 type WornRowProps = Pick<StageProps, 'onMode' | 'onTakeOff'> & {
   readonly piece: Piece;
   readonly where: string;
+  readonly client: Profile;
 };
 
-const WornRow = memo(function WornRow({ piece, where, onMode, onTakeOff }: WornRowProps) {
+const WornRow = memo(function WornRow({ piece, where, client, onMode, onTakeOff }: WornRowProps) {
   const modes = modesOf(piece);
+  const [shown, setShown] = useState(false);
+  const taught = isTaught(piece);
   return (
     <li>
       <span className="worn-title">
         {piece.title} <span className="small soft">{where}</span>
       </span>
+      {taught && (
+        <button
+          className="plain-button small"
+          aria-expanded={shown}
+          aria-label={`How to: ${piece.title}, ${modeOf(piece).title.toLowerCase()}`}
+          onClick={() => setShown(!shown)}
+        >
+          how
+        </button>
+      )}
       {modes.length > 1 && (
         <select
           className="worn-way"
@@ -128,6 +144,7 @@ const WornRow = memo(function WornRow({ piece, where, onMode, onTakeOff }: WornR
       >
         <IconX size={14} aria-hidden />
       </button>
+      {taught && shown && <TaughtSteps piece={piece} client={client} />}
     </li>
   );
 });

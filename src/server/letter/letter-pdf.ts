@@ -1,17 +1,19 @@
 import { piecesOf } from '@contracts/look-pieces';
 import type { BoxView } from '@contracts/box/box-view';
 import { bodyOf } from '@core/figure';
-import type { LetterDraft, PieceNote } from '@core/letter';
+import { type LetterDraft, type PieceNote, taughtIn } from '@core/letter';
 import { money } from '@core/money';
 import { wear } from '@core/piece';
-import { figureDrawing, flatOf, layersOf } from '@core/sketch';
+import { figureDrawing, flatOf, layersOf, stepsOf } from '@core/sketch';
 import { A4, FONT, INK, openPdf, SOFT } from '../pdf/document';
 import { paintPdf } from '../pdf/pdf-drawing';
 
 /** A4 in points, with a margin that a folded sheet likes. */
 const PAGE = { ...A4, margin: 50 } as const;
 const WIDE = PAGE.width - 2 * PAGE.margin;
-const STAGE = '#b9b9b6';
+/** Ground of a figure: light enough to be ink on paper; lists stand on the paper itself. */
+const STAGE = '#efede7';
+const HAIRLINE = '#d8d2c6';
 const USUAL = bodyOf({ heightMm: 1700 });
 
 /** The letter of a box as a PDF, A4: greeting, each piece with its sketch, each look on the client's figure. */
@@ -52,7 +54,7 @@ function pieceRow(doc: PDFKit.PDFDocument, view: BoxView, note: PieceNote): void
   const top = doc.y;
   const drawing = flatOf(line.piece, USUAL);
   const scale = (SKETCH - 10) / Math.max(drawing.box.w, drawing.box.h);
-  doc.rect(PAGE.margin, top, SKETCH, SKETCH).fill(STAGE);
+  doc.rect(PAGE.margin, top, SKETCH, SKETCH).lineWidth(0.5).stroke(HAIRLINE);
   paintPdf(doc, drawing, {
     x: PAGE.margin + (SKETCH - drawing.box.w * scale) / 2,
     y: top + (SKETCH - drawing.box.h * scale) / 2,
@@ -82,6 +84,41 @@ function pieceRow(doc: PDFKit.PDFDocument, view: BoxView, note: PieceNote): void
   }
   doc.y = Math.max(doc.y, top + SKETCH) + 12;
   doc.x = PAGE.margin;
+  stepsRow(doc, view, line.piece.id);
+}
+
+const STEP = 84;
+
+/** How a piece is worn in its look, in three small drawings with a line below each. */
+function stepsRow(doc: PDFKit.PDFDocument, view: BoxView, id: string): void {
+  const piece = taughtIn(
+    id,
+    view.looks.map((look) => piecesOf(view, look.pieces)),
+  );
+  if (!piece) return;
+  room(doc, STEP + 40);
+  const top = doc.y;
+  const left = PAGE.margin + SKETCH + 14;
+  const width = (WIDE - SKETCH - 14 - 2 * 8) / 3;
+  let lowest = top;
+  stepsOf(piece, bodyOf(view.client.profile.measures)).forEach(({ says, drawing }, i) => {
+    const x = left + i * (width + 8);
+    const scale = Math.min((STEP - 8) / drawing.box.h, (width - 8) / drawing.box.w);
+    doc.rect(x, top, width, STEP).lineWidth(0.5).stroke(HAIRLINE);
+    paintPdf(doc, drawing, {
+      x: x + (width - drawing.box.w * scale) / 2,
+      y: top + (STEP - drawing.box.h * scale) / 2,
+      scale,
+    });
+    doc
+      .fillColor(INK)
+      .font(FONT.sans)
+      .fontSize(8)
+      .text(says, x, top + STEP + 4, { width });
+    lowest = Math.max(lowest, doc.y);
+  });
+  doc.x = PAGE.margin;
+  doc.y = lowest + 12;
 }
 
 const FIGURE = 230;

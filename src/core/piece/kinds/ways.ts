@@ -52,7 +52,7 @@ export const PUSHED = way(
   'Sleeves pushed up',
   'Push the sleeves up to just below the elbow.',
   {
-    sleeves: 'rolled',
+    sleeves: 'pushed',
   },
 );
 /** A knit as a scarf would lie: it warms, and covers nothing. */

@@ -21,7 +21,7 @@ export function effectOf(worn: Worn, all: readonly Worn[]): Effect | undefined {
     return all.some((other) => other.order < worn.order && other.facts.main)
       ? { vertical: true, code: 'open' }
       : undefined;
-  if (sleeves === 'rolled') return { code: 'rolled' };
+  if (sleeves) return { code: 'rolled' };
   if (as === 'beneath')
     return all.some((other) => other.slot === 'top' && other !== worn)
       ? { waist: 'at its own hem', code: 'beneath' }
