@@ -1,3 +1,4 @@
+export { type ClientFact, clientFacts } from './in-a-line';
 export {
   HOUSE_SCHOOLS,
   type Limits,

@@ -7,7 +7,7 @@ import { memo, useMemo } from 'react';
 /** The picture of a saved look; drawn again only when the look or its pieces change. */
 const Thumb = memo(function Thumb({ view, look }: { readonly view: BoxView; readonly look: LookView }) {
   const pieces = useMemo(() => piecesOf(view, look.pieces), [view, look.pieces]);
-  return <Figure pieces={pieces} client={view.client.profile} height={52} title="" decorative />;
+  return <Figure pieces={pieces} client={view.client.profile} height={38} title="" decorative />;
 });
 
 interface StripProps {
@@ -31,7 +31,7 @@ export const LookStrip = memo(function LookStrip({ view, currentId, onOpen, onNe
               aria-current={look.id === currentId || undefined}
               onClick={() => onOpen(look)}
             >
-              <span className="stage look-thumb">
+              <span className="look-thumb">
                 <Thumb view={view} look={look} />
               </span>
               <span>
