@@ -1,21 +1,11 @@
+import { seeded } from '../chance';
+
 /** A group of pixels: its middle in CIELAB and how many belong to it. */
 export interface Cluster {
   readonly l: number;
   readonly a: number;
   readonly b: number;
   readonly count: number;
-}
-
-/** Numbers between 0 and 1, the same for the same seed (mulberry32, public domain). */
-export function seeded(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = state;
-    t = Math.imul(t ^ (t >>> 15), t | 1);
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
 }
 
 const distance2 = (lab: Float32Array, p: number, c: { l: number; a: number; b: number }): number =>

@@ -170,4 +170,5 @@ export {
   type Words,
 } from './finding';
 export { ELSEWHERE_RULES } from './elsewhere';
+export { formalityOf } from './formality/levels';
 export type { Scene } from './scene';

@@ -1,0 +1,129 @@
+import { LookPool } from '../look';
+import { EXCLUSIVE, type Piece, type Slot, wear } from '../piece';
+import { formalityOf, type Settings } from '../rules';
+import type { PlanProblem } from './problem';
+
+/** A complete look that may be sent, for one occasion. */
+export interface PlanLook {
+  /** Place of its occasion in the problem. */
+  readonly occasion: number;
+  /** Places of its new pieces among the candidates, ascending; none: out of the closet alone. */
+  readonly fresh: readonly number[];
+  readonly pieces: readonly Piece[];
+  readonly score: number;
+}
+
+/**
+ * The looks a plan is made of, stated so that anybody can make them again. For each occasion: of each place (top, bottom,
+ * whole, shoes) the owned and the new pieces nearest to its formality are companions; every candidate is worn with every
+ * set of companions that makes a look whole, layers and accessories on the best looks found without them. The judge keeps
+ * what may be sent and scores at least `LEAST_SCORE`; of each candidate and occasion the best `KEPT` stay. New pieces in
+ * one look: at most `MOST_FRESH`.
+ */
+export const ENUMERATION = {
+  owned: 6,
+  ownedShoes: 4,
+  fresh: 3,
+  freshShoes: 2,
+  kept: 8,
+  dressed: 6,
+  leastScore: 70,
+  mostFresh: 4,
+} as const;
+
+const BASE: readonly Slot[] = ['top', 'bottom', 'whole', 'shoes'];
+
+export function looksOf(
+  problem: PlanProblem,
+  allowed: readonly boolean[],
+  settings: Settings = {},
+): PlanLook[] {
+  return problem.occasions.flatMap((_each, place) => looksFor(problem, place, allowed, settings));
+}
+
+function looksFor(
+  { occasions, setting, closet, candidates }: PlanProblem,
+  occasionPlace: number,
+  allowed: readonly boolean[],
+  settings: Settings,
+): PlanLook[] {
+  const { occasion } = occasions[occasionPlace] ?? {};
+  if (!occasion) return [];
+  const pieces = [...candidates.map(({ piece }) => piece), ...closet];
+  const worn = pieces.map(wear);
+  const pool = new LookPool(pieces, { ...setting, occasion }, settings);
+  const [lo, hi] = occasion.formality;
+  const isFresh = (place: number): boolean => place < candidates.length;
+  const isOpen = (place: number): boolean => !isFresh(place) || allowed[place] === true;
+  const off = worn.map((each) => {
+    const level = formalityOf(each);
+    return level < lo ? lo - level : level > hi ? level - hi : 0;
+  });
+  const inSlot = (slot: Slot): number[] =>
+    worn
+      .flatMap((each, place) => (each.slot === slot && isOpen(place) ? [place] : []))
+      .sort((a, b) => (off[a] as number) - (off[b] as number) || a - b);
+  const places = new Map(BASE.map((slot) => [slot, inSlot(slot)] as const));
+  const companions = (slot: Slot): number[] => {
+    const all = places.get(slot) ?? [];
+    const [own, fresh] =
+      slot === 'shoes'
+        ? [ENUMERATION.ownedShoes, ENUMERATION.freshShoes]
+        : [ENUMERATION.owned, ENUMERATION.fresh];
+    return [...all.filter((place) => !isFresh(place)).slice(0, own), ...all.filter(isFresh).slice(0, fresh)];
+  };
+  const [tops, bottoms, wholes, shoes] = BASE.map(companions) as [number[], number[], number[], number[]];
+  const found = new Map<string, { look: readonly number[]; score: number }>();
+  const judge = (look: readonly number[]): void => {
+    if (look.filter(isFresh).length > ENUMERATION.mostFresh) return;
+    const sorted = [...look].sort((a, b) => a - b);
+    const key = sorted.join(' ');
+    if (found.has(key)) return;
+    const { sendable, score } = pool.judge(sorted);
+    found.set(key, { look: sorted, score: sendable ? score : -1 });
+  };
+  const dress = (
+    tops_: readonly number[],
+    bottoms_: readonly number[],
+    wholes_: readonly number[],
+    shoes_: readonly number[],
+  ): void => {
+    for (const shoe of shoes_) {
+      for (const whole of wholes_) judge([whole, shoe]);
+      for (const top of tops_) for (const bottom of bottoms_) judge([top, bottom, shoe]);
+    }
+  };
+  dress(tops, bottoms, wholes, shoes);
+  for (let place = 0; place < candidates.length; place++) {
+    if (!isOpen(place)) continue;
+    const { slot } = worn[place] as (typeof worn)[number];
+    if (slot === 'top') dress([place], bottoms, [], shoes);
+    else if (slot === 'bottom') dress(tops, [place], [], shoes);
+    else if (slot === 'whole') dress([], [], [place], shoes);
+    else if (slot === 'shoes') dress(tops, bottoms, wholes, [place]);
+  }
+  const best = (): { look: readonly number[]; score: number }[] =>
+    [...found.values()]
+      .filter(({ score }) => score >= ENUMERATION.leastScore)
+      .sort((a, b) => b.score - a.score || (a.look.join() < b.look.join() ? -1 : 1));
+  // What is no base goes over the best: a few out of the closet alone, and a few of every make.
+  const bases = best();
+  const owned = bases.filter(({ look }) => !look.some(isFresh)).slice(0, ENUMERATION.dressed);
+  const mixed = bases.filter(({ look }) => look.some(isFresh)).slice(0, ENUMERATION.dressed * 2);
+  worn.forEach(({ slot }, place) => {
+    if (BASE.includes(slot) || !isOpen(place)) return;
+    for (const { look } of [...owned, ...mixed])
+      if (!look.some((other) => (worn[other] as (typeof worn)[number]).slot === slot && EXCLUSIVE.has(slot)))
+        judge([...look, place]);
+  });
+  const counts = new Map<number, number>();
+  const alone = { kept: 0 };
+  return best().flatMap(({ look, score }) => {
+    const fresh = look.filter(isFresh);
+    if (fresh.length === 0) {
+      if (alone.kept++ >= ENUMERATION.kept) return [];
+    } else if (fresh.every((each) => (counts.get(each) ?? 0) >= ENUMERATION.kept)) return [];
+    for (const each of fresh) counts.set(each, (counts.get(each) ?? 0) + 1);
+    return [{ occasion: occasionPlace, fresh, pieces: look.map((place) => pieces[place] as Piece), score }];
+  });
+}

@@ -1,0 +1,136 @@
+import { isTwin } from '../closet';
+import { answersAsk, isOtherRail, refusedByAsk } from '../pull';
+import type { Settings } from '../rules';
+import { looksOf, type PlanLook } from './enumerate';
+import type { PlanProblem } from './problem';
+
+/**
+ * What a box is worth, in points. An occasion is dressed by its best looks: the first counts `looks[0]` of its score, the
+ * second `looks[1]`, the third `looks[2]`; so much more for each look opened for it, up to `mostOpened`; an ask answered;
+ * and the chance to be kept less the price of risk, nought at even odds. Working values of the trade, no source.
+ */
+export const WORTH = { looks: [1, 0.4, 0.2], opened: 2, mostOpened: 10, ask: 30, keep: 12 } as const;
+
+/** The problem as a model: what may be chosen, what it brings, what binds it. The same for the search and for the proof. */
+export interface PlanModel {
+  /** Candidates that may be chosen at all. */
+  readonly allowed: readonly boolean[];
+  readonly price: readonly number[];
+  /** Points of each candidate by itself. */
+  readonly own: readonly number[];
+  readonly weights: readonly number[];
+  /** Looks of each occasion, best first. */
+  readonly looks: readonly (readonly PlanLook[])[];
+  /** Candidates that answer each ask. */
+  readonly answering: readonly { readonly by: readonly number[]; readonly must: boolean }[];
+  readonly twins: readonly (readonly [number, number])[];
+  readonly pins: readonly number[];
+  readonly groups: readonly {
+    readonly name: string;
+    readonly of: readonly number[];
+    readonly least: number;
+    readonly most: number;
+  }[];
+  readonly budgetMinor: number;
+  readonly least: number;
+  readonly most: number;
+}
+
+export function modelOf(problem: PlanProblem, settings: Settings = {}): PlanModel {
+  const { candidates, occasions, asks, bounds, setting } = problem;
+  const bans = new Set(problem.bans);
+  const allowed = candidates.map(
+    ({ piece, stock }) =>
+      !bans.has(piece.id) &&
+      (stock ?? 1) > 0 &&
+      !isOtherRail(piece, setting.client?.department) &&
+      // What an ask of this kind rules out is never sent for it, and what it does not speak of is free.
+      !asks.some(({ ask }) => ask.kinds.includes(piece.category) && refusedByAsk(piece, ask) !== undefined),
+  );
+  // What is dearer than the whole budget is in no look; that it may not be in the box is the budget's to say.
+  const affordable = candidates.map(
+    ({ priceMinor }, place) => allowed[place] === true && priceMinor <= problem.budgetMinor,
+  );
+  const looks = looksOf(problem, affordable, settings);
+  const open = candidates.flatMap((_each, place) => (allowed[place] ? [place] : []));
+  const groups = Object.entries(bounds).map(([category, [least, most]]) => ({
+    name: category,
+    of: open.filter((place) => candidates[place]?.piece.category === category),
+    least,
+    most,
+  }));
+  return {
+    allowed,
+    price: candidates.map(({ priceMinor }) => priceMinor),
+    own: candidates.map(({ keep = 0.5 }) => WORTH.keep * (2 * keep - 1)),
+    weights: occasions.map(({ weight }) => weight),
+    looks: occasions.map((_each, place) => looks.filter(({ occasion }) => occasion === place)),
+    answering: asks.map(({ ask, must }) => ({
+      must,
+      by: open.filter((place) => {
+        const piece = candidates[place]?.piece;
+        return piece !== undefined && answersAsk(piece, ask);
+      }),
+    })),
+    twins: open.flatMap((a, i) =>
+      open.slice(i + 1).flatMap((b) => {
+        const [one, other] = [candidates[a]?.piece, candidates[b]?.piece];
+        return one && other && isTwin(one, other) ? [[a, b] as const] : [];
+      }),
+    ),
+    pins: problem.pins.flatMap((id) => {
+      const place = candidates.findIndex(({ piece }) => piece.id === id);
+      return place < 0 ? [] : [place];
+    }),
+    groups,
+    budgetMinor: problem.budgetMinor,
+    least: problem.least,
+    most: problem.most,
+  };
+}
+
+/** Points of a choice of candidates; whether it may be chosen is another matter. */
+export function worthOf(model: PlanModel, chosen: Uint8Array): number {
+  let value = 0;
+  for (let place = 0; place < chosen.length; place++) if (chosen[place]) value += model.own[place] as number;
+  for (let o = 0; o < model.looks.length; o++) {
+    const looks = model.looks[o] as readonly PlanLook[];
+    let [best, opened, points] = [0, 0, 0];
+    for (let l = 0; l < looks.length; l++) {
+      const { fresh, score } = looks[l] as PlanLook;
+      let there = true;
+      for (let i = 0; i < fresh.length && there; i++) there = chosen[fresh[i] as number] === 1;
+      if (!there) continue;
+      if (best < WORTH.looks.length) points += score * (WORTH.looks[best++] as number);
+      if (fresh.length > 0 && opened < WORTH.mostOpened) {
+        opened++;
+        points += WORTH.opened;
+      }
+      if (best === WORTH.looks.length && opened === WORTH.mostOpened) break;
+    }
+    value += points * (model.weights[o] as number);
+  }
+  for (const { by } of model.answering) if (by.some((place) => chosen[place])) value += WORTH.ask;
+  return value;
+}
+
+/** How many things stand against a choice: 0 is a box that may be sent. */
+export function wrongsOf(model: PlanModel, chosen: Uint8Array): number {
+  let [wrongs, count, spent] = [0, 0, 0];
+  for (let place = 0; place < chosen.length; place++) {
+    if (!chosen[place]) continue;
+    count++;
+    spent += model.price[place] as number;
+    if (!model.allowed[place]) wrongs++;
+  }
+  if (spent > model.budgetMinor) wrongs++;
+  wrongs += Math.max(0, count - model.most) + Math.max(0, model.least - count);
+  for (const { of, least, most } of model.groups) {
+    const its = of.reduce((sum, place) => sum + (chosen[place] as number), 0);
+    wrongs += Math.max(0, its - most) + Math.max(0, least - its);
+  }
+  for (const [a, b] of model.twins) if (chosen[a] && chosen[b]) wrongs++;
+  for (const place of model.pins) if (!chosen[place]) wrongs++;
+  for (const { must, by } of model.answering) if (must && !by.some((place) => chosen[place])) wrongs++;
+  return wrongs;
+}

@@ -1,0 +1,69 @@
+import type { Settings } from '../rules';
+import { conflictOf, feasible, type Must, mustsOf } from './conflict';
+import type { PlanLook } from './enumerate';
+import { modelOf, type PlanModel, worthOf, wrongsOf } from './model';
+import type { PlanProblem } from './problem';
+import { search } from './search';
+
+export interface Plan {
+  /** Places among the candidates, ascending. */
+  readonly chosen: readonly number[];
+  readonly value: number;
+  readonly spentMinor: number;
+  /** Best looks of each occasion out of box and closet. */
+  readonly looks: readonly (readonly PlanLook[])[];
+  /** What the box would lose without each of its pieces, the best other plan in its place. */
+  readonly refusal: readonly { readonly place: number; readonly costs: number }[];
+  /** Not empty: nothing satisfies these together. */
+  readonly conflict: readonly Must[];
+  readonly model: PlanModel;
+}
+
+/** Looks named for an occasion. */
+const SHOWN = 3;
+
+/** Plans one box: the few pieces that dress every occasion best within the budget. The same seed plans the same box. */
+export function planOf(problem: PlanProblem, seed = 1, settings: Settings = {}): Plan {
+  const model = modelOf(problem, settings);
+  const musts = mustsOf(
+    model,
+    problem.pins,
+    problem.asks.map(({ ask }) => ask.text),
+  );
+  const start = feasible(model, musts);
+  const none = (conflict: readonly Must[]): Plan => ({
+    chosen: [],
+    value: 0,
+    spentMinor: 0,
+    looks: model.looks.map(() => []),
+    refusal: [],
+    conflict,
+    model,
+  });
+  if (!start) return none(conflictOf(model, musts));
+  let best = search(model, seed);
+  // The search minds every must; where it did not find its way among them, what is known to be possible stands.
+  if (wrongsOf(model, best) > 0) best = start;
+  const value = worthOf(model, best);
+  const chosen = [...best.keys()].filter((place) => best[place]);
+  return {
+    chosen,
+    value,
+    spentMinor: chosen.reduce((sum, place) => sum + (model.price[place] as number), 0),
+    looks: model.looks.map((its) =>
+      its.filter(({ fresh }) => fresh.every((place) => best[place])).slice(0, SHOWN),
+    ),
+    refusal: chosen
+      .filter((place) => !model.pins.includes(place))
+      .map((place) => {
+        const other = search(model, seed, new Set([place]));
+        const without = Uint8Array.from(best);
+        without[place] = 0;
+        const alone = wrongsOf(model, without) === 0 ? worthOf(model, without) : -Infinity;
+        const next = wrongsOf(model, other) === 0 ? worthOf(model, other) : -Infinity;
+        return { place, costs: Math.max(0, value - Math.max(alone, next, 0)) };
+      }),
+    conflict: [],
+    model,
+  };
+}

@@ -1,0 +1,134 @@
+import {
+  conflictOf,
+  modelOf,
+  mustsOf,
+  type PlanModel,
+  type PlanProblem,
+  planOf,
+  search,
+  worthOf,
+  wrongsOf,
+} from '@core/plan';
+import { readAsk } from '@core/reading';
+import { describe, expect, it } from 'vitest';
+import { planProblem } from '../../support/plan-instances';
+
+const small = (seed: number, more: Partial<PlanProblem> = {}): PlanProblem => ({
+  ...planProblem({ candidates: 11, owned: 8, occasions: 2, budget: 420, most: 4 }, seed),
+  ...more,
+});
+
+/** The best there is, by going through every choice. */
+function exhaustive(model: PlanModel): number | undefined {
+  let best: number | undefined;
+  const chosen = new Uint8Array(model.price.length);
+  for (let bits = 0; bits < 2 ** chosen.length; bits++) {
+    for (let i = 0; i < chosen.length; i++) chosen[i] = (bits >> i) & 1;
+    if (wrongsOf(model, chosen) > 0) continue;
+    const worth = worthOf(model, chosen);
+    if (best === undefined || worth > best) best = worth;
+  }
+  return best;
+}
+
+describe('the planned box', () => {
+  it('is the best there is, on small ones gone through whole', () => {
+    const shares = Array.from({ length: 12 }, (_, seed) => {
+      const model = modelOf(small(seed + 1));
+      const best = exhaustive(model)!;
+      const found = search(model, 1);
+      expect(wrongsOf(model, found)).toBe(0);
+      return worthOf(model, found) / best;
+    });
+    expect(Math.min(...shares)).toBeGreaterThanOrEqual(0.995);
+    expect(shares.filter((share) => share > 1 - 1e-9).length).toBeGreaterThanOrEqual(11);
+  });
+
+  it('is the same for the same seed, and adds up to what it says', () => {
+    const problem = small(3);
+    const [one, other] = [planOf(problem, 5), planOf(problem, 5)];
+    expect(one.chosen).toEqual(other.chosen);
+    const chosen = Uint8Array.from(problem.candidates, (_each, place) =>
+      one.chosen.includes(place) ? 1 : 0,
+    );
+    expect(one.value).toBeCloseTo(worthOf(one.model, chosen), 9);
+    expect(one.spentMinor).toBe(
+      one.chosen.reduce((sum, place) => sum + problem.candidates[place]!.priceMinor, 0),
+    );
+    expect(one.spentMinor).toBeLessThanOrEqual(problem.budgetMinor);
+    for (const looks of one.looks)
+      for (const { fresh } of looks) expect(fresh.every((place) => one.chosen.includes(place))).toBe(true);
+  });
+
+  it('says what each refusal costs: the best box without it', () => {
+    const problem = small(4);
+    const plan = planOf(problem);
+    expect(plan.refusal.length).toBeGreaterThan(0);
+    for (const { place, costs } of plan.refusal) {
+      const without = exhaustive(modelOf({ ...problem, bans: [problem.candidates[place]!.piece.id] }))!;
+      // The looks that are told over are those of the whole shelf; what is enumerated without the piece may differ a little.
+      expect(costs).toBeGreaterThanOrEqual(0);
+      expect(Math.abs(plan.value - costs - without)).toBeLessThanOrEqual(0.02 * plan.value);
+    }
+  });
+
+  it('keeps to pins, bans, bounds, stock, the least and what must be answered', () => {
+    const base = small(6);
+    const [first, second, third] = base.candidates.map(({ piece }) => piece);
+    const problem: PlanProblem = {
+      ...base,
+      pins: [first!.id],
+      bans: [second!.id],
+      candidates: base.candidates.map((each) => (each.piece.id === third!.id ? { ...each, stock: 0 } : each)),
+      least: 2,
+      budgetMinor: 90_000,
+    };
+    const ids = planOf(problem).chosen.map((place) => problem.candidates[place]!.piece.id);
+    expect(ids).toContain(first!.id);
+    expect(ids).not.toContain(second!.id);
+    expect(ids).not.toContain(third!.id);
+    expect(ids.length).toBeGreaterThanOrEqual(2);
+    const kind = problem.candidates.find(
+      ({ piece }) => ![first, second, third].some((each) => each!.id === piece.id),
+    )!.piece.category;
+    const asked = planOf({
+      ...problem,
+      asks: [{ ask: { text: kind, kinds: [kind], unknown: [] }, must: true }],
+    });
+    expect(asked.chosen.some((place) => problem.candidates[place]!.piece.category === kind)).toBe(true);
+    const bounded = planOf({ ...problem, bounds: { [kind]: [0, 0] } });
+    expect(bounded.chosen.some((place) => problem.candidates[place]!.piece.category === kind)).toBe(false);
+  });
+
+  it('says plainly what contradicts itself: a smallest set, of which any one given up makes the rest possible', () => {
+    const base = small(8);
+    const dearest = [...base.candidates].sort((a, b) => b.priceMinor - a.priceMinor).slice(0, 2);
+    const problem: PlanProblem = {
+      ...base,
+      budgetMinor: dearest[0]!.priceMinor + dearest[1]!.priceMinor - 1,
+      pins: dearest.map(({ piece }) => piece.id),
+      asks: [{ ask: readAsk('a pink tutu'), must: false }],
+    };
+    const plan = planOf(problem);
+    expect(plan.chosen).toEqual([]);
+    expect(plan.conflict.map(({ name }) => name).sort()).toEqual(
+      ['budget', ...problem.pins.map((id) => `pin ${id}`)].sort(),
+    );
+    const model = modelOf(problem);
+    for (const given of plan.conflict) {
+      const rest = plan.conflict.filter((each) => each !== given);
+      expect(conflictOf(model, rest)).toEqual([]);
+    }
+    const nobody = planOf({
+      ...base,
+      asks: [{ ask: { text: 'a veil', kinds: ['veil'], unknown: [] }, must: true }],
+    });
+    expect(nobody.conflict.map(({ name }) => name)).toEqual(['a veil']);
+    expect(mustsOf(model, [], []).map(({ name }) => name)).toEqual(['budget', 'most']);
+  });
+
+  it('of nothing is nothing, and is no conflict', () => {
+    const plan = planOf({ ...small(9), candidates: [] });
+    expect([plan.chosen, plan.conflict, plan.spentMinor]).toEqual([[], [], 0]);
+  });
+});
