@@ -31,6 +31,46 @@ export const ENUMERATION = {
   mostFresh: 4,
 } as const;
 
+/** Candidates that looks are made of at most; of more, those nearest to what the occasions ask, likeliest kept, cheapest. */
+const MOST_CONSIDERED = 200;
+
+/** Which candidates are worth making looks of: pinned ones, what answers an ask, then the nearest to an occasion. */
+export function considered(
+  problem: PlanProblem,
+  allowed: readonly boolean[],
+  answering: ReadonlySet<number>,
+): boolean[] {
+  const open = allowed.flatMap((is, place) => (is ? [place] : []));
+  if (open.length <= MOST_CONSIDERED) return [...allowed];
+  const pins = new Set(problem.pins);
+  const off = (place: number): number => {
+    const candidate = problem.candidates[place];
+    if (!candidate) return Infinity;
+    if (pins.has(candidate.piece.id)) return -2;
+    if (answering.has(place)) return -1;
+    const level = formalityOf(wear(candidate.piece));
+    return Math.min(
+      ...problem.occasions.map(({ occasion: { formality } }) =>
+        Math.max(0, formality[0] - level, level - formality[1]),
+      ),
+    );
+  };
+  const keep = (place: number): number => problem.candidates[place]?.keep ?? 0.5;
+  const price = (place: number): number => problem.candidates[place]?.priceMinor ?? 0;
+  const best = open
+    .map((place) => ({ place, off: off(place) }))
+    .sort(
+      (a, b) =>
+        a.off - b.off ||
+        keep(b.place) - keep(a.place) ||
+        price(a.place) - price(b.place) ||
+        a.place - b.place,
+    )
+    .slice(0, MOST_CONSIDERED);
+  const kept = new Set(best.map(({ place }) => place));
+  return allowed.map((is, place) => is && kept.has(place));
+}
+
 const BASE: readonly Slot[] = ['top', 'bottom', 'whole', 'shoes'];
 
 export function looksOf(
@@ -49,19 +89,20 @@ function looksFor(
 ): PlanLook[] {
   const { occasion } = occasions[occasionPlace] ?? {};
   if (!occasion) return [];
-  const pieces = [...candidates.map(({ piece }) => piece), ...closet];
+  // Only those that are made looks of hang in the pool: what it works out grows with the square of it.
+  const open = candidates.flatMap((_each, place) => (allowed[place] ? [place] : []));
+  const pieces = [...open.map((place) => candidates[place]?.piece as Piece), ...closet];
   const worn = pieces.map(wear);
   const pool = new LookPool(pieces, { ...setting, occasion }, settings);
   const [lo, hi] = occasion.formality;
-  const isFresh = (place: number): boolean => place < candidates.length;
-  const isOpen = (place: number): boolean => !isFresh(place) || allowed[place] === true;
+  const isFresh = (place: number): boolean => place < open.length;
   const off = worn.map((each) => {
     const level = formalityOf(each);
     return level < lo ? lo - level : level > hi ? level - hi : 0;
   });
   const inSlot = (slot: Slot): number[] =>
     worn
-      .flatMap((each, place) => (each.slot === slot && isOpen(place) ? [place] : []))
+      .flatMap((each, place) => (each.slot === slot ? [place] : []))
       .sort((a, b) => (off[a] as number) - (off[b] as number) || a - b);
   const places = new Map(BASE.map((slot) => [slot, inSlot(slot)] as const));
   const companions = (slot: Slot): number[] => {
@@ -94,8 +135,7 @@ function looksFor(
     }
   };
   dress(tops, bottoms, wholes, shoes);
-  for (let place = 0; place < candidates.length; place++) {
-    if (!isOpen(place)) continue;
+  for (let place = 0; place < open.length; place++) {
     const { slot } = worn[place] as (typeof worn)[number];
     if (slot === 'top') dress([place], bottoms, [], shoes);
     else if (slot === 'bottom') dress(tops, [place], [], shoes);
@@ -111,7 +151,7 @@ function looksFor(
   const owned = bases.filter(({ look }) => !look.some(isFresh)).slice(0, ENUMERATION.dressed);
   const mixed = bases.filter(({ look }) => look.some(isFresh)).slice(0, ENUMERATION.dressed * 2);
   worn.forEach(({ slot }, place) => {
-    if (BASE.includes(slot) || !isOpen(place)) return;
+    if (BASE.includes(slot)) return;
     for (const { look } of [...owned, ...mixed])
       if (!look.some((other) => (worn[other] as (typeof worn)[number]).slot === slot && EXCLUSIVE.has(slot)))
         judge([...look, place]);
@@ -124,6 +164,13 @@ function looksFor(
       if (alone.kept++ >= ENUMERATION.kept) return [];
     } else if (fresh.every((each) => (counts.get(each) ?? 0) >= ENUMERATION.kept)) return [];
     for (const each of fresh) counts.set(each, (counts.get(each) ?? 0) + 1);
-    return [{ occasion: occasionPlace, fresh, pieces: look.map((place) => pieces[place] as Piece), score }];
+    return [
+      {
+        occasion: occasionPlace,
+        fresh: fresh.map((place) => open[place] as number),
+        pieces: look.map((place) => pieces[place] as Piece),
+        score,
+      },
+    ];
   });
 }

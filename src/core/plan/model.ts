@@ -1,7 +1,7 @@
 import { isTwin } from '../closet';
 import { answersAsk, isOtherRail, refusedByAsk } from '../pull';
 import type { Settings } from '../rules';
-import { looksOf, type PlanLook } from './enumerate';
+import { considered, looksOf, type PlanLook } from './enumerate';
 import type { PlanProblem } from './problem';
 
 /**
@@ -15,6 +15,8 @@ export const WORTH = { looks: [1, 0.4, 0.2], opened: 2, mostOpened: 10, ask: 30,
 export interface PlanModel {
   /** Candidates that may be chosen at all. */
   readonly allowed: readonly boolean[];
+  /** Those that looks are made of and the search chooses among; of a large stock not all. */
+  readonly considered: readonly boolean[];
   readonly price: readonly number[];
   /** Points of each candidate by itself. */
   readonly own: readonly number[];
@@ -51,8 +53,17 @@ export function modelOf(problem: PlanProblem, settings: Settings = {}): PlanMode
   const affordable = candidates.map(
     ({ priceMinor }, place) => allowed[place] === true && priceMinor <= problem.budgetMinor,
   );
-  const looks = looksOf(problem, affordable, settings);
   const open = candidates.flatMap((_each, place) => (allowed[place] ? [place] : []));
+  const answering = asks.map(({ ask, must }) => ({
+    must,
+    by: open.filter((place) => {
+      const piece = candidates[place]?.piece;
+      return piece !== undefined && answersAsk(piece, ask);
+    }),
+  }));
+  const worthwhile = considered(problem, affordable, new Set(answering.flatMap(({ by }) => by)));
+  const near = open.filter((place) => worthwhile[place]);
+  const looks = looksOf(problem, worthwhile, settings);
   const groups = Object.entries(bounds).map(([category, [least, most]]) => ({
     name: category,
     of: open.filter((place) => candidates[place]?.piece.category === category),
@@ -61,19 +72,15 @@ export function modelOf(problem: PlanProblem, settings: Settings = {}): PlanMode
   }));
   return {
     allowed,
+    considered: worthwhile,
     price: candidates.map(({ priceMinor }) => priceMinor),
     own: candidates.map(({ keep = 0.5 }) => WORTH.keep * (2 * keep - 1)),
     weights: occasions.map(({ weight }) => weight),
     looks: occasions.map((_each, place) => looks.filter(({ occasion }) => occasion === place)),
-    answering: asks.map(({ ask, must }) => ({
-      must,
-      by: open.filter((place) => {
-        const piece = candidates[place]?.piece;
-        return piece !== undefined && answersAsk(piece, ask);
-      }),
-    })),
-    twins: open.flatMap((a, i) =>
-      open.slice(i + 1).flatMap((b) => {
+    answering,
+    // Of a large stock only those that are considered are told apart: nothing else is chosen for a look.
+    twins: near.flatMap((a, i) =>
+      near.slice(i + 1).flatMap((b) => {
         const [one, other] = [candidates[a]?.piece, candidates[b]?.piece];
         return one && other && isTwin(one, other) ? [[a, b] as const] : [];
       }),

@@ -19,6 +19,8 @@ export interface Plan {
   readonly model: PlanModel;
 }
 
+/** Fresh beginnings while it is asked what a refusal costs: it begins with the plan, less that piece. */
+const REFUSED = 4;
 /** Looks named for an occasion. */
 const SHOWN = 3;
 
@@ -56,9 +58,9 @@ export function planOf(problem: PlanProblem, seed = 1, settings: Settings = {}):
     refusal: chosen
       .filter((place) => !model.pins.includes(place))
       .map((place) => {
-        const other = search(model, seed, new Set([place]));
         const without = Uint8Array.from(best);
         without[place] = 0;
+        const other = search(model, seed, { out: new Set([place]), start: without, restarts: REFUSED });
         const alone = wrongsOf(model, without) === 0 ? worthOf(model, without) : -Infinity;
         const next = wrongsOf(model, other) === 0 ? worthOf(model, other) : -Infinity;
         return { place, costs: Math.max(0, value - Math.max(alone, next, 0)) };

@@ -10,13 +10,25 @@ const GIVEN_UP = 3;
 const MOST_BUNDLES = 40;
 const NOBODY = -1;
 
+export interface SearchOptions {
+  /** Candidates that are out. */
+  readonly out?: ReadonlySet<number> | undefined;
+  /** Where it begins; absent: with the pins alone. */
+  readonly start?: Uint8Array | undefined;
+  readonly restarts?: number | undefined;
+}
+
 /**
  * The best choice of candidates that is found: it grows by what brings most (a piece, or all of a look at once), exchanges
  * one for one while that lifts it, gives some up and grows anew. The same seed finds the same.
  */
-export function search(model: PlanModel, seed: number, out: ReadonlySet<number> = new Set()): Uint8Array {
+export function search(
+  model: PlanModel,
+  seed: number,
+  { out = new Set(), start, restarts = RESTARTS }: SearchOptions = {},
+): Uint8Array {
   const random = seeded(seed);
-  const open = model.allowed.flatMap((allowed, place) => (allowed && !out.has(place) ? [place] : []));
+  const open = model.considered.flatMap((is, place) => (is && !out.has(place) ? [place] : []));
   const bundles = bundlesOf(model, out);
   const index = new LookIndex(model);
   const climb = (start: Uint8Array): Box => {
@@ -26,16 +38,16 @@ export function search(model: PlanModel, seed: number, out: ReadonlySet<number> 
   };
   const empty = new Uint8Array(model.price.length);
   for (const place of model.pins) empty[place] = 1;
-  let best = climb(empty);
-  for (let i = 0; i < RESTARTS; i++) {
-    const start = Uint8Array.from(best.chosen);
+  let best = climb(start ? Uint8Array.from(start) : empty);
+  for (let i = 0; i < restarts; i++) {
+    const anew = Uint8Array.from(best.chosen);
     const held = best.held();
     for (let k = 0; k < Math.min(GIVEN_UP, held.length); k++)
-      start[held[Math.floor(random() * held.length)] as number] = 0;
+      anew[held[Math.floor(random() * held.length)] as number] = 0;
     // Somebody else is let in first, so that it does not only grow back.
     const guest = open[Math.floor(random() * open.length)];
-    if (guest !== undefined) start[guest] = 1;
-    const other = climb(start);
+    if (guest !== undefined) anew[guest] = 1;
+    const other = climb(anew);
     if (other.worth > best.worth + 1e-9) best = other;
   }
   return best.chosen;

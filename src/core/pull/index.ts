@@ -16,4 +16,5 @@ export {
   type PullSettings,
   USUAL_PULL_WEIGHTS,
 } from './criteria';
+export { type Shared, sharedBy } from './shared';
 export { type Candidate, rankPull, type Ranked, type RankSetting, type Reason } from './rank';

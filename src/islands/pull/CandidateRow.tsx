@@ -2,6 +2,7 @@ import type { BoxView } from '@contracts/box/box-view';
 import type { PullRow, ReasonView } from '@contracts/pull/pull-row';
 import { fitWords } from '@core/fit';
 import { isRefused } from '@core/guard';
+import type { Shared } from '@core/pull';
 import { Button } from '@mantine/core';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { GuardWords } from '@ui/GuardWords';
@@ -19,6 +20,8 @@ interface Props {
   readonly view: BoxView;
   /** Looks it opens, once they were tried. */
   readonly looks: number | undefined;
+  /** What all candidates share, and is said above them. */
+  readonly shared: Shared;
   readonly open: boolean;
   readonly busy: boolean;
   readonly compared: boolean;
@@ -35,6 +38,7 @@ export const CandidateRow = memo(function CandidateRow({
   row,
   view,
   looks,
+  shared,
   open,
   busy,
   compared,
@@ -48,11 +52,14 @@ export const CandidateRow = memo(function CandidateRow({
   return (
     <li className={compared ? 'pull-compared' : undefined}>
       <span className="pull-sketch">
-        <GarmentSketch piece={row.piece} fit={92} decorative />
+        <GarmentSketch piece={row.piece} fit={58} decorative />
       </span>
       <div>
         <div className="serif pull-title">{row.piece.title}</div>
-        <Reasons reasons={row.reasons} doubt={row.doubt} />
+        <Reasons
+          reasons={row.reasons.filter(({ says }) => !shared.reasons.includes(says))}
+          doubt={row.doubt?.says === shared.doubt ? undefined : row.doubt}
+        />
         <GuardWords findings={row.guard} />
         {instead?.cheaper && (
           <GoTo

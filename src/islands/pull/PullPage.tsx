@@ -1,3 +1,4 @@
+import { sharedBy } from '@core/pull';
 import { isOpen } from '@core/box';
 import type { BoxView, LineView } from '@contracts/box/box-view';
 import type { PullRow } from '@contracts/pull/pull-row';
@@ -9,7 +10,7 @@ import { useHotkeys } from '@mantine/hooks';
 import { Providers } from '@ui/Providers';
 import { useWedge } from '@ui/ScanField';
 import { useBox } from '@ui/useBox';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, useMemo } from 'react';
 import { BoxLines } from './BoxLines';
 import { BoxMoney } from './BoxMoney';
 import { BoxSays } from './BoxSays';
@@ -32,6 +33,8 @@ const KEYS = [
   { keys: 'c', does: 'Go on to Style' },
 ];
 
+const lower = (text: string): string => (text[0]?.toLowerCase() ?? '') + text.slice(1);
+
 /** Step 2: candidates from stock for each ask, in the client's size, and held. */
 export function PullPage({ initial }: { readonly initial: BoxView }) {
   const box = useBox(initial);
@@ -49,6 +52,7 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
   const [byLooks, setByLooks] = useState(false);
   const elseOf = useElse(answer?.rows, view.client.profile);
   const rows = useOrder(answer?.rows, opened, byLooks);
+  const shared = useMemo(() => sharedBy(answer?.rows ?? []), [answer?.rows]);
   const [compared, setCompared] = useState<readonly PullRow[]>([]);
   const [beside, setBeside] = useState(false);
   const [lineId, setLineId] = useState<string>();
@@ -203,6 +207,12 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
               nearest come first.
             </p>
           )}
+          {(shared.reasons.length > 0 || shared.doubt) && (
+            <p className="pull-shared">
+              {shared.reasons.length > 0 && <>All of them: {shared.reasons.map(lower).join('; ')}.</>}
+              {shared.doubt && <span className="pull-doubt">{shared.doubt}.</span>}
+            </p>
+          )}
           <ol className="rows pull-rows" ref={list}>
             {rows.map((row) => (
               <CandidateRow
@@ -210,6 +220,7 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
                 row={row}
                 view={view}
                 looks={opened.get(row.piece.id)}
+                shared={shared}
                 open={open}
                 busy={busy === 'hold-line'}
                 compared={compared.some(({ garmentId }) => garmentId === row.garmentId)}

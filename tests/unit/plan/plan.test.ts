@@ -127,6 +127,16 @@ describe('the planned box', () => {
     expect(mustsOf(model, [], []).map(({ name }) => name)).toEqual(['budget', 'most']);
   });
 
+  it('of two thousand is planned among the two hundred that are likeliest', () => {
+    const problem = planProblem({ candidates: 2000, owned: 6, occasions: 1, budget: 600, most: 5 }, 11);
+    const { model, chosen, spentMinor } = planOf({ ...problem, pins: [problem.candidates[1999]!.piece.id] });
+    expect(model.considered.filter(Boolean)).toHaveLength(200);
+    expect(model.considered[1999]).toBe(true);
+    expect(chosen).toContain(1999);
+    expect(chosen.length).toBeGreaterThan(2);
+    expect(spentMinor).toBeLessThanOrEqual(60_000);
+  });
+
   it('of nothing is nothing, and is no conflict', () => {
     const plan = planOf({ ...small(9), candidates: [] });
     expect([plan.chosen, plan.conflict, plan.spentMinor]).toEqual([[], [], 0]);
