@@ -116,13 +116,6 @@ export function readPlan(text: string): ReadPlan {
   };
 }
 
-/** What a solver proved of the same model. */
-export interface Proof {
-  readonly bound: number;
-  /** Share of the bound that the plan falls short of, 0..1. */
-  readonly gap: number;
-}
-
 const look = ({ pieces, score }: PlanLook) => ({
   pieces: pieces.map(({ id, mode }) => (mode === undefined ? { id } : { id, mode })),
   score,

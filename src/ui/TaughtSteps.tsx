@@ -12,7 +12,7 @@ interface Props {
   readonly height?: number;
 }
 
-/** How a piece comes to be worn so, step by step; nothing where there is nothing to be taught. */
+/** How a piece comes to be worn so, step by step; nothing where there is nothing to teach. */
 export function TaughtSteps({ piece, client, height = 104 }: Props) {
   const steps = useMemo(() => stepsOf(piece, bodyOf(client.measures)), [piece, client]);
   if (steps.length === 0) return null;

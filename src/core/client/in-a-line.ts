@@ -1,3 +1,4 @@
+import { zoneNoun } from '../say';
 import { type Tongue, lengthIn, listed } from '../words';
 import type { Profile } from './profile';
 
@@ -34,7 +35,7 @@ export function clientFacts(
       .filter(Boolean)
       .join(', '),
   );
-  add('cover', 'Covered', listed(cover.map((zone) => zone.replace('-', ' '))));
+  add('cover', 'Covered', listed(cover.map(zoneNoun)));
   const { heightMm, bust, waist, hip } = measures;
   const girths = [bust, waist, hip].map((mm) => (mm === undefined ? '–' : lengthIn(mm, tongue)));
   add(

@@ -1,6 +1,6 @@
 import type { Verdict } from '../look';
 import { memo } from '../memo';
-import { capital, listed, type Tongue } from '../words';
+import { capital, listed, type Tongue, uncapital } from '../words';
 import { adjustOf, safetyOf } from './adjust';
 import { beneathOf } from './beneath';
 import { type Mode, modeOf, modesOf, type Piece, wear } from '../piece';
@@ -110,7 +110,7 @@ function pieceNote(
       ? `${fit} Altered for you: ${listed(altered.jobs)}.${altered.mayReturn ? '' : ' So it stays with you.'}`
       : fit,
     wear: [
-      ...ways.filter((mode) => mode.id !== 'worn').map((mode) => `${mode.title}: ${lower(mode.how)}`),
+      ...ways.filter((mode) => mode.id !== 'worn').map((mode) => `${mode.title}: ${uncapital(mode.how)}`),
       ...adjustOf(piece, worn),
       ...safetyOf(
         piece,
@@ -175,8 +175,6 @@ function lookLine({ occasion, pieces, verdict }: LetterInput['looks'][number], b
   const good = verdict.findings.find(
     (finding) => finding.tone === 'works' && finding.rule !== 'U6' && finding.rule !== 'K1',
   );
-  const titles = listed(pieces.map((piece) => lower(shortTitle(piece))));
+  const titles = listed(pieces.map((piece) => uncapital(shortTitle(piece))));
   return `${occasion ? `For ${occasion}: ` : ''}${occasion ? titles : capital(titles)}.${good ? ` ${sentence(good, by)}` : ''}`;
 }
-
-const lower = (text: string): string => (text[0]?.toLowerCase() ?? '') + text.slice(1);

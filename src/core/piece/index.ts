@@ -5,7 +5,7 @@ export { CATEGORIES, CATEGORY, type Category } from './kinds';
 export type { CategoryFacts, HangPoint, Shape, SizedBy } from './kinds/kind';
 export { EXCLUSIVE } from './exclusive';
 export { textureFamily, thicknessMm, type TextureFamily, needsNoIron } from './fabric';
-export { effectsOf, modeOf, modesOf } from './modes';
+export { modeOf, modesOf } from './modes';
 export { isBoot, isClose, isTrousered, isTucked } from './worn-facts';
 export { isMicro, measure, wear, type Worn } from './resolve';
 export { type GivenPiece, pieceFrom } from './complete';

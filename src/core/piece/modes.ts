@@ -1,6 +1,6 @@
 import { CATEGORY } from './kinds';
 import { AS_IS, COLLAR_UP, KNOWN, NAP_TURNED, WRAPS } from './kinds/ways';
-import type { Attributes, Effects, Mode } from './attributes';
+import type { Attributes, Mode } from './attributes';
 import type { Piece } from './piece';
 
 /** A removable part comes off: sleeves, an overskirt, a cape, an inset. */
@@ -78,23 +78,23 @@ function usualModes(piece: Attributes & Pick<Piece, 'category'>): readonly Mode[
   ];
 }
 
-/** Modes of wearing a piece: its own first, then those its category brings, each id once. */
+/** Modes of wearing a piece: its own first, then those its category brings, each id once; each says what it does. */
 export function modesOf(piece: Attributes & Pick<Piece, 'modes' | 'category'>): readonly Mode[] {
-  if (piece.modes.length === 0) return usualModes(piece);
-  const own = new Set(piece.modes.map((mode) => mode.id));
-  return [...piece.modes, ...usualModes(piece).filter((mode) => !own.has(mode.id))];
+  const usual = usualModes(piece);
+  if (piece.modes.length === 0) return usual;
+  const own = piece.modes.map((mode) => saying(mode, usual));
+  const ids = new Set(own.map(({ id }) => id));
+  return [...own, ...usual.filter((mode) => !ids.has(mode.id))];
 }
+
+/** A mode with what it does: as it says itself, else as its id is known for, first among the ways of such a piece. */
+const saying = (mode: Mode, usual: readonly Mode[]): Mode =>
+  mode.effects
+    ? mode
+    : { ...mode, effects: usual.find(({ id }) => id === mode.id)?.effects ?? KNOWN.get(mode.id)?.effects };
 
 /** The mode worn: the one named, though most would not wear it so; else the first. */
 export function modeOf(piece: Piece): Mode {
   const modes = modesOf(piece);
   return modes.find((mode) => mode.id === piece.mode) ?? KNOWN.get(piece.mode ?? '') ?? modes[0] ?? AS_IS;
 }
-
-/** What a mode does: as it says itself, else as its id is known for, first among the ways of such a piece. */
-export const effectsOf = (mode: Mode, piece: Piece): Effects =>
-  mode.effects ??
-  usualModes(piece).find(({ id }) => id === mode.id)?.effects ??
-  KNOWN.get(mode.id)?.effects ??
-  NONE;
-const NONE: Effects = {};

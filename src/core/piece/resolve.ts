@@ -3,7 +3,7 @@ import { memo } from '../memo';
 import type { Effects, MeasureOrigins, Measures, Mode, Swatch } from './attributes';
 import { CATEGORY } from './kinds';
 import type { CategoryFacts } from './kinds/kind';
-import { effectsOf, modeOf } from './modes';
+import { modeOf } from './modes';
 import type { Piece } from './piece';
 import { MEASURES, type MeasureName, type Origin, type Slot, type Zone } from './words';
 
@@ -71,10 +71,12 @@ function warmthOf({ weight, fibres }: Piece['fabric']): number {
   return { light: 0.8, mid: 1, heavy: 1.4 }[weight] * (warm ? 1.2 : cool ? 0.9 : 1);
 }
 
+const NO_EFFECTS: Effects = {};
+
 function wearAnew(piece: Piece): Worn {
   const mode = modeOf(piece);
   const changed: Piece = { ...piece, ...mode.changes };
-  const effects = effectsOf(mode, piece);
+  const effects = mode.effects ?? NO_EFFECTS;
   const now: Piece =
     effects.nap === 'turned'
       ? { ...changed, colours: changed.colours.map(turned) }

@@ -1,12 +1,11 @@
 import { LookPool } from '../look';
+import type { Occasion } from '../occasion';
 import { EXCLUSIVE, type Piece, type Slot, wear } from '../piece';
-import { formalityOf, type Settings } from '../rules';
+import { formalityOf, outsideBand, type Settings } from '../rules';
 import type { PlanProblem } from './problem';
 
 /** A complete look that may be sent, for one occasion. */
 export interface PlanLook {
-  /** Place of its occasion in the problem. */
-  readonly occasion: number;
   /** Places of its new pieces among the candidates, ascending; none: out of the closet alone. */
   readonly fresh: readonly number[];
   readonly pieces: readonly Piece[];
@@ -17,8 +16,8 @@ export interface PlanLook {
  * The looks a plan is made of, stated so that anybody can make them again. For each occasion: of each place (top, bottom,
  * whole, shoes) the owned and the new pieces nearest to its formality are companions; every candidate is worn with every
  * set of companions that makes a look whole, layers and accessories on the best looks found without them. The judge keeps
- * what may be sent and scores at least `LEAST_SCORE`; of each candidate and occasion the best `KEPT` stay. New pieces in
- * one look: at most `MOST_FRESH`.
+ * what may be sent and scores at least `leastScore`; of each candidate and occasion the best `kept` stay. New pieces in
+ * one look: at most `mostFresh`.
  */
 export const ENUMERATION = {
   owned: 6,
@@ -49,11 +48,7 @@ export function considered(
     if (pins.has(candidate.piece.id)) return -2;
     if (answering.has(place)) return -1;
     const level = formalityOf(wear(candidate.piece));
-    return Math.min(
-      ...problem.occasions.map(({ occasion: { formality } }) =>
-        Math.max(0, formality[0] - level, level - formality[1]),
-      ),
-    );
+    return Math.min(...problem.occasions.map(({ occasion }) => outsideBand(level, occasion.formality)));
   };
   const keep = (place: number): number => problem.candidates[place]?.keep ?? 0.5;
   const price = (place: number): number => problem.candidates[place]?.priceMinor ?? 0;
@@ -73,33 +68,26 @@ export function considered(
 
 const BASE: readonly Slot[] = ['top', 'bottom', 'whole', 'shoes'];
 
-export function looksOf(
+/** The looks of each occasion, best first. */
+export const looksOf = (
   problem: PlanProblem,
   allowed: readonly boolean[],
   settings: Settings = {},
-): PlanLook[] {
-  return problem.occasions.flatMap((_each, place) => looksFor(problem, place, allowed, settings));
-}
+): PlanLook[][] => problem.occasions.map(({ occasion }) => looksFor(problem, occasion, allowed, settings));
 
 function looksFor(
-  { occasions, setting, closet, candidates }: PlanProblem,
-  occasionPlace: number,
+  { setting, closet, candidates }: PlanProblem,
+  occasion: Occasion,
   allowed: readonly boolean[],
   settings: Settings,
 ): PlanLook[] {
-  const { occasion } = occasions[occasionPlace] ?? {};
-  if (!occasion) return [];
   // Only those that are made looks of hang in the pool: what it works out grows with the square of it.
   const open = candidates.flatMap((_each, place) => (allowed[place] ? [place] : []));
   const pieces = [...open.map((place) => candidates[place]?.piece as Piece), ...closet];
   const worn = pieces.map(wear);
   const pool = new LookPool(pieces, { ...setting, occasion }, settings);
-  const [lo, hi] = occasion.formality;
   const isFresh = (place: number): boolean => place < open.length;
-  const off = worn.map((each) => {
-    const level = formalityOf(each);
-    return level < lo ? lo - level : level > hi ? level - hi : 0;
-  });
+  const off = worn.map((each) => outsideBand(formalityOf(each), occasion.formality));
   const inSlot = (slot: Slot): number[] =>
     worn
       .flatMap((each, place) => (each.slot === slot ? [place] : []))
@@ -157,16 +145,15 @@ function looksFor(
         judge([...look, place]);
   });
   const counts = new Map<number, number>();
-  const alone = { kept: 0 };
+  let alone = 0;
   return best().flatMap(({ look, score }) => {
     const fresh = look.filter(isFresh);
     if (fresh.length === 0) {
-      if (alone.kept++ >= ENUMERATION.kept) return [];
+      if (alone++ >= ENUMERATION.kept) return [];
     } else if (fresh.every((each) => (counts.get(each) ?? 0) >= ENUMERATION.kept)) return [];
     for (const each of fresh) counts.set(each, (counts.get(each) ?? 0) + 1);
     return [
       {
-        occasion: occasionPlace,
         fresh: fresh.map((place) => open[place] as number),
         pieces: look.map((place) => pieces[place] as Piece),
         score,

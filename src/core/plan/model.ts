@@ -76,7 +76,7 @@ export function modelOf(problem: PlanProblem, settings: Settings = {}): PlanMode
     price: candidates.map(({ priceMinor }) => priceMinor),
     own: candidates.map(({ keep = 0.5 }) => WORTH.keep * (2 * keep - 1)),
     weights: occasions.map(({ weight }) => weight),
-    looks: occasions.map((_each, place) => looks.filter(({ occasion }) => occasion === place)),
+    looks,
     answering,
     // Of a large stock only those that are considered are told apart: nothing else is chosen for a look.
     twins: near.flatMap((a, i) =>
@@ -96,10 +96,17 @@ export function modelOf(problem: PlanProblem, settings: Settings = {}): PlanMode
   };
 }
 
+/** Points of a choice that no look brings: what each is by itself, and the asks answered. */
+export function aloneWorth({ own, answering }: PlanModel, chosen: Uint8Array): number {
+  let value = 0;
+  for (let place = 0; place < chosen.length; place++) if (chosen[place]) value += own[place] as number;
+  for (const { by } of answering) if (by.some((place) => chosen[place])) value += WORTH.ask;
+  return value;
+}
+
 /** Points of a choice of candidates; whether it may be chosen is another matter. */
 export function worthOf(model: PlanModel, chosen: Uint8Array): number {
-  let value = 0;
-  for (let place = 0; place < chosen.length; place++) if (chosen[place]) value += model.own[place] as number;
+  let value = aloneWorth(model, chosen);
   for (let o = 0; o < model.looks.length; o++) {
     const looks = model.looks[o] as readonly PlanLook[];
     let [best, opened, points] = [0, 0, 0];
@@ -117,7 +124,6 @@ export function worthOf(model: PlanModel, chosen: Uint8Array): number {
     }
     value += points * (model.weights[o] as number);
   }
-  for (const { by } of model.answering) if (by.some((place) => chosen[place])) value += WORTH.ask;
   return value;
 }
 

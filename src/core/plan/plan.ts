@@ -33,16 +33,16 @@ export function planOf(problem: PlanProblem, seed = 1, settings: Settings = {}):
     problem.asks.map(({ ask }) => ask.text),
   );
   const start = feasible(model, musts);
-  const none = (conflict: readonly Must[]): Plan => ({
-    chosen: [],
-    value: 0,
-    spentMinor: 0,
-    looks: model.looks.map(() => []),
-    refusal: [],
-    conflict,
-    model,
-  });
-  if (!start) return none(conflictOf(model, musts));
+  if (!start)
+    return {
+      chosen: [],
+      value: 0,
+      spentMinor: 0,
+      looks: model.looks.map(() => []),
+      refusal: [],
+      conflict: conflictOf(model, musts),
+      model,
+    };
   let best = search(model, seed);
   // The search minds every must; where it did not find its way among them, what is known to be possible stands.
   if (wrongsOf(model, best) > 0) best = start;
@@ -61,9 +61,9 @@ export function planOf(problem: PlanProblem, seed = 1, settings: Settings = {}):
         const without = Uint8Array.from(best);
         without[place] = 0;
         const other = search(model, seed, { out: new Set([place]), start: without, restarts: REFUSED });
-        const alone = wrongsOf(model, without) === 0 ? worthOf(model, without) : -Infinity;
-        const next = wrongsOf(model, other) === 0 ? worthOf(model, other) : -Infinity;
-        return { place, costs: Math.max(0, value - Math.max(alone, next, 0)) };
+        // It began without the piece, so that it is never worse than only leaving it out.
+        const next = wrongsOf(model, other) === 0 ? worthOf(model, other) : 0;
+        return { place, costs: Math.max(0, value - Math.max(next, 0)) };
       }),
     conflict: [],
     model,

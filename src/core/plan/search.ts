@@ -1,5 +1,5 @@
 import { seeded } from '../chance';
-import { type PlanModel, WORTH, worthOf, wrongsOf } from './model';
+import { aloneWorth, type PlanModel, WORTH, worthOf, wrongsOf } from './model';
 
 /** A point of worth is nothing beside a thing that stands against a box. */
 const WRONG = 1e5;
@@ -100,6 +100,12 @@ class Box {
     return [...this.chosen.keys()].filter((place) => this.chosen[place] && !this.model.pins.includes(place));
   }
 
+  /** What is left of the budget, minor units. */
+  private room(): number {
+    const { price, budgetMinor } = this.model;
+    return price.reduce((left, each, place) => left - (this.chosen[place] ? each : 0), budgetMinor);
+  }
+
   private weigh(): number {
     return worthOf(this.model, this.chosen) - WRONG * wrongsOf(this.model, this.chosen);
   }
@@ -108,8 +114,7 @@ class Box {
   improve(open: readonly number[]): boolean {
     const { model, chosen } = this;
     const held = this.held();
-    const spent = model.price.reduce((sum, price, place) => sum + (chosen[place] ? price : 0), 0);
-    const room = model.budgetMinor - spent;
+    const room = this.room();
     let [best, into, outOf] = [this.worth + 1e-9, NOBODY, NOBODY];
     const weigh = (comes: number, goes: number): void => {
       const its = this.after(comes, goes);
@@ -131,8 +136,7 @@ class Box {
   improveByLooks(bundles: readonly (readonly number[])[]): boolean {
     const { model, chosen } = this;
     const held = this.held();
-    const spent = model.price.reduce((sum, price, place) => sum + (chosen[place] ? price : 0), 0);
-    const room = model.budgetMinor - spent;
+    const room = this.room();
     for (const bundle of bundles) {
       const fresh = bundle.filter((place) => !chosen[place]);
       if (fresh.length < 2) continue;
@@ -177,10 +181,7 @@ class Box {
     const { model, chosen } = this;
     if (comes !== NOBODY) chosen[comes] = 1;
     if (goes !== NOBODY) chosen[goes] = 0;
-    let value = -WRONG * wrongsOf(model, chosen);
-    for (let place = 0; place < chosen.length; place++)
-      if (chosen[place]) value += model.own[place] as number;
-    for (const { by } of model.answering) if (by.some((place) => chosen[place])) value += WORTH.ask;
+    let value = aloneWorth(model, chosen) - WRONG * wrongsOf(model, chosen);
     if (comes !== NOBODY) chosen[comes] = 0;
     if (goes !== NOBODY) chosen[goes] = 1;
     for (let o = 0; o < model.looks.length; o++)

@@ -170,5 +170,5 @@ export {
   type Words,
 } from './finding';
 export { ELSEWHERE_RULES } from './elsewhere';
-export { formalityOf } from './formality/levels';
+export { formalityOf, outsideBand } from './formality/levels';
 export type { Scene } from './scene';

@@ -137,7 +137,7 @@ class Lesson {
     const second = {
       full: 'Push the hem into the waistband all round.',
       half: 'Push one side of the front in, from the button to the pocket.',
-      front: 'Push the middle of the front in, a hand wide.',
+      front: 'Push in the middle of the front, a hand’s width.',
     }[how];
     return [
       { says: 'Let it hang over the waistband.', drawing: this.worn({ mode: 'untucked' }, this.waist) },
@@ -202,7 +202,7 @@ class Lesson {
             : 'Push it up over the elbow, then let it slip back a little.',
         drawing: this.worn(usual, this.arms, up),
       },
-      { says: 'It ends just below the elbow, both alike.', drawing: this.worn({}, this.arms) },
+      { says: 'Both sleeves end just below the elbow.', drawing: this.worn({}, this.arms) },
     ];
   }
 
@@ -266,7 +266,7 @@ class Lesson {
     return [
       { says: 'Let the hem fall.', drawing: this.worn(out, this.feet) },
       { says: 'Turn it up once, three fingers wide.', drawing: this.worn(once, this.feet, turn) },
-      { says: 'Turn it once more; both legs alike.', drawing: this.worn({}, this.feet) },
+      { says: 'Turn it up once more, the same on both legs.', drawing: this.worn({}, this.feet) },
     ];
   }
 
@@ -355,7 +355,7 @@ class Lesson {
 
 type Taught = (lesson: Lesson) => readonly TaughtStep[];
 
-/** The lesson of a way of wearing; undefined where there is nothing to be taught. */
+/** The lesson of a way of wearing; undefined where there is nothing to teach. */
 function lessonOf({ effects, facts }: Worn): Taught | undefined {
   const { tuck, waist, sleeves, collar, leg, arms, as, tied, wrapped } = effects;
   if (as === 'top' || facts.staysIn) return undefined;
@@ -376,7 +376,7 @@ function lessonOf({ effects, facts }: Worn): Taught | undefined {
 export const isTaught = (piece: Piece): boolean => lessonOf(wear(piece)) !== undefined;
 
 /**
- * How a piece comes to be worn as it is, in three small drawings on this body; empty where there is nothing to be taught.
+ * How a piece comes to be worn as it is, in three small drawings on this body; empty where there is nothing to teach.
  * What the hands do in each is common practice, no source.
  */
 export const stepsOf = (piece: Piece, body: Body): readonly TaughtStep[] =>

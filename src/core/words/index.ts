@@ -14,6 +14,9 @@ export {
   warmthIn,
 } from './tongue';
 
+/** "The kind asked for" in the middle of a sentence: without its capital. */
+export const uncapital = (text: string): string => (text[0]?.toLowerCase() ?? '') + text.slice(1);
+
 /** "Close at the hip": a sentence begins with a capital. */
 export const capital = (text: string): string => (text[0]?.toUpperCase() ?? '') + text.slice(1);
 

@@ -51,10 +51,10 @@ function Nudge({ line, box: { view, busy, run } }: { readonly line: LineView; re
         label="The braver choice of this box"
         description={
           isNudge
-            ? 'Its boldness is not remarked on, and the letter says how to wear it more calmly.'
+            ? 'It’s bold on purpose, so no note says so. The letter gives a calmer way to wear it.'
             : other
-              ? `So far it is ${other.piece.title}; there is one in a box.`
-              : 'One piece a little beyond the usual, meant as such.'
+              ? `At the moment it’s ${other.piece.title}. A box has one.`
+              : 'One piece a little bolder than usual, on purpose.'
         }
         checked={isNudge}
         disabled={busy !== undefined}
@@ -62,7 +62,7 @@ function Nudge({ line, box: { view, busy, run } }: { readonly line: LineView; re
           void run(
             'mark-nudge',
             { boxId: view.id, lineId: line.id, nudge: event.currentTarget.checked },
-            event.currentTarget.checked ? 'Marked as the braver choice.' : 'One of the box like the others.',
+            event.currentTarget.checked ? 'Marked as the braver choice.' : 'No longer the braver choice.',
           )
         }
       />

@@ -3,7 +3,7 @@ import { isOpen } from '@core/box';
 import type { BoxView, LineView } from '@contracts/box/box-view';
 import type { PullRow } from '@contracts/pull/pull-row';
 import { CATEGORIES, CATEGORY, type Category } from '@core/piece';
-import { eitherOf } from '@core/words';
+import { eitherOf, uncapital } from '@core/words';
 import { parseMoney } from '@core/money';
 import { Button, Checkbox, MultiSelect, TextInput } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
@@ -32,8 +32,6 @@ const KEYS = [
   { keys: '/', does: 'Find by name; a scanner’s reading finds its piece' },
   { keys: 'c', does: 'Go on to Style' },
 ];
-
-const lower = (text: string): string => (text[0]?.toLowerCase() ?? '') + text.slice(1);
 
 /** Step 2: candidates from stock for each ask, in the client's size, and held. */
 export function PullPage({ initial }: { readonly initial: BoxView }) {
@@ -209,7 +207,7 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
           )}
           {(shared.reasons.length > 0 || shared.doubt) && (
             <p className="pull-shared">
-              {shared.reasons.length > 0 && <>All of them: {shared.reasons.map(lower).join('; ')}.</>}
+              {shared.reasons.length > 0 && <>All of them: {shared.reasons.map(uncapital).join('; ')}.</>}
               {shared.doubt && <span className="pull-doubt">{shared.doubt}.</span>}
             </p>
           )}

@@ -3,7 +3,7 @@ import type { BoxView } from '@contracts/box/box-view';
 import { bodyOf } from '@core/figure';
 import { type LetterDraft, type PieceNote, taughtIn } from '@core/letter';
 import { money } from '@core/money';
-import { wear } from '@core/piece';
+import { type Piece, wear } from '@core/piece';
 import { figureDrawing, flatOf, layersOf, stepsOf } from '@core/sketch';
 import { A4, FONT, INK, openPdf, SOFT } from '../pdf/document';
 import { paintPdf } from '../pdf/pdf-drawing';
@@ -26,7 +26,8 @@ export function letterPdf(view: BoxView, letter: LetterDraft): Promise<Buffer> {
   doc.fillColor(INK).font(FONT.serif).fontSize(22).text(view.shop.name);
   doc.font(FONT.sans).fontSize(9).fillColor(SOFT).text(view.shop.town).moveDown(1.2);
   paragraph(doc, letter.greeting, 11.5);
-  for (const note of letter.pieces) pieceRow(doc, view, note);
+  const looks = view.looks.map((look) => piecesOf(view, look.pieces));
+  for (const note of letter.pieces) pieceRow(doc, view, note, looks);
   looksRow(doc, view, letter);
   doc.moveDown(1);
   paragraph(doc, letter.closing, 11.5);
@@ -46,8 +47,10 @@ function room(doc: PDFKit.PDFDocument, height: number): void {
 }
 
 const SKETCH = 74;
+/** The pieces of each look of the box, as they are worn. */
+type Looks = readonly (readonly Piece[])[];
 
-function pieceRow(doc: PDFKit.PDFDocument, view: BoxView, note: PieceNote): void {
+function pieceRow(doc: PDFKit.PDFDocument, view: BoxView, note: PieceNote, looks: Looks): void {
   const line = view.lines.find((each) => each.piece.id === note.ref);
   if (!line) return;
   room(doc, SKETCH + 24);
@@ -84,17 +87,13 @@ function pieceRow(doc: PDFKit.PDFDocument, view: BoxView, note: PieceNote): void
   }
   doc.y = Math.max(doc.y, top + SKETCH) + 12;
   doc.x = PAGE.margin;
-  stepsRow(doc, view, line.piece.id);
+  stepsRow(doc, view, taughtIn(line.piece.id, looks));
 }
 
 const STEP = 84;
 
 /** How a piece is worn in its look, in three small drawings with a line below each. */
-function stepsRow(doc: PDFKit.PDFDocument, view: BoxView, id: string): void {
-  const piece = taughtIn(
-    id,
-    view.looks.map((look) => piecesOf(view, look.pieces)),
-  );
+function stepsRow(doc: PDFKit.PDFDocument, view: BoxView, piece: Piece | undefined): void {
   if (!piece) return;
   room(doc, STEP + 40);
   const top = doc.y;

@@ -1,5 +1,5 @@
 import { bodyOf } from '@core/figure';
-import { CATEGORIES, effectsOf, modesOf, type Piece } from '@core/piece';
+import { CATEGORIES, modesOf, type Piece } from '@core/piece';
 import { isTaught, type Item, stepsOf } from '@core/sketch';
 import { describe, expect, it } from 'vitest';
 import { one } from '../../support/pieces';
@@ -31,7 +31,7 @@ describe('ways of wearing, shown step by step', () => {
   it('are every tuck, knot, belt, roll, wrap and tied cloth', () => {
     const effects = taught.map((piece) => {
       const mode = modesOf(piece).find(({ id }) => id === piece.mode);
-      return Object.entries(mode ? effectsOf(mode, piece) : {})
+      return Object.entries(mode?.effects ?? {})
         .map((each) => each.join(' '))
         .sort()[0];
     });

@@ -4,6 +4,10 @@ import type { CategoryFacts, Worn } from '../../piece';
 /** Formality an occasion asks for, 0..10. */
 export type Band = readonly [lo: number, hi: number];
 
+/** How far a level lies outside a band; 0 within it. */
+export const outsideBand = (level: number, [lo, hi]: Band): number =>
+  level < lo ? lo - level : level > hi ? level - hi : 0;
+
 const WEIGHT: Readonly<Record<CategoryFacts['part'], number>> = {
   main: 0.45,
   shoes: 0.25,

@@ -10,21 +10,18 @@ import {
   formalityOf,
   liftBits,
   lookFormality,
+  outsideBand,
   partOf,
   PARTS,
   speaks,
   weighed,
 } from './levels';
 
-/** How far a level lies outside a band. */
-const missOf = (level: number, [lo, hi]: Band): number =>
-  level < lo ? lo - level : level > hi ? level - hi : 0;
-
 type Slacks = Readonly<Record<'grain' | 'slack' | 'over', number>>;
 
 /** A little too dressed is no fault; a little too casual is a note. */
 const toneOf = (level: number, band: Band, { grain, slack, over }: Slacks): 'works' | 'note' | 'fights' => {
-  const miss = missOf(level, band);
+  const miss = outsideBand(level, band);
   const isOver = level > band[1];
   if (miss <= grain || (isOver && miss < slack)) return 'works';
   return miss < (isOver ? over : slack) ? 'note' : 'fights';
