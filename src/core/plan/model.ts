@@ -1,4 +1,6 @@
+import { NOBODY } from '../client';
 import { isTwin } from '../closet';
+import { guardPiece, isRefused } from '../guard';
 import { answersAsk, isOtherRail, refusedByAsk } from '../pull';
 import type { Settings } from '../rules';
 import { considered, looksOf, type PlanLook } from './enumerate';
@@ -46,6 +48,8 @@ export function modelOf(problem: PlanProblem, settings: Settings = {}): PlanMode
       !bans.has(piece.id) &&
       (stock ?? 1) > 0 &&
       !isOtherRail(piece, setting.client?.department) &&
+      // What she may not wear is not planned, however likely it is to be kept: the same guard as at packing.
+      !guardPiece(piece, { client: setting.client ?? NOBODY, looks: [], closet: [] }).some(isRefused) &&
       // What an ask of this kind rules out is never sent for it, and what it does not speak of is free.
       !asks.some(({ ask }) => ask.kinds.includes(piece.category) && refusedByAsk(piece, ask) !== undefined),
   );

@@ -9,6 +9,7 @@ import {
   worthOf,
   wrongsOf,
 } from '@core/plan';
+import { NOBODY } from '@core/client';
 import { readAsk } from '@core/reading';
 import { describe, expect, it } from 'vitest';
 import { planProblem } from '../../support/plan-instances';
@@ -135,6 +136,22 @@ describe('the planned box', () => {
     expect(chosen).toContain(1999);
     expect(chosen.length).toBeGreaterThan(2);
     expect(spentMinor).toBeLessThanOrEqual(60_000);
+  });
+
+  it('never holds what the client may not wear, not even pinned or sure to be kept', () => {
+    const base = small(12);
+    const wool = { ...base.candidates[0]!.piece.fabric, fibres: [{ name: 'lambswool', pct: 100 }] };
+    const candidates = base.candidates.map((each, i) => ({
+      ...each,
+      keep: i === 0 ? 1 : each.keep,
+      piece: { ...each.piece, fabric: i === 0 ? wool : { ...wool, fibres: [{ name: 'cotton', pct: 100 }] } },
+    }));
+    const problem: PlanProblem = { ...base, candidates };
+    const allergic = { setting: { client: { ...NOBODY, allergies: ['wool'] } } };
+    expect(planOf(problem).chosen).toContain(0);
+    expect(planOf({ ...problem, ...allergic }).chosen).not.toContain(0);
+    const pinned = planOf({ ...problem, ...allergic, pins: [candidates[0]!.piece.id] });
+    expect(pinned.conflict.map(({ name }) => name)).toEqual([`pin ${candidates[0]!.piece.id}`]);
   });
 
   it('of nothing is nothing, and is no conflict', () => {
