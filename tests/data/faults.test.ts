@@ -1,7 +1,7 @@
 import { connect, type Connection } from '@data/db';
 import { disagreements } from '@data/check';
 import { boxLine, hold, stockBalance } from '@data/schema';
-import { and, eq, inArray, sql } from 'drizzle-orm';
+import { and, eq, inArray, type SQL, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { ownCluster, type OwnCluster } from '../support/cluster';
 import { fill } from '../support/database';
@@ -157,20 +157,38 @@ describe(`connections lost in use, ${LOSSES} times`, () => {
         }
       }),
     );
-    for (let round = 0; round < LOSSES; round++) {
-      const seen = (statuses.get(503) ?? 0) + 1;
-      // A named point: a connection of the app's that is inside a statement or between two of one transaction.
-      await until('a connection ended in the middle of a transaction', async () => {
-        const ended = await db.execute(sql`
-          select pg_terminate_backend(pid) from pg_stat_activity
-          where usename = 'ivory_app' and datname = current_database() and state in ('active', 'idle in transaction')
-          limit 1`);
-        return ended.rows.length > 0;
-      });
-      await until('a caller who is told', () => (statuses.get(503) ?? 0) >= seen);
+    const endOne = async (which: SQL): Promise<number> => {
+      const ended = await db.execute(sql`
+        select pg_terminate_backend(pid) from pg_stat_activity
+        where usename = 'ivory_app' and datname = current_database() and ${which} limit 1`);
+      return ended.rows.length;
+    };
+    try {
+      for (let round = 0; round < LOSSES; round++) {
+        const seen = (statuses.get(503) ?? 0) + 1;
+        const isTold = (): boolean => (statuses.get(503) ?? 0) >= seen;
+        if (round % 2 === 0)
+          // A named point: the app waits in the middle of a transaction for a row this test holds.
+          await db.transaction(async (tx) => {
+            await tx.execute(
+              sql`select 1 from stock_balance where variant_id = ${size!.variantId} for update`,
+            );
+            await until('a connection ended inside a statement', async () =>
+              Boolean(await endOne(sql`wait_event_type = 'Lock'`)),
+            );
+            await until('a caller who is told', isTold);
+          });
+        // One between two statements may have committed before the end reaches it: then nobody is to be told.
+        else
+          await until('a caller who is told, between two statements', async () => {
+            await endOne(sql`state in ('active', 'idle in transaction')`);
+            return isTold();
+          });
+      }
+    } finally {
+      stop = true;
+      await storm;
     }
-    stop = true;
-    await storm;
     expect(shop.servers[0]!.isAlive()).toBe(true);
     expect([...statuses.keys()].filter((status) => ![200, 404, 409, 503].includes(status))).toEqual([]);
     expect(await disagreements(db)).toEqual([]);
