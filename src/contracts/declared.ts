@@ -1,5 +1,6 @@
 /** Every call there is: a new one gets a line here, and a line in `server/served.ts` for its work. */
 
+export * from './box/hand-over';
 export * from './box/move-box';
 export * from './box/save-brief';
 export * from './box/start-box';
@@ -12,6 +13,8 @@ export * from './client/settle-brief';
 export * from './closet/retire-owned';
 export * from './closet/save-owned';
 export * from './closet/save-owned-many';
+export * from './consent/save-consent';
+export * from './consent/withdraw-consent';
 export * from './letter/draft-letter';
 export * from './letter/save-letter';
 export * from './look/remove-look';
@@ -39,6 +42,9 @@ export * from './pull/renew-hold';
 export * from './pull/save-alteration';
 export * from './pull/swap-line';
 export * from './pull/why-not';
+export * from './rhythm/end-rhythm';
+export * from './rhythm/save-rhythm';
+export * from './rhythm/skip-next';
 export * from './shop/remove-promotion';
 export * from './shop/save-location';
 export * from './shop/save-promotion';

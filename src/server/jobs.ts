@@ -2,6 +2,8 @@ import type { TaskList } from 'graphile-worker';
 import type { Database } from '@data/db';
 import { idempotency, rateLimit, session } from '@data/schema';
 import { and, isNotNull, lt, sql } from 'drizzle-orm';
+import { keepNoLonger } from './client/keeping';
+import { openRhythmBoxes } from './client/rhythms';
 import { beat } from './health';
 import { releaseExpired } from './stock/holds';
 
@@ -10,7 +12,9 @@ import { releaseExpired } from './stock/holds';
  * what has had its day is put away.
  */
 export const CRONTAB = `* * * * * sweep_holds ?max=1
-17 * * * * put_away ?max=1`;
+17 * * * * put_away ?max=1
+7 * * * * open_boxes ?max=1
+37 1 * * * keep_no_longer ?max=1`;
 
 const DAY_MS = 86_400_000;
 /** Answers kept for second senders, and keys that say a deed was done, days. */
@@ -24,6 +28,14 @@ export const tasksOf = (db: Database, now: () => Date): TaskList => ({
     if (released > 0) logger.info(`${released} holds ran out and are back on the shelf`);
   },
   put_away: async () => putAway(db, now()),
+  open_boxes: async (_payload, { logger }) => {
+    const opened = await openRhythmBoxes(db, now());
+    if (opened > 0) logger.info(`${opened} boxes were begun by their rhythm`);
+  },
+  keep_no_longer: async (_payload, { logger }) => {
+    const gone = await keepNoLonger(db, now());
+    if (gone > 0) logger.info(`of ${gone} clients what is kept no longer is gone`);
+  },
 });
 
 /**

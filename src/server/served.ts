@@ -1,6 +1,7 @@
 /** The files that hold the work of calls; what else they export is not a call. */
 
 export * from './box/alterations';
+export * from './box/hand-over';
 export * from './box/hold-line';
 export * from './box/letter';
 export * from './box/line-swaps';
@@ -15,7 +16,9 @@ export * from './box/start-box';
 export * from './box/tally';
 export * from './client/brief-link';
 export * from './client/closet';
+export * from './client/consents';
 export * from './client/person';
+export * from './client/rhythms';
 export * from './client/save-client';
 export * from './client/save-occasion';
 export * from './people/people';

@@ -1,6 +1,6 @@
 import { ENDED, isOpen, stepOf } from '@core/box';
 import { BODY_MEASURES, bodyOf } from '@core/figure';
-import { deskActions, type DeskBox, dueDates } from '@core/schedule';
+import { deskActions, type DeskBox } from '@core/schedule';
 import type { DeskView } from '@contracts/box/desk-view';
 import type { BoxRow, ClientRow, ClientView } from '@contracts/client/client-view';
 import type { OwnedView } from '@contracts/closet/owned-view';
@@ -16,18 +16,23 @@ import {
   hold,
   occasion,
   ownedItem,
+  user,
   variant,
 } from '@data/schema';
 import { and, asc, count, desc, eq, gte, inArray, isNull, min, notInArray } from 'drizzle-orm';
+import { dueWith } from './box/due';
 import { alteringDays } from './box/lines';
+import { stylistsOf } from './box/stylists';
 import { linksOf } from './client/brief-link';
 import { occasionsOf } from './client/occasions';
+import { consentsOf } from './client/consents';
 import { changesOf } from './client/person';
+import { rhythmOf } from './client/rhythms';
 import { clientOf } from './client/profile';
 import { type Actor, seesPersons, stylistsOnly } from './context';
 import { openProposals } from './stock/ledger';
 import { photosOf } from './photo/photos';
-import { calendarOf, dayIn, leadTimes, shopOf, shopView } from './shop/settings';
+import { dayIn, shopOf, shopView } from './shop/settings';
 import { releaseExpired } from './stock/holds';
 
 export async function deskView(db: Database, actor: Actor, now: Date): Promise<DeskView> {
@@ -35,13 +40,15 @@ export async function deskView(db: Database, actor: Actor, now: Date): Promise<D
   const today = dayIn(shop.zone, now);
   await db.transaction((tx) => releaseExpired(tx, now));
   const rows = await db
-    .select({ box, name: client.name })
+    .select({ box, name: client.name, stylist: user.name })
     .from(box)
     .innerJoin(client, eq(client.id, box.clientId))
+    .innerJoin(user, eq(user.id, box.stylistId))
     .where(and(eq(box.shopId, actor.shopId), notInArray(box.state, [...ENDED])));
+  const sees = seesPersons(actor);
   const ids = rows.map((row) => row.box.id);
   const proposals = actor.role === 'owner' ? await openProposals(db, actor, shop.zone) : [];
-  if (ids.length === 0) return { today, actions: [], open: 0, proposals };
+  if (ids.length === 0) return { today, me: sees ? actor.name : undefined, actions: [], open: 0, proposals };
   const days = await db
     .select({ boxId: boxOccasion.boxId, day: min(occasion.day) })
     .from(boxOccasion)
@@ -86,7 +93,7 @@ export async function deskView(db: Database, actor: Actor, now: Date): Promise<D
       .filter((line) => inOpenBox.has(line.boxId) && !holds.some(({ boxLineId }) => boxLineId === line.id))
       .map(({ variantId }) => variantId),
   );
-  const facts = rows.map(({ box: row, name }): DeskBox => {
+  const facts = rows.map(({ box: row, name, stylist }): DeskBox => {
     const own = lines.filter((line) => line.boxId === row.id);
     const held = holds.filter((each) => own.some((line) => line.id === each.boxLineId));
     const altering = alteringDays(jobs.filter((job) => own.some((line) => line.id === job.boxLineId)));
@@ -100,7 +107,9 @@ export async function deskView(db: Database, actor: Actor, now: Date): Promise<D
       number: row.number,
       client: name,
       state: row.state,
-      due: day ? dueDates(day, leadTimes(shop), calendarOf(shop), altering) : undefined,
+      stylist: sees ? stylist : undefined,
+      wantedBy: row.wantedBy ?? undefined,
+      due: dueWith(day ?? undefined, row, shop, altering),
       decideBy: row.decideBy ?? undefined,
       holdUntil: soonest ? dayIn(shop.zone, soonest) : undefined,
       heldLines: held.length,
@@ -112,9 +121,8 @@ export async function deskView(db: Database, actor: Actor, now: Date): Promise<D
   return {
     today,
     // Whoever packs sees what is to be packed, sent and checked in.
-    actions: seesPersons(actor)
-      ? actions
-      : actions.filter(({ step, verb }) => step === 'out' || verb === 'Check in'),
+    me: sees ? actor.name : undefined,
+    actions: sees ? actions : actions.filter(({ step, verb }) => step === 'out' || verb === 'Check in'),
     open: rows.length,
     proposals,
   };
@@ -201,6 +209,11 @@ export async function clientView(db: Reader, actor: Actor, id: string, now: Date
     occasions: await occasionsOf(db, id),
     boxes: await boxHistory(db, id, shop.zone),
     links: await linksOf(db, id, now),
+    rhythm: await rhythmOf(db, shop, id),
+    stylists: await stylistsOf(db, actor.shopId),
+    me: actor.id,
+    today: dayIn(shop.zone, now),
+    ...(await consentsOf(db, row, shop)),
     changes: await changesOf(db, actor.shopId, id, shop.zone),
   };
 }

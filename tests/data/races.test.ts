@@ -10,6 +10,7 @@ import {
   photo,
   shop as shopTable,
   stockBalance,
+  user,
 } from '@data/schema';
 import { and, eq, isNull, sql } from 'drizzle-orm';
 import { beforeAll, describe, expect, it } from 'vitest';
@@ -36,6 +37,16 @@ const count = (answers: readonly { status: number }[]) => {
   for (const { status } of answers) found.set(status, (found.get(status) ?? 0) + 1);
   return Object.fromEntries([...found].sort());
 };
+
+const ownerId = async (): Promise<string> =>
+  (await shop.db.select({ id: user.id }).from(user).where(eq(user.role, 'owner')))[0]!.id;
+/** A client with a box every six weeks. */
+async function regular() {
+  const [clientId, stylistId] = [await makeClient(shop.stylist), await ownerId()];
+  const rhythm = { clientId, pace: 'weeks', every: 6, nextDay: '2099-01-05', stylistId } as const;
+  expect((await shop.stylist.call('save-rhythm', rhythm)).status).toBe(200);
+  return { clientId, stylistId };
+}
 
 /** Everything that is written over a version, and how eight writers come to have the same one. */
 const SCENARIOS: {
@@ -113,6 +124,7 @@ const SCENARIOS: {
     const { name, town, zone, taxIncluded, taxBp, rounding, styleFeeMinor, keepAllBp, returnPolicy } = row!;
     const { holdDays, styleDays, packDays, transitDays, tryOnDays, exchangeDays } = row!;
     const { closedWeekdays, holidays, version } = row!;
+    const keeps = { keepMeasuresMonths: null, keepPhotosMonths: 24, keepBoxesMonths: null };
     const days = {
       holdDays,
       styleDays,
@@ -123,8 +135,37 @@ const SCENARIOS: {
       closedWeekdays,
       holidays,
     };
-    const terms = { zone, taxIncluded, taxBp, rounding, styleFeeMinor, keepAllBp, returnPolicy, ...days };
+    const terms = {
+      zone,
+      taxIncluded,
+      taxBp,
+      rounding,
+      styleFeeMinor,
+      keepAllBp,
+      returnPolicy,
+      ...days,
+      ...keeps,
+    };
     return { by: owners, input: (i) => ({ version, shopName: name, town: `${town} ${i}`, ...terms }) };
+  },
+  'hand-over': async () => {
+    const clientId = await makeClient(shop.stylist);
+    const { id: boxId } = (await shop.stylist.call('start-box', { clientId })).answer;
+    const to = await ownerId();
+    return { input: () => ({ boxId, version: 1, to, note: 'Yours now.' }) };
+  },
+  'save-rhythm': async () => {
+    const { clientId, stylistId } = await regular();
+    const rhythm = { clientId, version: 1, pace: 'weeks', nextDay: '2099-05-01', stylistId } as const;
+    return { input: (i) => ({ ...rhythm, every: i + 1 }) };
+  },
+  'skip-next': async () => {
+    const { clientId } = await regular();
+    return { input: () => ({ clientId, version: 1 }) };
+  },
+  'end-rhythm': async () => {
+    const { clientId } = await regular();
+    return { input: () => ({ clientId, version: 1 }) };
   },
   'save-brief': async () => {
     const { id: boxId } = (await shop.stylist.call('start-box', { clientId: await makeClient(shop.stylist) }))

@@ -11,6 +11,11 @@ import type { DueDates } from '@core/schedule';
 import type { OccasionView } from '../occasion/occasion-view';
 import type { ShopView } from '../shop/shop-view';
 
+export interface StylistView {
+  readonly id: string;
+  readonly name: string;
+}
+
 export interface LineView {
   readonly id: string;
   readonly variantId: string;
@@ -64,6 +69,13 @@ export interface BoxView {
   readonly state: BoxState;
   readonly step: Step;
   readonly version: number;
+  /** Whose box it is, and who might have it. */
+  readonly stylist: StylistView;
+  readonly stylists: readonly StylistView[];
+  /** The last time it changed hands. */
+  readonly handover?: { readonly from: string; readonly note: string; readonly day: string } | undefined;
+  /** The day it is to be with its client, for a box of a rhythm. */
+  readonly wantedBy?: string | undefined;
   readonly shop: ShopView;
   readonly today: string;
   readonly client: {

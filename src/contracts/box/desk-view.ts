@@ -3,6 +3,8 @@ import type { ProposalView } from '../stock/ledger-view';
 
 export interface DeskView {
   readonly today: string;
+  /** The reader's own name, as actions name whose box it is; absent for whoever packs. */
+  readonly me?: string | undefined;
   readonly actions: readonly DeskAction[];
   readonly open: number;
   /** Movements that wait for the owner; empty for everybody else. */

@@ -2,6 +2,9 @@ import type { BoxState, Step } from '@core/box';
 import type { Profile } from '@core/client';
 import type { BodyMeasures } from '@core/figure';
 import type { Origin } from '@core/piece';
+import type { StylistView } from '../box/box-view';
+import type { ConsentsView } from '../consent/consent-view';
+import type { RhythmView } from '../rhythm/rhythm-view';
 import type { OwnedView } from '../closet/owned-view';
 import type { OccasionView } from '../occasion/occasion-view';
 import type { BriefLinkView } from './brief-link-view';
@@ -21,7 +24,7 @@ export interface ChangeView {
   readonly by: string;
 }
 
-export interface ClientView {
+export interface ClientView extends ConsentsView {
   readonly id: string;
   readonly version: number;
   readonly name: string;
@@ -42,6 +45,11 @@ export interface ClientView {
   readonly occasions: readonly OccasionView[];
   readonly boxes: readonly BoxRow[];
   readonly links: readonly BriefLinkView[];
+  readonly rhythm?: RhythmView | undefined;
+  readonly stylists: readonly StylistView[];
+  /** The reader's id among them, or an owner's who has no boxes yet. */
+  readonly me: string;
+  readonly today: string;
   readonly changes: readonly ChangeView[];
 }
 

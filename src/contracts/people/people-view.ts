@@ -9,6 +9,9 @@ export interface PersonView {
   /** Day the account was ended; absent while it is open. */
   readonly endedOn?: string | undefined;
   readonly sessions: readonly SessionView[];
+  /** Open boxes, and clients with a rhythm, that somebody else takes when this person leaves. */
+  readonly boxes: number;
+  readonly rhythms: number;
 }
 
 export interface SessionView {

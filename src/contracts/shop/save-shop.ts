@@ -11,6 +11,13 @@ const days = (most: number) =>
     .int('whole days')
     .min(0, 'not below 0')
     .max(most, `at most ${most} days`);
+/** Months after a client's last box; null: as long as they are a client. */
+const months = z
+  .number({ error: 'not a number of months' })
+  .int('whole months only')
+  .min(1, 'at least 1 month')
+  .max(240, 'at most 240 months')
+  .nullable();
 const basisPoints = z
   .number({ error: 'not a percentage' })
   .int('at most two decimals')
@@ -50,6 +57,9 @@ export const saveShopCall = defineCall({
     closedWeekdays: z.array(z.number().int().min(0).max(6)).max(6, 'a shop is open one day a week at least'),
     holidays: z.array(daySchema).max(200, 'at most 200 days'),
     returnPolicy: text(2000),
+    keepMeasuresMonths: months,
+    keepPhotosMonths: months,
+    keepBoxesMonths: months,
   }),
   answer: answers<{ readonly version: number }>(),
 });

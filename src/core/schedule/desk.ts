@@ -7,6 +7,10 @@ export interface DeskBox {
   readonly number: number;
   readonly client: string;
   readonly state: BoxState;
+  /** Whose box it is; absent for a reader who is not told. */
+  readonly stylist?: string | undefined;
+  /** The day its client is to have it, for a box of a rhythm. */
+  readonly wantedBy?: Day | undefined;
   readonly due?: DueDates | undefined;
   readonly decideBy?: Day | undefined;
   /** Soonest hold that runs out. */
@@ -22,6 +26,7 @@ export type Urgency = 'late' | 'today' | 'soon' | 'later';
 export interface DeskAction {
   readonly verb: string;
   readonly client: string;
+  readonly stylist?: string | undefined;
   readonly what: string;
   readonly boxId: string;
   readonly number: number;
@@ -70,20 +75,22 @@ function actionsOf(box: DeskBox, today: Day): DeskAction[] {
     day,
     lost,
     client: box.client,
+    stylist: box.stylist,
     boxId: box.id,
     number: box.number,
     ...clockOf(day, today),
   });
   const { due } = box;
+  const lost = box.wantedBy ? 'The day it was promised for' : 'The day of the occasion';
   switch (box.state) {
     case 'brief':
       return [
         act(
           'Style',
-          'The brief is open; nothing is pulled yet.',
+          box.wantedBy ? 'Her regular box: the brief is open.' : 'The brief is open; nothing is pulled yet.',
           'brief',
           due?.styleBy,
-          'The day of the occasion',
+          lost,
         ),
       ];
     case 'pulling':
@@ -94,7 +101,7 @@ function actionsOf(box: DeskBox, today: Day): DeskAction[] {
           box.heldLines > 0 ? `${box.heldLines} held, no letter yet.` : 'Nothing is held yet.',
           box.state === 'pulling' ? 'pull' : 'combine',
           due?.styleBy,
-          'The day of the occasion',
+          lost,
         ),
         ...(box.holdUntil
           ? [
@@ -110,7 +117,7 @@ function actionsOf(box: DeskBox, today: Day): DeskAction[] {
       ];
     case 'written':
       return [
-        act('Pack', 'The letter is written.', 'out', due?.packBy ?? due?.shipBy, 'The day of the occasion'),
+        act('Pack', 'The letter is written.', 'out', due?.packBy ?? due?.shipBy, lost),
         ...(box.holdUntil
           ? [
               act(
@@ -124,7 +131,7 @@ function actionsOf(box: DeskBox, today: Day): DeskAction[] {
           : []),
       ];
     case 'packed':
-      return [act('Send', 'Packed and waiting.', 'out', due?.shipBy, 'The day of the occasion')];
+      return [act('Send', 'Packed and waiting.', 'out', due?.shipBy, lost)];
     case 'out':
       return [
         act(

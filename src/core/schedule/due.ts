@@ -26,7 +26,8 @@ export interface DueDates {
   readonly packBy: Day;
   readonly shipBy: Day;
   readonly decideBy: Day;
-  readonly occasion: Day;
+  /** Absent for a box of a rhythm, which is for no occasion. */
+  readonly occasion?: Day | undefined;
 }
 
 const DAY_MS = 86_400_000;
@@ -79,11 +80,29 @@ export function workingDaysAfter(day: Day, days: number, calendar: Calendar): Da
  */
 export function dueDates(occasion: Day, lead: LeadTimes, calendar: Calendar, alterationDays = 0): DueDates {
   const decideBy = addDays(occasion, -lead.exchangeDays);
-  const arriveBy = addDays(decideBy, -lead.tryOnDays);
+  return {
+    ...readyFor(addDays(decideBy, -lead.tryOnDays), lead, calendar, alterationDays),
+    decideBy,
+    occasion,
+  };
+}
+
+/** Latest dates of a box that is to be with its client on a day, whatever she wears it to. */
+export const arrivalDates = (
+  arriveBy: Day,
+  lead: LeadTimes,
+  calendar: Calendar,
+  alterationDays = 0,
+): DueDates => ({
+  ...readyFor(arriveBy, lead, calendar, alterationDays),
+  decideBy: addDays(arriveBy, lead.tryOnDays),
+});
+
+function readyFor(arriveBy: Day, lead: LeadTimes, calendar: Calendar, alterationDays: number) {
   const shipBy = workingDaysBefore(arriveBy, lead.transitDays, calendar);
   const packBy = workingDaysBefore(shipBy, alterationDays, calendar);
   const styleBy = workingDaysBefore(packBy, lead.packDays, calendar);
-  return { styleBy, packBy, shipBy, decideBy, occasion };
+  return { styleBy, packBy, shipBy };
 }
 
 /** The nearest occasion day that can still be met when styling starts today. */

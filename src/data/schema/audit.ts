@@ -1,4 +1,4 @@
-import { index, integer, jsonb, pgTable, text, uuid } from 'drizzle-orm/pg-core';
+import { bigint, index, integer, jsonb, pgTable, text, uuid } from 'drizzle-orm/pg-core';
 import { at, createdAt, id } from './columns';
 import { shop } from './shop';
 
@@ -42,3 +42,18 @@ export const workerBeat = pgTable('worker_beat', {
   name: text('name').primaryKey(),
   at: at('at').notNull(),
 });
+
+/** Backups the worker made, or tried to make. */
+export const backupRun = pgTable(
+  'backup_run',
+  {
+    id: id(),
+    at: at('at').notNull(),
+    /** Name of the file in the folder of backups; null when none was made. */
+    file: text('file'),
+    bytes: bigint('bytes', { mode: 'number' }),
+    /** What went wrong, in words; null when nothing did. */
+    fault: text('fault'),
+  },
+  (table) => [index('backup_run_at').on(table.at)],
+);

@@ -21,6 +21,7 @@ import {
 import { client, occasion } from './client';
 import { at, createdAt, id, version } from './columns';
 import { location, shop } from './shop';
+import { user } from './sign-in';
 import { variant } from './stock';
 
 /** Terms of money frozen when the box goes out. */
@@ -44,6 +45,12 @@ export const box = pgTable(
       .references(() => client.id),
     number: integer('number').notNull(),
     state: text('state', { enum: BOX_STATES }).notNull().default('brief'),
+    /** Whose box it is. */
+    stylistId: text('stylist_id')
+      .notNull()
+      .references(() => user.id),
+    /** The day it is to be with the client, when it is one of a rhythm: no occasion need say so. */
+    wantedBy: date('wanted_by', { mode: 'string' }),
     budgetMinor: integer('budget_minor'),
     mood: jsonb('mood').$type<string[]>().notNull().default([]),
     notToSend: text('not_to_send').notNull().default(''),
@@ -63,7 +70,30 @@ export const box = pgTable(
     uniqueIndex('box_number').on(table.shopId, table.number),
     index('box_client').on(table.clientId, table.createdAt),
     index('box_state').on(table.shopId, table.state),
+    // A rhythm opens one box for one day, whatever the worker thinks.
+    uniqueIndex('box_of_rhythm').on(table.clientId, table.wantedBy),
   ],
+);
+
+/** A box given from one stylist to another, with what the next one should know. */
+export const boxHandover = pgTable(
+  'box_handover',
+  {
+    id: id(),
+    boxId: uuid('box_id')
+      .notNull()
+      .references(() => box.id, { onDelete: 'cascade' }),
+    fromId: text('from_id')
+      .notNull()
+      .references(() => user.id),
+    toId: text('to_id')
+      .notNull()
+      .references(() => user.id),
+    note: text('note').notNull().default(''),
+    actorId: text('actor_id'),
+    at: at('at').notNull().defaultNow(),
+  },
+  (table) => [index('box_handover_box').on(table.boxId, table.at)],
 );
 
 export const boxOccasion = pgTable(

@@ -1,5 +1,7 @@
+import { CONSENTS, CONSENT_WAYS } from '@core/client';
 import type { Occasion } from '@core/occasion';
 import { BODY_MEASURES } from '@core/figure';
+import { PACES } from '@core/schedule';
 import { ORIGINS, type Swatch } from '@core/piece';
 import type { StoredAttributes } from '@contracts/piece';
 import type { BriefAnswers } from '@contracts/own-brief';
@@ -17,8 +19,10 @@ import {
   uniqueIndex,
   uuid,
 } from 'drizzle-orm/pg-core';
+import { sql } from 'drizzle-orm';
 import { at, createdAt, id, version } from './columns';
 import { shop } from './shop';
+import { user } from './sign-in';
 
 export interface Address {
   readonly lines: readonly string[];
@@ -120,6 +124,48 @@ export const ownedItem = pgTable(
   },
   (table) => [index('owned_item_client').on(table.clientId, table.category)],
 );
+
+/** What a client agreed to, when and how; an agreement taken back keeps its row. */
+export const consent = pgTable(
+  'consent',
+  {
+    id: id(),
+    clientId: uuid('client_id')
+      .notNull()
+      .references(() => client.id, { onDelete: 'cascade' }),
+    about: text('about', { enum: CONSENTS }).notNull(),
+    way: text('way', { enum: CONSENT_WAYS }).notNull(),
+    givenOn: date('given_on', { mode: 'string' }).notNull(),
+    withdrawnOn: date('withdrawn_on', { mode: 'string' }),
+    actorId: text('actor_id'),
+    createdAt: createdAt(),
+  },
+  (table) => [
+    uniqueIndex('consent_standing')
+      .on(table.clientId, table.about)
+      .where(sql`withdrawn_on is null`),
+  ],
+);
+
+/** How often a client has a box without asking for one. */
+export const rhythm = pgTable('rhythm', {
+  clientId: uuid('client_id')
+    .primaryKey()
+    .references(() => client.id, { onDelete: 'cascade' }),
+  pace: text('pace', { enum: PACES }).notNull(),
+  /** Every so many weeks or months; 1 for seasons. */
+  every: integer('every').notNull(),
+  /** The day the first box was to be with her; the others are counted from it. */
+  firstDay: date('first_day', { mode: 'string' }).notNull(),
+  /** The day the next one is to be with her. */
+  nextDay: date('next_day', { mode: 'string' }).notNull(),
+  stylistId: text('stylist_id')
+    .notNull()
+    .references(() => user.id),
+  pausedAt: at('paused_at'),
+  version: version(),
+  createdAt: createdAt(),
+});
 
 /** A private link to the client's own brief. The token is only ever stored hashed. */
 export const briefLink = pgTable(

@@ -5,3 +5,4 @@ export * from './photo';
 export * from './shop';
 export * from './sign-in';
 export * from './stock';
+export * from './outbox';

@@ -37,6 +37,10 @@ export const shop = pgTable('shop', {
   units: text('units', { enum: LENGTH_UNITS }).notNull().default('cm'),
   /** In the shop's own words. */
   returnPolicy: text('return_policy').notNull().default(''),
+  /** How long what is personal is kept after a client's last box, months; null: as long as she is a client. */
+  keepMeasuresMonths: integer('keep_measures_months'),
+  keepPhotosMonths: integer('keep_photos_months'),
+  keepBoxesMonths: integer('keep_boxes_months'),
   version: version(),
   createdAt: createdAt(),
 });

@@ -14,6 +14,7 @@ import { useBox } from '@ui/useBox';
 import { useMemo, useState } from 'react';
 import { OccasionForm } from '../occasion/OccasionForm';
 import { AskList, EMPTY_ASK } from './AskList';
+import { WhoseBox } from './WhoseBox';
 import './brief.css';
 
 /** Asks with words in them, trimmed. */
@@ -179,8 +180,18 @@ export function BriefPage({ initial, cheapest }: BriefPageProps) {
                 <dd className="num">{dayWords(view.due.shipBy)}</dd>
                 <dt>Decided by</dt>
                 <dd className="num">{dayWords(view.due.decideBy)}</dd>
-                <dt>Occasion</dt>
-                <dd className="num">{dayWords(view.due.occasion)}</dd>
+                {view.wantedBy && (
+                  <>
+                    <dt>With {view.client.name.split(' ')[0]} on</dt>
+                    <dd className="num">{dayWords(view.wantedBy)}</dd>
+                  </>
+                )}
+                {view.due.occasion && (
+                  <>
+                    <dt>Occasion</dt>
+                    <dd className="num">{dayWords(view.due.occasion)}</dd>
+                  </>
+                )}
               </dl>
             ) : (
               <p className="soft">
@@ -194,6 +205,13 @@ export function BriefPage({ initial, cheapest }: BriefPageProps) {
               </p>
             )}
           </section>
+          <WhoseBox
+            view={view}
+            busy={busy === 'hand-over'}
+            onHandOver={async (input) =>
+              (await run('hand-over', input, 'The box is handed over.')) !== undefined
+            }
+          />
           {view.learned.length > 0 && (
             <section className="sheet" aria-label="From last time">
               <h2>From last time</h2>

@@ -12,11 +12,13 @@ import { Providers } from '@ui/Providers';
 import { Swatches } from '@ui/Swatches';
 import { useMemo, useState } from 'react';
 import { ClosetPanel } from './ClosetPanel';
+import { ConsentPanel } from './ConsentPanel';
 import { EditClient } from './EditClient';
 import { MEASURE_WORDS } from './measure-words';
 import { OccasionsPanel } from './OccasionsPanel';
 import { OwnBriefPanel } from './OwnBriefPanel';
 import { PersonPanel } from './PersonPanel';
+import { RhythmPanel } from './RhythmPanel';
 import './client.css';
 
 interface ClientPageProps {
@@ -159,6 +161,8 @@ export function ClientPage({ view, currency, mayErase }: ClientPageProps) {
           <div className="columns" style={{ gridTemplateColumns: '1fr 1fr' }}>
             <OwnBriefPanel view={view} currency={currency} />
             <PersonPanel view={view} mayErase={mayErase} />
+            <RhythmPanel view={view} />
+            <ConsentPanel view={view} />
             <OccasionsPanel clientId={view.id} occasions={view.occasions} />
             <section className="sheet" aria-label="Boxes">
               <h2>Boxes</h2>

@@ -4,6 +4,7 @@ import { IconAlertTriangle, IconClock, IconSunHigh } from '@tabler/icons-react';
 import { dayWords } from '@ui/days';
 import { Proposals } from '@ui/Proposals';
 import { Providers } from '@ui/Providers';
+import { NativeSelect } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { useRef, useState } from 'react';
 import './desk.css';
@@ -18,6 +19,9 @@ const SIGN: Readonly<Record<Urgency, typeof IconClock>> = {
 /** What needs doing today, each a verb with a client and a clock, in the order of what is lost first. */
 export function DeskPage({ view }: { readonly view: DeskView }) {
   const [proposals, setProposals] = useState(view.proposals);
+  const names = [...new Set(view.actions.flatMap(({ stylist }) => stylist ?? []))].sort();
+  const [of, setOf] = useState<string>();
+  const shown = of === undefined ? view.actions : view.actions.filter(({ stylist }) => stylist === of);
   const list = useRef<HTMLOListElement>(null);
   const step = (by: number) => () => {
     const links = [...(list.current?.querySelectorAll<HTMLAnchorElement>('a') ?? [])];
@@ -36,6 +40,22 @@ export function DeskPage({ view }: { readonly view: DeskView }) {
           {dayWords(view.today)}. {view.open === 1 ? '1 box is open' : `${view.open} boxes are open`}; most
           urgent first.
         </span>
+        {names.length > 1 && (
+          <NativeSelect
+            className="end"
+            size="xs"
+            aria-label="Whose boxes"
+            data={[
+              { value: '', label: 'Everybody’s boxes' },
+              ...names.map((name) => ({
+                value: name,
+                label: name === view.me ? 'My boxes' : `${name}’s boxes`,
+              })),
+            ]}
+            value={of ?? ''}
+            onChange={(event) => setOf(event.currentTarget.value || undefined)}
+          />
+        )}
       </div>
       <Proposals
         proposals={proposals}
@@ -49,7 +69,7 @@ export function DeskPage({ view }: { readonly view: DeskView }) {
         </p>
       ) : (
         <ol className="rows desk" ref={list}>
-          {view.actions.map((action, i) => {
+          {shown.map((action, i) => {
             const Sign = SIGN[action.urgency];
             return (
               <li key={`${action.boxId}${action.verb}`} className={`desk-${action.urgency}`}>
@@ -71,7 +91,10 @@ export function DeskPage({ view }: { readonly view: DeskView }) {
                     )}
                     {i === 0 ? `At stake: ${action.lost.toLowerCase()}` : action.lost}
                   </span>
-                  <span className="desk-box num">Box {action.number}</span>
+                  <span className="desk-box num">
+                    Box {action.number}
+                    {names.length > 1 && <span className="small soft">{action.stylist}</span>}
+                  </span>
                 </a>
               </li>
             );

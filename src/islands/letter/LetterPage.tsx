@@ -228,7 +228,7 @@ export function LetterPage({ initial }: { readonly initial: BoxView }) {
           </section>
           <Lines label="Closing" value={letter.closing} onChange={(closing) => change({ closing })} />
           <footer className="small soft">
-            {view.due && <>For {dayWords(view.due.occasion)}. </>}
+            {view.due?.occasion && <>For {dayWords(view.due.occasion)}. </>}
             Care and fibres as the label states them. If something itches or irritates, take it off and tell
             us.
           </footer>

@@ -1,6 +1,6 @@
 import type { LinkAnswer, PeopleView, PersonView } from '@contracts/people/people-view';
 import { type Role, ROLE_WORDS, ROLES } from '@core/shop';
-import { capital } from '@core/words';
+import { capital, listed } from '@core/words';
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { call, faultsByField, showDone, showProblem } from '@ui/api';
@@ -84,6 +84,7 @@ export function PeoplePanel({ initial, me }: Props) {
             <Person
               key={person.id}
               person={person}
+              people={view.people}
               isMe={person.id === me}
               busy={busy}
               onReset={() => void reset(person)}
@@ -140,19 +141,46 @@ function Invite({ onInvited }: { readonly onInvited: (name: string, answer: Link
   );
 }
 
+const boxesWords = (boxes: number, rhythms: number): string =>
+  listed([
+    ...(boxes > 0 ? [boxes === 1 ? '1 box' : `${boxes} boxes`] : []),
+    ...(rhythms > 0 ? [rhythms === 1 ? '1 rhythm' : `${rhythms} rhythms`] : []),
+  ]);
+
 type Work = (what: string, deed: () => Promise<PeopleView>, done: string) => Promise<void>;
 
 interface PersonProps {
   readonly person: PersonView;
+  readonly people: readonly PersonView[];
   readonly isMe: boolean;
   readonly busy: string | undefined;
   readonly onReset: () => void;
   readonly onWork: Work;
 }
 
-function Person({ person, isMe, busy, onReset, onWork }: PersonProps) {
-  const { id, name, email, role, endedOn, sessions } = person;
-  const [ending, setEnding] = useState(false);
+function Person({ person, people, isMe, busy, onReset, onWork }: PersonProps) {
+  const { id, name, email, role, endedOn, sessions, boxes, rhythms } = person;
+  // A role that has no boxes, or no account at all: what is theirs goes to somebody first.
+  const [leaving, setLeaving] = useState<'account' | 'role'>();
+  const heirs = people.filter((each) => each.id !== id && !each.endedOn && each.role !== 'packer');
+  const [heir, setHeir] = useState(heirs[0]?.id ?? '');
+  const hasBoxes = boxes + rhythms > 0;
+  const boxesTo = hasBoxes ? heir : undefined;
+  const leave = (what: 'account' | 'role'): void => {
+    setLeaving(undefined);
+    if (what === 'account')
+      void onWork(
+        `end ${id}`,
+        () => call('end-account', { userId: id, ended: true, boxesTo }),
+        `${name}’s account is ended; what they did stays in the records.`,
+      );
+    else
+      void onWork(
+        `role ${id}`,
+        () => call('change-role', { userId: id, role: 'packer', boxesTo }),
+        `${name} packs now.`,
+      );
+  };
   const [latest] = sessions;
   return (
     <li className={endedOn ? 'ended' : undefined}>
@@ -175,6 +203,7 @@ function Person({ person, isMe, busy, onReset, onWork }: PersonProps) {
         disabled={endedOn !== undefined || busy !== undefined}
         onChange={(event) => {
           const next = event.currentTarget.value as Role;
+          if (next === 'packer' && hasBoxes) return setLeaving('role');
           void onWork(
             `role ${id}`,
             () => call('change-role', { userId: id, role: next }),
@@ -203,28 +232,31 @@ function Person({ person, isMe, busy, onReset, onWork }: PersonProps) {
                 Sign out
               </Button>
             )}
-            {!isMe && !ending && (
-              <Button size="compact-xs" variant="default" onClick={() => setEnding(true)}>
+            {!isMe && !leaving && (
+              <Button size="compact-xs" variant="default" onClick={() => setLeaving('account')}>
                 End the account…
               </Button>
             )}
-            {ending && (
+            {leaving && hasBoxes && (
+              <NativeSelect
+                size="xs"
+                label={`${boxesWords(boxes, rhythms)} go to`}
+                data={heirs.map((each) => ({ value: each.id, label: each.name }))}
+                value={heir}
+                onChange={(event) => setHeir(event.currentTarget.value)}
+              />
+            )}
+            {leaving && (
               <>
                 <Button
                   size="compact-xs"
                   color="madder"
-                  onClick={() => {
-                    setEnding(false);
-                    void onWork(
-                      `end ${id}`,
-                      () => call('end-account', { userId: id, ended: true }),
-                      `${name}’s account is ended; what they did stays in the records.`,
-                    );
-                  }}
+                  disabled={hasBoxes && heir === ''}
+                  onClick={() => leave(leaving)}
                 >
-                  End {name}’s account
+                  {leaving === 'account' ? `End ${name}’s account` : `Make ${name} a packer`}
                 </Button>
-                <Button size="compact-xs" variant="default" onClick={() => setEnding(false)}>
+                <Button size="compact-xs" variant="default" onClick={() => setLeaving(undefined)}>
                   Cancel
                 </Button>
               </>

@@ -25,6 +25,13 @@ const DAYS = [
   ['holdDays', 'Days a hold lasts at least'],
 ] as const;
 
+const KEEPS = [
+  ['keepMeasuresMonths', 'Measures'],
+  ['keepPhotosMonths', 'Photos'],
+  ['keepBoxesMonths', 'Letters, looks and notes'],
+] as const;
+const monthsOf = (field: number | string | null): number | null => (typeof field === 'number' ? field : null);
+
 /** Every zone this browser knows, as the trade's own lists are long. */
 const ZONES: readonly string[] = Intl.supportedValuesOf('timeZone');
 
@@ -34,6 +41,10 @@ const valuesOf = (terms: Terms) => ({
   keepAllPercent: terms.keepAllBp / 100,
   fee: (terms.styleFeeMinor / 100).toFixed(2),
   holidays: terms.holidays.join('\n'),
+  // An empty field of this form library is '', never null.
+  keepMeasuresMonths: terms.keepMeasuresMonths ?? ('' as number | ''),
+  keepPhotosMonths: terms.keepPhotosMonths ?? ('' as number | ''),
+  keepBoxesMonths: terms.keepBoxesMonths ?? ('' as number | ''),
 });
 type Values = ReturnType<typeof valuesOf>;
 
@@ -42,6 +53,9 @@ const termsOf = ({ taxPercent, keepAllPercent, fee, holidays, ...rest }: Values)
   taxBp: Math.round(taxPercent * 100),
   keepAllBp: Math.round(keepAllPercent * 100),
   styleFeeMinor: parseMoney(fee) ?? 0,
+  keepMeasuresMonths: monthsOf(rest.keepMeasuresMonths),
+  keepPhotosMonths: monthsOf(rest.keepPhotosMonths),
+  keepBoxesMonths: monthsOf(rest.keepBoxesMonths),
   holidays: holidays
     .split(/[\s,;]+/)
     .filter(Boolean)
@@ -209,6 +223,26 @@ export function TermsPanel({ terms, version, currency }: Props) {
           maxRows={10}
           {...form.getInputProps('returnPolicy')}
         />
+      </section>
+      <section className="sheet" aria-label="What is kept">
+        <h2>How long clients’ things are kept</h2>
+        <p className="small soft">
+          Months after somebody’s last box; leave empty to keep as long as they are a client. Each night what
+          is over is erased. How long you may and must keep, your local law says.
+        </p>
+        <div className="shop-form">
+          {KEEPS.map(([field, label]) => (
+            <NumberInput
+              key={field}
+              label={label}
+              min={1}
+              max={240}
+              allowDecimal={false}
+              suffix=" months"
+              {...form.getInputProps(field)}
+            />
+          ))}
+        </div>
       </section>
       <div className="shop-actions">
         <Button type="submit" loading={busy} disabled={!form.isDirty()}>

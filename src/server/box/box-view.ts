@@ -26,6 +26,7 @@ import {
   spentOn,
 } from './lines';
 import { termsOf, totalOf } from './money';
+import { lastHandover, stylistsOf } from './stylists';
 
 function lineView(
   record: LineRecord,
@@ -136,8 +137,10 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
   const [day] = occasions
     .flatMap(({ id: of, occasion }) => (occasionIds.includes(of) && occasion.date ? [occasion.date] : []))
     .sort();
-  const due = dueOn(day, shop, lines);
+  const due = dueOn(day, row, shop, lines);
   const decided = hasLeft(row.state);
+  const stylists = await stylistsOf(db, shopId);
+  const came = await lastHandover(db, id);
   const guard = decided
     ? undefined
     : guardOf({ client: profile, lines, owned, looks, notToSend: row.notToSend }, await passesOf(db, id));
@@ -148,6 +151,17 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
     state: row.state,
     step: stepOf(row.state),
     version: row.version,
+    stylist: stylists.find((each) => each.id === row.stylistId) ?? {
+      id: row.stylistId,
+      name: 'somebody who left',
+    },
+    stylists,
+    handover: came && {
+      from: came.from,
+      note: came.note,
+      day: dayIn(shop.zone, came.at),
+    },
+    wantedBy: row.wantedBy ?? undefined,
     shop: shopView(shop),
     today,
     client: {

@@ -1,11 +1,11 @@
-import { type DueDates, dueDates } from '@core/schedule';
+import { arrivalDates, type DueDates, dueDates } from '@core/schedule';
 import type { Reader } from '@data/db';
 import { boxOccasion, occasion } from '@data/schema';
 import { eq, min } from 'drizzle-orm';
 import { calendarOf, leadTimes, type ShopRow } from '../shop/settings';
 import { alteringDays, type BoxRecord, type LineRecord } from './lines';
 
-/** Latest dates of a box, worked backwards from the first day of its occasions. */
+/** Latest dates of a box, worked backwards from the first day of its occasions, or from the day its rhythm gives it. */
 export async function dueOf(
   db: Reader,
   row: BoxRecord,
@@ -17,20 +17,28 @@ export async function dueOf(
     .from(boxOccasion)
     .innerJoin(occasion, eq(occasion.id, boxOccasion.occasionId))
     .where(eq(boxOccasion.boxId, row.id));
-  return dueOn(first?.day ?? undefined, shop, lines);
+  return dueOn(first?.day ?? undefined, row, shop, lines);
 }
 
 /** The same where that first day is known already. */
 export const dueOn = (
   day: string | undefined,
+  row: Pick<BoxRecord, 'wantedBy'>,
   shop: ShopRow,
   lines: readonly LineRecord[],
 ): DueDates | undefined =>
-  day === undefined
-    ? undefined
-    : dueDates(
-        day,
-        leadTimes(shop),
-        calendarOf(shop),
-        alteringDays(lines.flatMap(({ alterations }) => alterations)),
-      );
+  dueWith(day, row, shop, alteringDays(lines.flatMap(({ alterations }) => alterations)));
+
+/** The same where the days of its alterations are known too. Whichever comes first decides. */
+export function dueWith(
+  day: string | undefined,
+  { wantedBy }: Pick<BoxRecord, 'wantedBy'>,
+  shop: ShopRow,
+  altering: number,
+): DueDates | undefined {
+  const [lead, calendar] = [leadTimes(shop), calendarOf(shop)];
+  const forDay = day === undefined ? undefined : dueDates(day, lead, calendar, altering);
+  const forRhythm = wantedBy === null ? undefined : arrivalDates(wantedBy, lead, calendar, altering);
+  if (!forDay || !forRhythm) return forDay ?? forRhythm;
+  return forRhythm.shipBy < forDay.shipBy ? { ...forRhythm, occasion: forDay.occasion } : forDay;
+}

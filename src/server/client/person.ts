@@ -3,22 +3,16 @@ import { eraseClientCall } from '@contracts/client/erase-client';
 import { exportClientCall } from '@contracts/client/export-client';
 import { closetJson } from '@contracts/closet-file';
 import type { ChangeView } from '@contracts/client/client-view';
-import { NOBODY } from '@core/client';
 import type { Reader } from '@data/db';
 import { pieceOfOwned } from '@data/pieces';
 import {
   audit,
   box,
-  boxAsk,
   boxLine,
-  boxOccasion,
   briefLink,
-  client,
   clientMeasure,
   garment,
-  idempotency,
   limitPass,
-  look,
   occasion,
   ownedItem,
   user,
@@ -27,15 +21,19 @@ import {
 import { and, desc, eq, inArray, notInArray, or, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import { conflict } from '../problem';
-import { dayIn } from '../shop/settings';
+import { dayIn, shopOf } from '../shop/settings';
 import { serve } from '../use-case';
+import { consentsOf } from './consents';
+import { erasePerson } from './eraser';
 import { clientOf } from './profile';
+import { rhythmOf } from './rhythms';
 
 /** Everything the shop holds of one client, as one JSON document to hand over. */
 export const exportClient = serve(exportClientCall, {
   async run(context, { clientId }) {
     const { tx, actor, now } = context;
     const { row, profile } = await clientOf(tx, actor.shopId, clientId);
+    const shop = await shopOf(tx, actor.shopId);
     const measures = await tx.select().from(clientMeasure).where(eq(clientMeasure.clientId, clientId));
     const owned = await tx.select().from(ownedItem).where(eq(ownedItem.clientId, clientId));
     const boxes = await tx.select().from(box).where(eq(box.clientId, clientId));
@@ -103,6 +101,9 @@ export const exportClient = serve(exportClientCall, {
               .map(({ pass: { code, about, reason, at } }) => ({ code, about, reason, at })),
           })),
       })),
+      consents: (await consentsOf(tx, row, shop)).consents,
+      keptUntil: (await consentsOf(tx, row, shop)).keptUntil,
+      rhythm: (await rhythmOf(tx, shop, clientId)) ?? null,
       ownBriefs: (await tx.select().from(briefLink).where(eq(briefLink.clientId, clientId))).map(
         ({ draft, sentAt }) => ({ answers: draft, sentAt }),
       ),
@@ -129,58 +130,9 @@ export const eraseClient = serve(eraseClientCall, {
       throw conflict(
         `Box ${open.map(({ number }) => number).join(', ')} is still open; close or cancel it first.`,
       );
-    const boxes = await tx.select({ id: box.id }).from(box).where(eq(box.clientId, clientId));
-    const ids = boxes.map(({ id }) => id);
-    await tx.delete(ownedItem).where(eq(ownedItem.clientId, clientId));
-    await tx.delete(clientMeasure).where(eq(clientMeasure.clientId, clientId));
-    await tx.delete(briefLink).where(eq(briefLink.clientId, clientId));
-    if (ids.length > 0) {
-      await tx.delete(look).where(inArray(look.boxId, ids));
-      await tx.delete(boxOccasion).where(inArray(boxOccasion.boxId, ids));
-      await tx.update(boxLine).set({ askId: null, note: '', fit: null }).where(inArray(boxLine.boxId, ids));
-      await tx.delete(boxAsk).where(inArray(boxAsk.boxId, ids));
-      await tx
-        .update(box)
-        .set({ letter: null, mood: [], notToSend: '', notesNext: '', parcel: null })
-        .where(inArray(box.id, ids));
-      // Why a limit was let pass, and what was asked, say something of the person; the audit keeps the code alone.
-      await tx
-        .delete(limitPass)
-        .where(
-          inArray(
-            limitPass.boxLineId,
-            tx.select({ id: boxLine.id }).from(boxLine).where(inArray(boxLine.boxId, ids)),
-          ),
-        );
-    }
-    await tx.delete(occasion).where(eq(occasion.clientId, clientId));
-    // Answers kept for second senders may hold this person, and nobody else's are touched; keys stay, so that no deed is
-    // done again.
-    for (const id of [clientId, ...ids])
-      await tx
-        .update(idempotency)
-        .set({ answer: null })
-        .where(sql`${idempotency.answer}::text like ${`%${id}%`}`);
-    const { measures: _measures, ...nobody } = NOBODY;
-    await tx
-      .update(client)
-      .set({
-        name: 'Erased',
-        about: '',
-        email: null,
-        phone: null,
-        address: null,
-        sizes: {},
-        profile: nobody as typeof row.profile,
-        boxBudgetMinor: null,
-        pieceBudgetMinor: {},
-        notes: '',
-        erasedAt: now,
-        version: row.version + 1,
-      })
-      .where(eq(client.id, clientId));
-    await note(context, 'erase', 'client', clientId, { boxes: ids.length });
-    return { kept: ids.length };
+    const kept = await erasePerson(tx, clientId, now);
+    await note(context, 'erase', 'client', clientId, { boxes: kept });
+    return { kept };
   },
 });
 

@@ -9,7 +9,9 @@ import { revokeInvitationCall } from '@contracts/people/revoke-invitation';
 import type { Reader, Writer } from '@data/db';
 import { account, invitation, session, user } from '@data/schema';
 import { and, asc, desc, eq, gt, isNull, ne } from 'drizzle-orm';
+import { listed } from '@core/words';
 import { note } from '../audit';
+import { boxesOf, giveAll, stylistOf } from '../box/stylists';
 import type { Actor, Context } from '../context';
 import { passwordFault } from '../password';
 import { conflict, invalid, notFound } from '../problem';
@@ -28,6 +30,8 @@ export async function peopleView(db: Reader, actor: Actor, now: Date): Promise<P
     .innerJoin(user, eq(user.id, session.userId))
     .where(and(eq(user.shopId, actor.shopId), gt(session.expiresAt, now)))
     .orderBy(desc(session.updatedAt));
+  const owned = new Map<string, { boxes: number; rhythms: number }>();
+  for (const { id } of people) owned.set(id, await boxesOf(db, id));
   return {
     people: people.map(({ id, name, email, role, endedAt }) => ({
       id,
@@ -35,6 +39,7 @@ export async function peopleView(db: Reader, actor: Actor, now: Date): Promise<P
       email,
       role,
       endedOn: endedAt ? dayIn(zone, endedAt) : undefined,
+      ...(owned.get(id) ?? { boxes: 0, rhythms: 0 }),
       sessions: sessions
         .filter(({ session: { userId } }) => userId === id)
         .map(({ session: own }) => ({
@@ -89,6 +94,29 @@ async function keepsAnOwner({ tx, actor }: Context, butFor: string): Promise<voi
   if (!owners.some(({ id }) => id !== butFor))
     throw conflict('This is the only owner. Make somebody else an owner first.');
 }
+
+/** No box is left to nobody: whoever has open ones, or rhythms, gives them to somebody first. */
+async function handOn(
+  context: Context,
+  person: { readonly id: string; readonly name: string },
+  boxesTo: string | undefined,
+  why: string,
+): Promise<void> {
+  const { tx, actor } = context;
+  const { boxes, rhythms } = await boxesOf(tx, person.id);
+  if (boxes + rhythms === 0) return;
+  if (boxesTo === undefined || boxesTo === person.id)
+    throw invalid([
+      { path: 'boxesTo', message: `${person.name} has ${countOf(boxes, rhythms)}: say who takes them` },
+    ]);
+  await giveAll(context, person, await stylistOf(tx, actor.shopId, boxesTo, 'boxesTo'), why);
+}
+
+const countOf = (boxes: number, rhythms: number): string =>
+  listed([
+    ...(boxes > 0 ? [boxes === 1 ? '1 open box' : `${boxes} open boxes`] : []),
+    ...(rhythms > 0 ? [rhythms === 1 ? '1 client with a rhythm' : `${rhythms} clients with a rhythm`] : []),
+  ]);
 
 export const invitePerson = serve(invitePersonCall, {
   async run(context, { name, email, role }) {
@@ -164,10 +192,11 @@ export const revokeInvitation = serve(revokeInvitationCall, {
 });
 
 export const changeRole = serve(changeRoleCall, {
-  async run(context, { userId, role }) {
+  async run(context, { userId, role, boxesTo }) {
     const { tx, actor, now } = context;
     if (role !== 'owner') await keepsAnOwner(context, userId);
     const person = await personOf(tx, actor, userId);
+    if (role === 'packer') await handOn(context, person, boxesTo, `${person.name} packs now.`);
     await tx.update(user).set({ role, updatedAt: now }).where(eq(user.id, userId));
     await note(context, 'change role', 'user', userId, { from: person.role, to: role });
     return peopleView(tx, actor, now);
@@ -175,10 +204,11 @@ export const changeRole = serve(changeRoleCall, {
 });
 
 export const endAccount = serve(endAccountCall, {
-  async run(context, { userId, ended }) {
+  async run(context, { userId, ended, boxesTo }) {
     const { tx, actor, now } = context;
     if (ended) await keepsAnOwner(context, userId);
-    await personOf(tx, actor, userId);
+    const person = await personOf(tx, actor, userId);
+    if (ended) await handOn(context, person, boxesTo, `${person.name} has left.`);
     await tx
       .update(user)
       .set({ endedAt: ended ? now : null, updatedAt: now })

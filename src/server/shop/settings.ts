@@ -1,5 +1,5 @@
 import type { ShopView } from '@contracts/shop/shop-view';
-import type { Calendar, LeadTimes } from '@core/schedule';
+import type { Calendar, Keeping, LeadTimes } from '@core/schedule';
 import type { Reader } from '@data/db';
 import { shop } from '@data/schema';
 import { eq } from 'drizzle-orm';
@@ -32,6 +32,12 @@ export const leadTimes = (row: ShopRow): LeadTimes => ({
   transitDays: row.transitDays,
   packDays: row.packDays,
   styleDays: row.styleDays,
+});
+
+export const keepingOf = (row: ShopRow): Keeping => ({
+  measures: row.keepMeasuresMonths,
+  photos: row.keepPhotosMonths,
+  boxes: row.keepBoxesMonths,
 });
 
 export const calendarOf = (row: ShopRow): Calendar => ({

@@ -47,6 +47,9 @@ const termsShown = (row: ShopRow): ShopPageView['terms'] => ({
   closedWeekdays: row.closedWeekdays,
   holidays: row.holidays,
   returnPolicy: row.returnPolicy,
+  keepMeasuresMonths: row.keepMeasuresMonths,
+  keepPhotosMonths: row.keepPhotosMonths,
+  keepBoxesMonths: row.keepBoxesMonths,
 });
 
 async function locationsOf(db: Reader, shopId: string): Promise<LocationView[]> {
