@@ -29,7 +29,10 @@ const plain = (text) =>
 function keep(name, pause = PAUSE.first) {
   const log = logOf(name);
   const started = Date.now();
-  const child = spawn(process.execPath, CHILDREN[name], { stdio: ['ignore', 'pipe', 'pipe'] });
+  const env = { ...process.env };
+  // Whoever serves the web has no key to the backup.
+  if (name === 'server') delete env.BACKUP_URL;
+  const child = spawn(process.execPath, CHILDREN[name], { env, stdio: ['ignore', 'pipe', 'pipe'] });
   running.set(name, child);
   for (const stream of [child.stdout, child.stderr]) {
     stream.setEncoding('utf8');

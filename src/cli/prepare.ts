@@ -1,12 +1,10 @@
-import { fileURLToPath } from 'node:url';
-import { grantAccess, roleOf } from '@data/access';
-import { connect, isUnreachable, migrateDatabase } from '@data/db';
+import { connect, isUnreachable } from '@data/db';
 import { loadDemo } from '@server/demo/load-demo';
 import { fillStockroom } from '@server/demo/scale';
 import { DEMO_USERS } from '@server/demo/users';
 import { isEmptyShop } from '@server/shop/first-owner';
 import { signInOf } from '@server/sign-in';
-import { runMigrations } from 'graphile-worker';
+import { migrate } from './migrate';
 
 /**
  * Brings the database up to date as the owner of its schema (MIGRATE_URL, or DATABASE_URL where there is one role only)
@@ -39,18 +37,6 @@ async function main(args: readonly string[]): Promise<void> {
       for (const { role, email, password } of DEMO_USERS)
         process.stdout.write(`  ${role.padEnd(8)} ${email}  ${password}\n`);
     }
-  } finally {
-    await close();
-  }
-}
-
-/** Tables of the shop and of the queue, then what each role may do with them. */
-async function migrate(ownerUrl: string, appUrl: string, backupUrl: string | undefined): Promise<void> {
-  const { db, close } = connect(ownerUrl, 2);
-  try {
-    await migrateDatabase(db, fileURLToPath(new URL('../data/migrations', import.meta.url)));
-    await runMigrations({ connectionString: ownerUrl, logger: undefined });
-    await grantAccess(db, { app: roleOf(appUrl), backup: roleOf(backupUrl) });
   } finally {
     await close();
   }

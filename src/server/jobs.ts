@@ -5,6 +5,8 @@ import { and, isNotNull, lt, sql } from 'drizzle-orm';
 import { keepNoLonger } from './client/keeping';
 import { openRhythmBoxes } from './client/rhythms';
 import { beat } from './health';
+import { dropOldLinks } from './outbox/outbox';
+import { type BackupPlan, makeBackup } from './shop/backups';
 import { releaseExpired } from './stock/holds';
 
 /**
@@ -14,14 +16,15 @@ import { releaseExpired } from './stock/holds';
 export const CRONTAB = `* * * * * sweep_holds ?max=1
 17 * * * * put_away ?max=1
 7 * * * * open_boxes ?max=1
-37 1 * * * keep_no_longer ?max=1`;
+37 1 * * * keep_no_longer ?max=1
+12 2 * * * back_up ?max=1&jobKey=back_up`;
 
 const DAY_MS = 86_400_000;
 /** Answers kept for second senders, and keys that say a deed was done, days. */
 const KEPT = { answer: 1, key: 365 } as const;
 
 /** What is done without anybody asking. Tasks may run twice and on several machines; each is safe so. */
-export const tasksOf = (db: Database, now: () => Date): TaskList => ({
+export const tasksOf = (db: Database, now: () => Date, backups?: BackupPlan): TaskList => ({
   sweep_holds: async (_payload, { logger }) => {
     const released = await db.transaction((tx) => releaseExpired(tx, now()));
     await beat(db, 'worker', now());
@@ -31,6 +34,10 @@ export const tasksOf = (db: Database, now: () => Date): TaskList => ({
   open_boxes: async (_payload, { logger }) => {
     const opened = await openRhythmBoxes(db, now());
     if (opened > 0) logger.info(`${opened} boxes were begun by their rhythm`);
+  },
+  back_up: async (_payload, { logger }) => {
+    const made = await makeBackup(db, backups, now());
+    if (!made) logger.error('the backup of this night was not made');
   },
   keep_no_longer: async (_payload, { logger }) => {
     const gone = await keepNoLonger(db, now());
@@ -51,4 +58,5 @@ export async function putAway(db: Database, now: Date): Promise<void> {
   await db.delete(idempotency).where(lt(idempotency.createdAt, before(KEPT.key)));
   await db.delete(rateLimit).where(sql`${rateLimit.expire} < ${now.getTime()}`);
   await db.delete(session).where(lt(session.expiresAt, now));
+  await dropOldLinks(db, now);
 }

@@ -1,14 +1,26 @@
 import { execFile } from 'node:child_process';
-import { appendFileSync, mkdtempSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import {
+  appendFileSync,
+  cpSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { promisify } from 'node:util';
-import { connect } from '@data/db';
-import { photo, session } from '@data/schema';
-import { sql } from 'drizzle-orm';
+import { grantAccess } from '@data/access';
+import { connect, migrateDatabase } from '@data/db';
+import { box, client, clientMeasure, photo, session } from '@data/schema';
+import { erasePerson } from '@server/client/eraser';
+import { backupsView, makeBackup } from '@server/shop/backups';
+import { eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { ownCluster, type OwnCluster } from '../support/cluster';
-import { fill } from '../support/database';
+import { fill, MIGRATIONS } from '../support/database';
 import { jpegOf } from '../support/photos';
 
 const exec = promisify(execFile);
@@ -43,6 +55,8 @@ const run = (script: string, ...args: readonly string[]): Promise<{ stdout: stri
     env: {
       ...process.env,
       ADMIN_URL: cluster.adminUrl,
+      MIGRATE_URL: cluster.ownerUrl,
+      DATABASE_URL: cluster.appUrl,
       BACKUP_URL: cluster.backupUrl,
       RESTORE_SAFE: join(folder, 'before'),
     },
@@ -62,7 +76,7 @@ async function fingerprint(): Promise<Record<string, string>> {
     );
     const found: Record<string, string> = {};
     for (const { name } of rows) {
-      if (name === 'session' || name === 'brief_link') continue;
+      if (['session', 'brief_link', 'outbox'].includes(name)) continue;
       const { rows: hashed } = await db.execute<{ hash: string }>(
         sql`select coalesce(md5(string_agg(md5(t::text), '' order by md5(t::text))), 'empty') as hash from ${sql.identifier(name)} t`,
       );
@@ -129,4 +143,91 @@ describe('a backup', () => {
     }
     expect(readdirSync(many).filter((name) => name.endsWith('.dump'))).toHaveLength(2);
   });
+
+  it('made before somebody was erased brings nobody back', async () => {
+    const safe = join(folder, 'erased');
+    await run('backup', safe);
+    const [file = ''] = readdirSync(safe).filter((name) => name.endsWith('.dump'));
+    const { db, close } = connect(cluster.adminUrl, 1);
+    const [person] = await db.select().from(client).where(eq(client.name, 'Hester Lindqvale'));
+    await db.transaction((tx) => erasePerson(tx, person!.id, new Date()));
+    await close();
+    const { stdout } = await run('restore', join(safe, file));
+    expect(stdout).toContain('1 who were erased after the backup are erased again.');
+    expect(stdout).toMatch(/Box \d+ was open when the backup was made/);
+    const after = connect(cluster.adminUrl, 1);
+    const [left] = await after.db.select().from(client).where(eq(client.id, person!.id));
+    expect([left!.name, left!.erasedAt !== null]).toEqual(['Erased', true]);
+    const measures = await after.db
+      .select()
+      .from(clientMeasure)
+      .where(eq(clientMeasure.clientId, person!.id));
+    expect(measures).toEqual([]);
+    await after.close();
+  });
+
+  it('of the release before is brought up to this one', async () => {
+    const old = new URL(cluster.ownerUrl);
+    old.pathname = '/release_before';
+    const admin = connect(cluster.adminUrl, 1);
+    await admin.db.execute(sql`create database release_before owner ivory_owner`);
+    await admin.close();
+    const before = connect(old.toString(), 1);
+    await migrateDatabase(before.db, releaseBefore());
+    await before.db.execute(sql`
+      with s as (
+        insert into shop (name, town, currency, zone, tax_bp, style_fee_minor, keep_all_bp, schools)
+        values ('Old', 'Town', 'EUR', 'UTC', 0, 0, 0, '{}') returning id),
+      u as (
+        insert into "user" (id, name, email, email_verified, role, shop_id, created_at, updated_at)
+        select 'first', 'First', 'first@x.invalid', true, 'stylist', id, now(), now() from s returning id),
+      c as (insert into client (shop_id, name, profile) select id, 'Kept', '{}' from s returning id)
+      insert into box (shop_id, client_id, number) select s.id, c.id, 7 from s, c, u`);
+    await grantAccess(before.db, { app: 'ivory_app', backup: 'ivory_backup' });
+    await before.close();
+    const read = new URL(cluster.backupUrl);
+    read.pathname = old.pathname;
+    const safe = join(folder, 'release-before');
+    await exec('bin/backup', [safe], { env: { ...process.env, BACKUP_URL: read.toString() } });
+    const [file = ''] = readdirSync(safe).filter((name) => name.endsWith('.dump'));
+    const { stdout } = await run('restore', join(safe, file));
+    expect(stdout).toContain('Stock, holds and money agree.');
+    const after = connect(cluster.appUrl, 1);
+    const rows = await after.db.select({ number: box.number, stylistId: box.stylistId }).from(box);
+    expect(rows).toEqual([{ number: 7, stylistId: 'first' }]);
+    await after.close();
+  });
 });
+
+describe('the backup of a night', () => {
+  it('is written down with its size, and so is one that could not be made, without the address', async () => {
+    const { db, close } = connect(cluster.appUrl, 1);
+    const nightly = join(folder, 'nightly');
+    const plan = { url: cluster.backupUrl, folder: nightly, keep: 2 };
+    expect(await makeBackup(db, plan, new Date('2026-11-01T02:00:00Z'))).toBe(true);
+    const wrong = cluster.backupUrl.replace(/:[^:@]+@/, ':not-the-secret@');
+    expect(await makeBackup(db, { ...plan, url: wrong }, new Date('2026-11-02T02:00:00Z'))).toBe(false);
+    const { runs, last, overdue } = await backupsView(db, new Date('2026-11-02T09:00:00Z'));
+    expect(runs.map(({ file, fault }) => [file !== undefined, fault !== undefined])).toEqual([
+      [false, true],
+      [true, false],
+    ]);
+    expect(JSON.stringify(runs)).not.toContain('not-the-secret');
+    expect(last!.bytes).toBe(statSync(join(nightly, last!.file!)).size);
+    expect([overdue, (await backupsView(db, new Date('2026-11-04T09:00:00Z'))).overdue]).toEqual([
+      false,
+      true,
+    ]);
+    await close();
+  });
+});
+
+/** The migrations of this project without the newest one, in a folder of their own. */
+function releaseBefore(): string {
+  const target = join(folder, 'migrations');
+  cpSync(MIGRATIONS, target, { recursive: true });
+  const path = join(target, 'meta/_journal.json');
+  const journal = JSON.parse(readFileSync(path, 'utf8')) as { entries: unknown[] };
+  writeFileSync(path, JSON.stringify({ ...journal, entries: journal.entries.slice(0, -1) }));
+  return target;
+}

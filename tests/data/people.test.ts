@@ -1,6 +1,9 @@
-import { audit, invitation, session, shop as shopTable, user } from '@data/schema';
+import { audit, invitation, outbox, session, shop as shopTable, user } from '@data/schema';
+import { putAway } from '@server/jobs';
+import { unseal } from '@server/outbox/seal';
 import { eq, sql } from 'drizzle-orm';
 import { beforeAll, describe, expect, it } from 'vitest';
+import { SECRET } from '../support/database';
 import { openShop } from '../support/open-shop';
 import { type Caller, callerOf, callerWith, signInCookie } from '../support/server';
 
@@ -9,6 +12,8 @@ let owner: Caller;
 beforeAll(async () => {
   owner = await callerOf(shop.origin, 'owner');
 });
+// Sealed letters are read here as the server reads them.
+process.env.AUTH_SECRET = SECRET;
 const PASSWORD = 'heather slate kettle nine';
 
 /** Posts a form of a page that needs no session. */
@@ -50,6 +55,12 @@ describe('somebody who is invited', () => {
     const kept = JSON.stringify(await shop.db.select().from(invitation));
     expect(kept.includes(token)).toBe(false);
     expect(JSON.stringify(await shop.db.select().from(audit)).includes(token)).toBe(false);
+    const [letter] = await shop.db
+      .select()
+      .from(outbox)
+      .where(eq(outbox.toAddress, 'nell@heronroom.invalid'));
+    // Used: the letter stays, and its link is gone.
+    expect([letter!.kind, letter!.link]).toEqual(['invite', null]);
   });
   it('is refused with a weak password, and with a link that was stopped, is too old or never was', async () => {
     const email = 'pen@heronroom.invalid';
@@ -84,6 +95,68 @@ describe('somebody who is invited', () => {
       role: 'stylist',
     });
     expect([again.status, again.problem.faults[0]?.path]).toEqual([422, 'email']);
+  });
+});
+
+describe('a letter in the outbox', () => {
+  const invited = async (email: string) => {
+    const { path } = (await owner.call('invite-person', { name: 'Lark', email, role: 'stylist' })).answer;
+    const [row] = await shop.db.select().from(outbox).where(eq(outbox.toAddress, email));
+    return { path, row: row! };
+  };
+  it('is read by the owner alone; at rest its link is sealed', async () => {
+    const { path, row } = await invited('lark@heronroom.invalid');
+    const token = path.split('/').at(-1)!;
+    expect(JSON.stringify(row).includes(token)).toBe(false);
+    expect((await shop.stylist.call('open-letter', { id: row.id })).status).toBe(403);
+    expect((await owner.call('open-letter', { id: row.id })).answer.path).toBe(path);
+    const page = await fetch(`${shop.origin}/shop`, { headers: { cookie: owner.cookie } });
+    expect((await page.text()).includes(token)).toBe(false);
+    expect(unseal(`${row.link!.slice(0, -4)}AAAA`)).toBeUndefined();
+  });
+  it('opens nothing once its link was stopped, replaced or is too old; it may be thrown away', async () => {
+    const { row } = await invited('stopped@heronroom.invalid');
+    await owner.call('revoke-invitation', { id: row.invitationId! });
+    expect((await owner.call('open-letter', { id: row.id })).status).toBe(409);
+    const first = await invited('again@heronroom.invalid');
+    await invited('again@heronroom.invalid');
+    expect((await owner.call('open-letter', { id: first.row.id })).status).toBe(409);
+    const old = await invited('old@heronroom.invalid');
+    await shop.db
+      .update(outbox)
+      .set({ expiresAt: new Date(Date.now() - 1000) })
+      .where(eq(outbox.id, old.row.id));
+    await putAway(shop.db, new Date());
+    const [later] = await shop.db.select().from(outbox).where(eq(outbox.id, old.row.id));
+    expect(later!.link).toBeNull();
+    const left = await owner.call('settle-letter', { id: old.row.id, as: 'thrown away' });
+    expect(left.answer.letters.some(({ id }) => id === old.row.id)).toBe(false);
+  });
+  it('goes to a client with an address unless they asked not to be written to, and goes with their link', async () => {
+    const { id: clientId } = (
+      await shop.stylist.call('save-client', {
+        name: 'Wilfred Marsh',
+        email: 'wilfred@example.invalid',
+        measures: {},
+        profile: {},
+      })
+    ).answer;
+    const letters = () =>
+      shop.db.select().from(outbox).where(eq(outbox.toAddress, 'wilfred@example.invalid'));
+    const { path } = (await shop.stylist.call('make-brief-link', { clientId })).answer;
+    const [letter] = await letters();
+    expect((await owner.call('open-letter', { id: letter!.id })).answer.path).toBe(path);
+    await fetch(`${shop.origin}/api/own-brief/${path.split('/').at(-1)}`, {
+      method: 'POST',
+      headers: { origin: shop.origin, 'content-type': 'application/json' },
+      body: JSON.stringify({ answers: { notes: 'A coat, please' }, send: true }),
+    });
+    expect((await letters())[0]!.link).toBeNull();
+    const agreed = { clientId, about: 'messages' } as const;
+    await shop.stylist.call('save-consent', { ...agreed, way: 'in person', givenOn: '2026-01-02' });
+    await shop.stylist.call('withdraw-consent', { ...agreed, erase: false });
+    await shop.stylist.call('make-brief-link', { clientId });
+    expect(await letters()).toHaveLength(1);
   });
 });
 

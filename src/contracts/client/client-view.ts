@@ -19,7 +19,9 @@ export interface ClientRow {
 }
 
 export interface ChangeView {
+  /** What was done to what: "add occasion". */
   readonly action: string;
+  readonly entity: string;
   readonly day: string;
   readonly by: string;
 }

@@ -2,6 +2,8 @@ import type { Category } from '@core/piece';
 import type { PromotionKind } from '@core/money';
 import type { LocationKind } from '@core/shop';
 import type { ShopTerms } from './save-shop';
+import type { OutboxView } from '../outbox/outbox-view';
+import type { BackupsView } from './backups-view';
 import type { PeopleView } from '../people/people-view';
 
 export interface LocationView {
@@ -31,4 +33,6 @@ export interface ShopPageView {
   readonly people: PeopleView;
   readonly locations: readonly LocationView[];
   readonly promotions: readonly PromotionView[];
+  readonly outbox: OutboxView;
+  readonly backups: BackupsView;
 }

@@ -158,34 +158,38 @@ export function ClientPage({ view, currency, mayErase }: ClientPageProps) {
             initial={view.owned}
             retired={view.retired}
           />
-          <div className="columns" style={{ gridTemplateColumns: '1fr 1fr' }}>
-            <OwnBriefPanel view={view} currency={currency} />
-            <PersonPanel view={view} mayErase={mayErase} />
-            <RhythmPanel view={view} />
-            <ConsentPanel view={view} />
-            <OccasionsPanel clientId={view.id} occasions={view.occasions} />
-            <section className="sheet" aria-label="Boxes">
-              <h2>Boxes</h2>
-              {view.boxes.length === 0 && <p className="soft">No box yet.</p>}
-              <ul className="rows">
-                {view.boxes.map((box) => (
-                  <li key={box.id} style={{ padding: '7px 0' }}>
-                    <a href={`/box/${box.id}`}>Box {box.number}</a>{' '}
-                    <span className="chip">{STATE_WORDS[box.state]}</span>{' '}
-                    <span className="small soft">
-                      {box.outDay && `out ${dayWords(box.outDay)}; `}
-                      {isClosed(box.state) ? `kept ${box.kept} of ${box.lines}` : `${box.lines} pieces`}
-                    </span>{' '}
-                    {box.netMinor !== undefined && <Money minor={box.netMinor} currency={currency} />}
-                    {box.returned.map((line) => (
-                      <div key={line.title} className="small soft">
-                        Back: {line.title}, {line.reason}
-                      </div>
-                    ))}
-                  </li>
-                ))}
-              </ul>
-            </section>
+          <div className="columns client-two">
+            <div className="client-stack">
+              <OccasionsPanel clientId={view.id} occasions={view.occasions} />
+              <RhythmPanel view={view} />
+              <OwnBriefPanel view={view} currency={currency} />
+            </div>
+            <div className="client-stack">
+              <section className="sheet" aria-label="Boxes">
+                <h2>Boxes</h2>
+                {view.boxes.length === 0 && <p className="soft">No box yet.</p>}
+                <ul className="rows">
+                  {view.boxes.map((box) => (
+                    <li key={box.id} style={{ padding: '7px 0' }}>
+                      <a href={`/box/${box.id}`}>Box {box.number}</a>{' '}
+                      <span className="chip">{STATE_WORDS[box.state]}</span>{' '}
+                      <span className="small soft">
+                        {box.outDay && `out ${dayWords(box.outDay)}; `}
+                        {isClosed(box.state) ? `kept ${box.kept} of ${box.lines}` : `${box.lines} pieces`}
+                      </span>{' '}
+                      {box.netMinor !== undefined && <Money minor={box.netMinor} currency={currency} />}
+                      {box.returned.map((line) => (
+                        <div key={line.title} className="small soft">
+                          Back: {line.title}, {line.reason}
+                        </div>
+                      ))}
+                    </li>
+                  ))}
+                </ul>
+              </section>
+              <ConsentPanel view={view} />
+              <PersonPanel view={view} mayErase={mayErase} />
+            </div>
           </div>
         </div>
       </div>

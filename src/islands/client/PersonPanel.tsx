@@ -4,6 +4,7 @@ import { useDisclosure } from '@mantine/hooks';
 import { call, showProblem } from '@ui/api';
 import { dayWords } from '@ui/days';
 import { useState } from 'react';
+import { changeLines } from './change-words';
 import { saveFile } from './save-file';
 
 /** What was changed and when; everything of the client as a file; and the way out. */
@@ -31,14 +32,16 @@ export function PersonPanel({ view, mayErase }: { readonly view: ClientView; rea
         )}
       </div>
       <ul className="rows small record">
-        {view.changes.slice(0, 8).map((change, i) => (
-          <li key={i}>
-            {change.action}{' '}
-            <span className="soft">
-              by {change.by}, {dayWords(change.day)}
-            </span>
-          </li>
-        ))}
+        {changeLines(view.changes)
+          .slice(0, 8)
+          .map((change, i) => (
+            <li key={i}>
+              {change.words}{' '}
+              <span className="soft">
+                by {change.by}, {dayWords(change.day)}
+              </span>
+            </li>
+          ))}
       </ul>
       {view.changes.length === 0 && <p className="small soft">Nothing was changed yet.</p>}
       {erasing && <Erase view={view} onClose={close} />}

@@ -1,19 +1,23 @@
 import type { ShopPageView } from '@contracts/shop/shop-page-view';
 import { Providers } from '@ui/Providers';
 import { useState } from 'react';
+import { BackupPanel } from './BackupPanel';
+import { OutboxPanel } from './OutboxPanel';
 import { PeoplePanel } from './PeoplePanel';
 import { PlacesPanel } from './PlacesPanel';
 import { PromotionsPanel } from './PromotionsPanel';
 import './shop.css';
 import { TermsPanel } from './TermsPanel';
 
-const PARTS = ['people', 'terms', 'places', 'promotions'] as const;
+const PARTS = ['people', 'terms', 'places', 'promotions', 'outbox', 'backups'] as const;
 type Part = (typeof PARTS)[number];
 const PART_WORDS: Readonly<Record<Part, string>> = {
   people: 'People',
   terms: 'Terms and days',
   places: 'Places',
   promotions: 'Promotions',
+  outbox: 'Outbox',
+  backups: 'Backups',
 };
 
 interface Props {
@@ -51,6 +55,14 @@ export function ShopPage({ view, me }: Props) {
           </div>
           <div hidden={part !== 'promotions'}>
             <PromotionsPanel initial={view.promotions} today={view.today} currency={view.currency} />
+          </div>
+          <div hidden={part !== 'outbox'}>
+            <OutboxPanel initial={view.outbox} />
+          </div>
+          <div hidden={part !== 'backups'}>
+            <div className="shop-panel">
+              <BackupPanel view={view.backups} zone={view.terms.zone} />
+            </div>
           </div>
         </div>
       </div>

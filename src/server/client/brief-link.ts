@@ -14,7 +14,10 @@ import { readPhoto } from '../photo/read-photo';
 import { conflict, invalid, notFound, Refusal } from '../problem';
 import { isSpent, spend } from '../limits';
 import { newToken, tokenHash } from '../private-token';
+import { dropLinks, post } from '../outbox/outbox';
+import { shopOf } from '../shop/settings';
 import { serve } from '../use-case';
+import { mayWrite } from './consents';
 import { clientOf } from './profile';
 
 type LinkRow = typeof briefLink.$inferSelect;
@@ -29,8 +32,8 @@ export const makeBriefLink = serve(makeBriefLinkCall, {
   async run(context, { clientId }) {
     const { tx, actor, now } = context;
     // One after the other: of links made at the same moment the last one is open.
-    await clientOf(tx, actor.shopId, clientId, true);
-    await tx
+    const { row: person } = await clientOf(tx, actor.shopId, clientId, true);
+    const before = await tx
       .update(briefLink)
       .set({ revokedAt: now })
       .where(
@@ -38,7 +41,13 @@ export const makeBriefLink = serve(makeBriefLinkCall, {
           eq(briefLink.clientId, clientId),
           sql`${briefLink.sentAt} is null and ${briefLink.revokedAt} is null`,
         ),
-      );
+      )
+      .returning({ id: briefLink.id });
+    await dropLinks(
+      tx,
+      'briefLinkId',
+      before.map(({ id }) => id),
+    );
     const token = newToken();
     const expiresAt = new Date(now.getTime() + LINK_DAYS * DAY_MS);
     const [made] = await tx
@@ -46,6 +55,24 @@ export const makeBriefLink = serve(makeBriefLinkCall, {
       .values({ clientId, tokenHash: tokenHash(token), expiresAt, createdAt: now })
       .returning({ id: briefLink.id });
     if (!made) throw new Error('the link was not made');
+    if (person.email && (await mayWrite(tx, clientId))) {
+      const { name: shopName } = await shopOf(tx, actor.shopId);
+      await post(
+        tx,
+        {
+          shopId: actor.shopId,
+          kind: 'own brief',
+          toName: person.name,
+          toAddress: person.email,
+          subject: `Your next box from ${shopName}`,
+          body: `Dear ${person.name.split(' ')[0]}, tell us what your next box should be for. It takes a few minutes, and you can come back to it:`,
+          path: `/brief/${token}`,
+          expiresAt,
+          briefLinkId: made.id,
+        },
+        now,
+      );
+    }
     await note(context, 'make brief link', 'client', clientId);
     return { id: made.id, path: `/brief/${token}`, expiresOn: expiresAt.toISOString().slice(0, 10) };
   },
@@ -59,6 +86,7 @@ export const revokeBriefLink = serve(revokeBriefLinkCall, {
       .update(briefLink)
       .set({ revokedAt: now })
       .where(and(eq(briefLink.id, id), eq(briefLink.clientId, clientId)));
+    await dropLinks(tx, 'briefLinkId', [id]);
     await note(context, 'revoke brief link', 'client', clientId);
     return { id };
   },
@@ -224,6 +252,7 @@ export async function saveOwnBrief(
       .update(briefLink)
       .set({ draft: parsed.data, savedAt: now, sentAt: send === true ? now : null })
       .where(eq(briefLink.id, link.id));
+    if (send === true) await dropLinks(tx, 'briefLinkId', [link.id]);
     return { saved: true as const, sent: send === true };
   });
 }

@@ -49,6 +49,15 @@ export async function consentsOf(db: Reader, row: ClientRow, shop: ShopRow): Pro
   };
 }
 
+/** False for somebody who took back that the shop may write to them. */
+export async function mayWrite(db: Reader, clientId: string): Promise<boolean> {
+  const rows = await db
+    .select({ withdrawnOn: consent.withdrawnOn })
+    .from(consent)
+    .where(and(eq(consent.clientId, clientId), eq(consent.about, 'messages')));
+  return rows.length === 0 || rows.some(({ withdrawnOn }) => withdrawnOn === null);
+}
+
 /** Ends what stands, as of a day. */
 const endStanding = (
   tx: Writer,

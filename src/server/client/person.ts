@@ -144,7 +144,7 @@ export async function changesOf(
   zone: string,
 ): Promise<ChangeView[]> {
   const rows = await db
-    .select({ action: audit.action, at: audit.at, by: user.name })
+    .select({ action: audit.action, entity: audit.entity, at: audit.at, by: user.name })
     .from(audit)
     .leftJoin(user, eq(user.id, audit.actorId))
     .where(
@@ -158,5 +158,10 @@ export async function changesOf(
     )
     .orderBy(desc(audit.at))
     .limit(40);
-  return rows.map(({ action, at, by }) => ({ action, day: dayIn(zone, at), by: by ?? 'the app' }));
+  return rows.map(({ action, entity, at, by }) => ({
+    action,
+    entity,
+    day: dayIn(zone, at),
+    by: by ?? 'the app',
+  }));
 }

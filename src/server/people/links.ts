@@ -6,6 +6,7 @@ import type { Database, Reader, Writer } from '@data/db';
 import { account, audit, invitation, session, shop, user } from '@data/schema';
 import { and, desc, eq, gt, isNull } from 'drizzle-orm';
 import { isSpent, spend } from '../limits';
+import { dropLinks } from '../outbox/outbox';
 import { passwordFault } from '../password';
 import { newToken, tokenHash } from '../private-token';
 import { conflict, invalid, notFound, Refusal } from '../problem';
@@ -22,9 +23,9 @@ export async function makeLink(
   tx: Writer,
   wanted: Pick<InvitationRow, 'shopId' | 'kind' | 'name' | 'email' | 'role' | 'userId' | 'createdBy'>,
   now: Date,
-): Promise<{ readonly path: string; readonly expiresAt: Date }> {
+): Promise<{ readonly id: string; readonly path: string; readonly expiresAt: Date }> {
   const email = wanted.email.toLowerCase();
-  await tx
+  const before = await tx
     .update(invitation)
     .set({ revokedAt: now })
     .where(
@@ -34,13 +35,21 @@ export async function makeLink(
         isNull(invitation.usedAt),
         isNull(invitation.revokedAt),
       ),
-    );
+    )
+    .returning({ id: invitation.id });
+  await dropLinks(
+    tx,
+    'invitationId',
+    before.map(({ id }) => id),
+  );
   const token = newToken();
   const expiresAt = new Date(now.getTime() + LASTS_HOURS[wanted.kind] * HOUR_MS);
-  await tx
+  const [made] = await tx
     .insert(invitation)
-    .values({ ...wanted, email, tokenHash: tokenHash(token), expiresAt, createdAt: now });
-  return { path: `/join/${token}`, expiresAt };
+    .values({ ...wanted, email, tokenHash: tokenHash(token), expiresAt, createdAt: now })
+    .returning({ id: invitation.id });
+  if (!made) throw new Error('the link was not made');
+  return { id: made.id, path: `/join/${token}`, expiresAt };
 }
 
 export function stateOf(row: InvitationRow, now: Date): InvitationView['state'] {
@@ -126,6 +135,7 @@ export async function useLink(
         ? await begin(tx, signIn, row, name, password)
         : await anew(tx, signIn, row, password);
     await tx.update(invitation).set({ usedAt: now }).where(eq(invitation.id, row.id));
+    await dropLinks(tx, 'invitationId', [row.id]);
     await tx.insert(audit).values({
       shopId: row.shopId,
       actorId: userId,

@@ -13,6 +13,7 @@ import { listed } from '@core/words';
 import { note } from '../audit';
 import { boxesOf, giveAll, stylistOf } from '../box/stylists';
 import type { Actor, Context } from '../context';
+import { dropLinks, post } from '../outbox/outbox';
 import { passwordFault } from '../password';
 import { conflict, invalid, notFound } from '../problem';
 import { signIn } from '../session';
@@ -132,18 +133,31 @@ export const invitePerson = serve(invitePersonCall, {
               : 'has an account already',
         },
       ]);
-    const { path, expiresAt } = await makeLink(
+    const made = await makeLink(
       tx,
       { shopId: actor.shopId, kind: 'invite', name, email, role, userId: null, createdBy: actor.id },
       now,
     );
     await note(context, 'invite', 'user', email.toLowerCase(), { role });
-    return linkAnswer(context, path, expiresAt);
+    const { name: shopName } = await shopOf(tx, actor.shopId);
+    return linkAnswer(context, made, {
+      kind: 'invite',
+      toName: name,
+      toAddress: email,
+      subject: `Your account at ${shopName}`,
+      body: `${actor.name} invites you to work with ${shopName} as ${role === 'owner' ? 'an owner' : `a ${role}`}. Open this to choose a password:`,
+    });
   },
 });
 
-async function linkAnswer({ tx, actor, now }: Context, path: string, expiresAt: Date) {
+/** The link is answered once, and lies in the outbox with the letter it belongs to. */
+async function linkAnswer(
+  { tx, actor, now }: Context,
+  { id, path, expiresAt }: Awaited<ReturnType<typeof makeLink>>,
+  letter: Pick<Parameters<typeof post>[1], 'kind' | 'toName' | 'toAddress' | 'subject' | 'body'>,
+) {
   const { zone } = await shopOf(tx, actor.shopId);
+  await post(tx, { ...letter, shopId: actor.shopId, path, expiresAt, invitationId: id }, now);
   return { people: await peopleView(tx, actor, now), path, expiresOn: dayIn(zone, expiresAt) };
 }
 
@@ -152,7 +166,7 @@ export const makeResetLink = serve(makeResetLinkCall, {
     const { tx, actor, now } = context;
     const person = await personOf(tx, actor, userId);
     if (person.endedAt) throw conflict('This account was ended: open it again first.');
-    const { path, expiresAt } = await makeLink(
+    const made = await makeLink(
       tx,
       {
         shopId: actor.shopId,
@@ -166,7 +180,14 @@ export const makeResetLink = serve(makeResetLinkCall, {
       now,
     );
     await note(context, 'make reset link', 'user', userId);
-    return linkAnswer(context, path, expiresAt);
+    const { name: shopName } = await shopOf(tx, actor.shopId);
+    return linkAnswer(context, made, {
+      kind: 'reset',
+      toName: person.name,
+      toAddress: person.email,
+      subject: `A new password for ${shopName}`,
+      body: `Open this to choose a new password for ${shopName}. If you didn’t ask for one, leave it and tell ${actor.name}:`,
+    });
   },
 });
 
@@ -186,6 +207,7 @@ export const revokeInvitation = serve(revokeInvitationCall, {
       )
       .returning({ id: invitation.id });
     if (stopped.length === 0) throw notFound('That link');
+    await dropLinks(tx, 'invitationId', [id]);
     await note(context, 'stop link', 'invitation', id);
     return peopleView(tx, actor, now);
   },

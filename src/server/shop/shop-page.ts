@@ -9,9 +9,11 @@ import { location, promotion, shop, stockBalance } from '@data/schema';
 import { and, asc, desc, eq, ne, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import { type Actor, type Context } from '../context';
+import { outboxView } from '../outbox/outbox';
 import { peopleView } from '../people/people';
 import { forbidden, invalid, notFound, stale } from '../problem';
 import { serve } from '../use-case';
+import { backupsView } from './backups';
 import { dayIn, type ShopRow, shopOf } from './settings';
 
 /** What the screen "Shop" shows; an owner's alone. */
@@ -26,6 +28,8 @@ export async function shopPageView(db: Reader, actor: Actor, now: Date): Promise
     people: await peopleView(db, actor, now),
     locations: await locationsOf(db, actor.shopId),
     promotions: await promotionsOf(db, actor.shopId),
+    outbox: await outboxView(db, actor, now),
+    backups: await backupsView(db, now),
   };
 }
 

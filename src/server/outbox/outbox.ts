@@ -1,0 +1,109 @@
+import { openLetterCall } from '@contracts/outbox/open-letter';
+import type { LetterOutView, OutboxView } from '@contracts/outbox/outbox-view';
+import { settleLetterCall } from '@contracts/outbox/settle-letter';
+import type { Reader, Writer } from '@data/db';
+import { outbox } from '@data/schema';
+import { and, desc, eq, inArray, isNotNull, lt } from 'drizzle-orm';
+import { note } from '../audit';
+import type { Actor } from '../context';
+import { conflict, notFound } from '../problem';
+import { dayIn, shopOf } from '../shop/settings';
+import { serve } from '../use-case';
+import { seal, unseal } from './seal';
+
+type LetterRow = typeof outbox.$inferSelect;
+type NewLetter = Pick<LetterRow, 'shopId' | 'kind' | 'toName' | 'toAddress' | 'expiresAt'> &
+  Partial<Pick<LetterRow, 'invitationId' | 'briefLinkId'>> & {
+    readonly subject: string;
+    /** What it says above its link. */
+    readonly body: string;
+    readonly path: string;
+  };
+
+/** Lays a letter in the outbox: a stand-in for a mailer, from which the owner sends it by hand. */
+export async function post(tx: Writer, { path, ...letter }: NewLetter, now: Date): Promise<void> {
+  await tx.insert(outbox).values({ ...letter, link: seal(path), createdAt: now });
+}
+
+/** Links of these letters have done their work, or work no more. */
+export async function dropLinks(
+  tx: Writer,
+  by: 'invitationId' | 'briefLinkId',
+  ids: readonly string[],
+): Promise<void> {
+  if (ids.length > 0)
+    await tx
+      .update(outbox)
+      .set({ link: null })
+      .where(inArray(outbox[by], [...ids]));
+}
+
+/** Links that are too old to open anything. */
+export async function dropOldLinks(tx: Writer, now: Date): Promise<void> {
+  await tx
+    .update(outbox)
+    .set({ link: null })
+    .where(and(isNotNull(outbox.link), lt(outbox.expiresAt, now)));
+}
+
+const LETTERS_SHOWN = 60;
+
+/** The newest letters of a shop, without their text. */
+export async function outboxView(db: Reader, actor: Actor, now: Date): Promise<OutboxView> {
+  const { zone } = await shopOf(db, actor.shopId);
+  const rows = await db
+    .select()
+    .from(outbox)
+    .where(eq(outbox.shopId, actor.shopId))
+    .orderBy(desc(outbox.createdAt))
+    .limit(LETTERS_SHOWN);
+  return {
+    letters: rows.map((row) => ({
+      id: row.id,
+      kind: row.kind,
+      toName: row.toName,
+      toAddress: row.toAddress,
+      subject: row.subject,
+      day: dayIn(zone, row.createdAt),
+      state: stateOf(row, now),
+    })),
+  };
+}
+
+function stateOf({ link, expiresAt, sentAt }: LetterRow, now: Date): LetterOutView['state'] {
+  if (link === null || expiresAt <= now) return 'over';
+  return sentAt ? 'sent' : 'to send';
+}
+
+async function letterOf(tx: Writer, shopId: string, id: string): Promise<LetterRow> {
+  const [row] = await tx
+    .select()
+    .from(outbox)
+    .where(and(eq(outbox.id, id), eq(outbox.shopId, shopId)))
+    .for('update');
+  if (!row) throw notFound('That letter');
+  return row;
+}
+
+export const openLetter = serve(openLetterCall, {
+  async run(context, { id }) {
+    const { tx, actor, now } = context;
+    const row = await letterOf(tx, actor.shopId, id);
+    const path = row.link === null || row.expiresAt <= now ? undefined : unseal(row.link);
+    if (path === undefined)
+      throw conflict('Its link was used, was stopped or is too old. Make a new one where it came from.');
+    await note(context, 'open letter', 'outbox', id);
+    return { text: row.body, path };
+  },
+});
+
+export const settleLetter = serve(settleLetterCall, {
+  async run(context, { id, as }) {
+    const { tx, actor, now } = context;
+    await letterOf(tx, actor.shopId, id);
+    if (as === 'sent') await tx.update(outbox).set({ sentAt: now }).where(eq(outbox.id, id));
+    else await tx.delete(outbox).where(eq(outbox.id, id));
+    await note(context, as === 'sent' ? 'letter sent' : 'letter thrown away', 'outbox', id);
+    return outboxView(tx, actor, now);
+  },
+});
