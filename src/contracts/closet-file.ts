@@ -1,9 +1,9 @@
 import { type GivenPiece, ownMeasures, type Piece, pieceFrom } from '@core/piece';
 import { closetItemSchema } from './closet-item';
-import { csvOf, readRows } from './csv';
+import { columnNamed, csvOf, readRows } from './csv';
 import { faultsOf } from './faults';
 import { jsonList } from './json-list';
-import { cellsOfPiece, isPieceColumn, pieceCells } from './piece-cells';
+import { cellsOfPiece, pieceCells, pieceColumn } from './piece-cells';
 import { measuresSchema, pieceSchema } from './piece';
 import type { ImportFault } from './stock/import-stock';
 
@@ -36,9 +36,7 @@ function readJson(text: string): ClosetFile {
 }
 
 function readCsv(text: string): ClosetFile {
-  const isKnown = (header: string): boolean =>
-    isPieceColumn(header) || (FLAGS as readonly string[]).includes(header);
-  const read = readRows(text, REQUIRED, isKnown);
+  const read = readRows(text, REQUIRED, (header) => columnNamed(FLAGS, header) ?? pieceColumn(header));
   const faults: ImportFault[] = [...read.faults];
   const items: ClosetItem[] = [];
   for (const { row, record } of read.rows) {

@@ -1,6 +1,16 @@
 import Papa from 'papaparse';
 import type { ImportFault } from './stock/import-stock';
 
+/** A header without what people write differently: capitals, spaces, hyphens, underscores, dots. */
+export const folded = (header: string): string => header.toLowerCase().replace(/[\s_.\-:]+/g, '');
+
+/** The one of these columns that a header means. */
+export function columnNamed(columns: readonly string[], header: string): string | undefined {
+  if (columns.includes(header)) return header;
+  const fold = folded(header);
+  return columns.find((column) => folded(column) === fold);
+}
+
 export interface CsvRows {
   /** Rows that could be read at all, with their number as a spreadsheet counts, the header being row 1. */
   readonly rows: readonly { readonly row: number; readonly record: Readonly<Record<string, string>> }[];
@@ -9,17 +19,18 @@ export interface CsvRows {
 
 /**
  * Rows of a CSV text (RFC 4180, comma or semicolon, with or without BOM). A missing column is one fault, on
- * row 1, and no row is read; unknown columns and broken rows are told, and the others come back.
+ * row 1, and no row is read; unknown columns and broken rows are told, and the others come back. `nameOf` says which field a
+ * header means, whatever its capitals and spaces.
  */
 export function readRows(
   text: string,
   required: readonly string[],
-  isKnown: (header: string) => boolean,
+  nameOf: (header: string) => string | undefined,
 ): CsvRows {
   const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true,
     skipEmptyLines: 'greedy',
-    transformHeader: (header) => header.trim(),
+    transformHeader: (header) => nameOf(header.trim()) ?? header.trim(),
     transform: (cell) => (GUARDED.test(cell) ? cell.slice(1) : cell),
   });
   const headers = parsed.meta.fields ?? [];
@@ -30,7 +41,7 @@ export function readRows(
       faults: missing.map((column) => ({ row: 1, path: column, message: 'this column is missing' })),
     };
   const faults: ImportFault[] = headers
-    .filter((header) => header !== '' && !isKnown(header))
+    .filter((header) => header !== '' && nameOf(header) === undefined)
     .map((header) => ({ row: 1, path: header, message: 'not a known column' }));
   const rows = parsed.data.flatMap((record, i) => {
     const row = i + 2;

@@ -6,6 +6,7 @@ export * from './box/save-brief';
 export * from './box/start-box';
 export * from './client/erase-client';
 export * from './client/export-client';
+export * from './client/import-clients';
 export * from './client/make-brief-link';
 export * from './client/revoke-brief-link';
 export * from './client/save-client';

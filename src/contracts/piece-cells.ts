@@ -1,3 +1,4 @@
+import { columnNamed } from './csv';
 import { colourNames, isHex } from '@core/colour';
 import { ownMeasures, type Piece } from '@core/piece';
 
@@ -22,12 +23,14 @@ const LISTS = ['moods', 'seasons', 'metalContent'] as const;
 const NUMBERS = new Set(['formality', 'statement', 'structure', 'edge', 'weightG', 'warmthClo']);
 const NESTED = /^(measures|cut|fabric|pattern)\.([A-Za-z]+)$/;
 
-/** True for a header that says something of the piece itself. */
-export const isPieceColumn = (header: string): boolean =>
-  (PLAIN as readonly string[]).includes(header) ||
-  (LISTS as readonly string[]).includes(header) ||
-  header === 'fibres' ||
-  NESTED.test(header);
+/** The column a header means that says something of the piece itself, whatever its capitals; undefined for any other. */
+export function pieceColumn(header: string): string | undefined {
+  const plain = columnNamed([...PLAIN, ...LISTS, 'fibres'], header);
+  if (plain) return plain;
+  const [group = '', field = ''] = header.split(/\s*\.\s*/);
+  const nested = `${group.toLowerCase()}.${field.charAt(0).toLowerCase()}${field.slice(1)}`;
+  return NESTED.test(nested) ? nested : undefined;
+}
 
 /** What the cells of a row say of a piece, not checked yet: the schema of a piece does that. */
 export function pieceCells(record: Readonly<Record<string, string>>): {

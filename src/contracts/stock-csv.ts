@@ -1,9 +1,9 @@
 import { isEan13, styleIdOf } from '@core/stock';
 import { parseMoney } from '@core/money';
 import type { Category, Swatch } from '@core/piece';
-import { readRows } from './csv';
+import { columnNamed, readRows } from './csv';
 import { faultsOf } from './faults';
-import { isPieceColumn, pieceCells } from './piece-cells';
+import { pieceCells, pieceColumn } from './piece-cells';
 import { measuresSchema, pieceSchema, type StoredAttributes } from './piece';
 import type { ImportFault } from './stock/import-stock';
 
@@ -59,7 +59,7 @@ export const CSV_MOST_BYTES = 10_000_000;
  * its reason; the others come back ready to import. A missing column is one fault, on row 1.
  */
 export function readStockCsv(text: string): StockCsv {
-  const read = readRows(text, CSV_REQUIRED, isKnown);
+  const read = readRows(text, CSV_REQUIRED, nameOf);
   const faults: ImportFault[] = [...read.faults];
   const rows: StockCsvRow[] = [];
   const skus = new Map<string, number>();
@@ -80,8 +80,8 @@ export function readStockCsv(text: string): StockCsv {
 export const garmentKeyOf = (styleId: string, title: string, colours: readonly Swatch[]): string =>
   `${styleId}|${title}|${colours.map((swatch) => swatch.hex).join(' ')}`;
 
-const isKnown = (header: string): boolean =>
-  (STOCK_COLUMNS as readonly string[]).includes(header) || isPieceColumn(header);
+const nameOf = (header: string): string | undefined =>
+  columnNamed(STOCK_COLUMNS, header) ?? pieceColumn(header);
 
 function readRow(
   record: Readonly<Record<string, string>>,

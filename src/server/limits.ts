@@ -28,6 +28,8 @@ const LIMITS = {
   account: 6,
   /** Private links that do not exist, from one address. */
   link: 8,
+  /** Wrong passwords of an owner who asks for the whole shop. */
+  archive: 8,
   /** Pictures that are none, sent through one private link. */
   picture: 10,
 } as const;

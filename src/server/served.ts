@@ -17,6 +17,7 @@ export * from './box/tally';
 export * from './client/brief-link';
 export * from './client/closet';
 export * from './client/consents';
+export * from './client/import-clients';
 export * from './client/person';
 export * from './client/rhythms';
 export * from './client/save-client';

@@ -48,7 +48,7 @@ async function walk({ prefix, client, page, person, wear }: Trial): Promise<void
   await person.see('2 new rows are good');
   await person.see('not a colour');
   await person.see('-3: not below 0');
-  await person.press('button', 'Take the 2 good rows');
+  await person.press('button', 'Import the 2 good rows');
   await person.see('2 sizes came in');
   await person.fill('textbox', 'Find a garment or a SKU', prefix);
   await person.see(`${prefix} slacks`);

@@ -131,6 +131,8 @@ describe('what nobody would type', () => {
     for (const name of names) {
       const example = all[name];
       const places = placesOf(example);
+      // A call that takes nothing has nowhere to put it.
+      if (places.length === 0) continue;
       for (let i = 0; i < 34; i++) {
         const by = pick(ODD);
         const { path } = pick(places);

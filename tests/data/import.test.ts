@@ -1,6 +1,6 @@
 import { disagreements } from '@data/check';
-import { garment, stockMovement, variant } from '@data/schema';
-import { sql } from 'drizzle-orm';
+import { client, clientMeasure, garment, stockMovement, variant } from '@data/schema';
+import { eq, sql } from 'drizzle-orm';
 import { describe, expect, it } from 'vitest';
 import { openShop } from '../support/open-shop';
 
@@ -47,6 +47,12 @@ describe('import of stock', () => {
     expect(again.answer).toMatchObject({ taken: 0, known: 2 });
     expect(await counts()).toEqual(after);
     expect(await disagreements(shop.db)).toEqual([]);
+  });
+
+  it('reads headers with their capitals and spaces, as tills write them', async () => {
+    const csv = 'Title,Category,COLOURS,Size,SKU,Price,Qty,Cut.Neckline\nTill tee,tee,white,S,T-1,20,1,crew';
+    const { answer } = await shop.stylist.call('import-stock', { csv, take: 'check' });
+    expect([answer.faults, answer.good.map(({ title }) => title)]).toEqual([[], ['Till tee']]);
   });
 
   it('tells each faulty row with its field and reason, and takes the good rows or none', async () => {
@@ -101,5 +107,41 @@ Bad bust,tee,white,M,R-5,20,1,crew,20
     expect(status).toBe(200);
     expect(answer.taken).toBe(0);
     expect(answer.faults.length).toBeGreaterThanOrEqual(5000);
+  });
+});
+
+describe('import of clients', () => {
+  const CSV =
+    'Name,E-Mail,Height,Allergies\nIda Fell,ida@example.invalid,168 cm,latex\nOdo Marsh,,5 ft 10,\n';
+  const names = async (): Promise<string[]> =>
+    (await shop.db.select({ name: client.name }).from(client)).map(({ name }) => name);
+  it('only looks when asked to look, takes them once, and knows them again', async () => {
+    const looked = (await shop.stylist.call('import-clients', { csv: CSV, take: 'check' })).answer;
+    expect(looked).toMatchObject({ taken: 0, known: 0, faults: [] });
+    expect(await names()).not.toContain('Ida Fell');
+    const both = await Promise.all(
+      [1, 2].map(() => shop.stylist.call('import-clients', { csv: CSV, take: 'all' })),
+    );
+    expect(both.map(({ answer }) => answer.taken).sort()).toEqual([0, 2]);
+    expect((await names()).filter((name) => /Ida Fell|Odo Marsh/.test(name)).sort()).toEqual([
+      'Ida Fell',
+      'Odo Marsh',
+    ]);
+    const renamed = CSV.replace('Ida Fell', 'Ida Fell-Marsh').replace('Odo Marsh', ' odo  marsh ');
+    expect((await shop.stylist.call('import-clients', { csv: renamed, take: 'good' })).answer).toMatchObject({
+      known: 2,
+      taken: 0,
+    });
+  });
+  it('takes a faulty file in its good rows or not at all', async () => {
+    const csv = `${CSV.split('\n')[0]}\nUna Lock,una@example.invalid,170,\nBad Height,b@example.invalid,tall,\n`;
+    expect((await shop.stylist.call('import-clients', { csv, take: 'all' })).status).toBe(422);
+    expect(await names()).not.toContain('Una Lock');
+    const good = (await shop.stylist.call('import-clients', { csv, take: 'good' })).answer;
+    expect([good.taken, good.faults.map(({ row, path }) => [row, path])]).toEqual([1, [[3, 'heightMm']]]);
+    const [una] = await shop.db.select().from(client).where(eq(client.name, 'Una Lock'));
+    expect(
+      await shop.db.select().from(clientMeasure).where(eq(clientMeasure.clientId, una!.id)),
+    ).toMatchObject([{ name: 'heightMm', mm: 1700, origin: 'given' }]);
   });
 });

@@ -33,6 +33,8 @@ export interface ShopPageView {
   readonly people: PeopleView;
   readonly locations: readonly LocationView[];
   readonly promotions: readonly PromotionView[];
+  /** Nothing in it yet: an archive may come in. */
+  readonly isEmpty: boolean;
   readonly outbox: OutboxView;
   readonly backups: BackupsView;
 }

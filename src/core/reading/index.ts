@@ -15,3 +15,4 @@ export {
   type Reading,
   type SizeWords,
 } from './reading';
+export { lengthAt } from './numbers';

@@ -6,12 +6,14 @@ import { call, showProblem } from '@ui/api';
 import { dayWords } from '@ui/days';
 import { Providers } from '@ui/Providers';
 import { useState } from 'react';
+import { ImportClients } from './ImportClients';
 import './client.css';
 
 /** The people the shop dresses. */
 export function ClientsPage({ rows }: { readonly rows: readonly ClientRow[] }) {
   const [search, setSearch] = useState('');
   const [adding, { open, close }] = useDisclosure(false);
+  const [importing, imports] = useDisclosure(false);
   useHotkeys([['n', open]]);
   const shown = rows.filter((row) => `${row.name} ${row.about}`.toLowerCase().includes(search.toLowerCase()));
   return (
@@ -25,6 +27,9 @@ export function ClientsPage({ rows }: { readonly rows: readonly ClientRow[] }) {
             value={search}
             onChange={(event) => setSearch(event.currentTarget.value)}
           />
+          <Button variant="default" onClick={imports.open}>
+            Import clients
+          </Button>
           <Button onClick={open} title="Add a client (n)">
             Add a client
           </Button>
@@ -34,7 +39,7 @@ export function ClientsPage({ rows }: { readonly rows: readonly ClientRow[] }) {
         <p className="sheet empty">
           <strong>{rows.length === 0 ? 'Nobody yet.' : 'Nobody by that name.'}</strong>
           {rows.length === 0
-            ? 'Add the first client; a name and a height are enough to begin.'
+            ? 'Add the first client; a name and a height are enough to begin. Or import them from a file.'
             : 'Try a part of the name, or add a client.'}
         </p>
       ) : (
@@ -69,6 +74,7 @@ export function ClientsPage({ rows }: { readonly rows: readonly ClientRow[] }) {
         </ul>
       )}
       <AddClient opened={adding} onClose={close} />
+      <ImportClients opened={importing} onClose={imports.close} />
     </Providers>
   );
 }

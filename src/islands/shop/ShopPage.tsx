@@ -1,6 +1,7 @@
 import type { ShopPageView } from '@contracts/shop/shop-page-view';
 import { Providers } from '@ui/Providers';
 import { useState } from 'react';
+import { ArchivePanel } from './ArchivePanel';
 import { BackupPanel } from './BackupPanel';
 import { OutboxPanel } from './OutboxPanel';
 import { PeoplePanel } from './PeoplePanel';
@@ -17,7 +18,7 @@ const PART_WORDS: Readonly<Record<Part, string>> = {
   places: 'Places',
   promotions: 'Promotions',
   outbox: 'Outbox',
-  backups: 'Backups',
+  backups: 'Backups and archive',
 };
 
 interface Props {
@@ -62,6 +63,7 @@ export function ShopPage({ view, me }: Props) {
           <div hidden={part !== 'backups'}>
             <div className="shop-panel">
               <BackupPanel view={view.backups} zone={view.terms.zone} />
+              <ArchivePanel isEmpty={view.isEmpty} />
             </div>
           </div>
         </div>

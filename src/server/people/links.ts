@@ -170,6 +170,21 @@ async function anew(tx: Writer, signIn: SignIn, row: InvitationRow, password: st
   return userId;
 }
 
+/** True for the password somebody signs in with. */
+export async function isOwnPassword(
+  db: Reader,
+  signIn: SignIn,
+  userId: string,
+  password: string,
+): Promise<boolean> {
+  const [own] = await db
+    .select({ hash: account.password })
+    .from(account)
+    .where(and(eq(account.userId, userId), eq(account.providerId, 'credential')));
+  const { password: hasher } = await signIn.$context;
+  return own?.hash ? hasher.verify({ password, hash: own.hash }) : false;
+}
+
 export async function setPassword(
   tx: Writer,
   signIn: SignIn,

@@ -7,7 +7,7 @@ import { makeResetLinkCall } from '@contracts/people/make-reset-link';
 import type { PeopleView } from '@contracts/people/people-view';
 import { revokeInvitationCall } from '@contracts/people/revoke-invitation';
 import type { Reader, Writer } from '@data/db';
-import { account, invitation, session, user } from '@data/schema';
+import { invitation, session, user } from '@data/schema';
 import { and, asc, desc, eq, gt, isNull, ne } from 'drizzle-orm';
 import { listed } from '@core/words';
 import { note } from '../audit';
@@ -19,7 +19,7 @@ import { conflict, invalid, notFound } from '../problem';
 import { signIn } from '../session';
 import { dayIn, shopOf } from '../shop/settings';
 import { serve } from '../use-case';
-import { linksOfShop, makeLink, setPassword, stateOf } from './links';
+import { isOwnPassword, linksOfShop, makeLink, setPassword, stateOf } from './links';
 
 /** Who has an account, where they are signed in, and links that are under way. */
 export async function peopleView(db: Reader, actor: Actor, now: Date): Promise<PeopleView> {
@@ -256,14 +256,10 @@ export const endSessions = serve(endSessionsCall, {
 export const changePassword = serve(changePasswordCall, {
   async run(context, { current, password }) {
     const { tx, actor } = context;
-    const [own] = await tx
-      .select()
-      .from(account)
-      .where(and(eq(account.userId, actor.id), eq(account.providerId, 'credential')))
-      .for('update');
-    const { password: hasher } = await signIn().$context;
-    const isOwn = own?.password ? await hasher.verify({ password: current, hash: own.password }) : false;
-    if (!isOwn) throw invalid([{ path: 'current', message: 'not your password' }]);
+    // One change after the other: of two that know the old password the later one is told it is none any more.
+    await personOf(tx, actor, actor.id);
+    if (!(await isOwnPassword(tx, signIn(), actor.id, current)))
+      throw invalid([{ path: 'current', message: 'not your password' }]);
     const shop = await shopOf(tx, actor.shopId);
     const weak = passwordFault(password, [shop.name, shop.town, actor.name, actor.email ?? '']);
     if (weak) throw invalid([{ path: 'password', message: weak }]);

@@ -9,6 +9,7 @@ import { location, promotion, shop, stockBalance } from '@data/schema';
 import { and, asc, desc, eq, ne, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import { type Actor, type Context } from '../context';
+import { hasNothing } from '../archive/bring-in';
 import { outboxView } from '../outbox/outbox';
 import { peopleView } from '../people/people';
 import { forbidden, invalid, notFound, stale } from '../problem';
@@ -28,6 +29,7 @@ export async function shopPageView(db: Reader, actor: Actor, now: Date): Promise
     people: await peopleView(db, actor, now),
     locations: await locationsOf(db, actor.shopId),
     promotions: await promotionsOf(db, actor.shopId),
+    isEmpty: await hasNothing(db, actor.shopId),
     outbox: await outboxView(db, actor, now),
     backups: await backupsView(db, now),
   };

@@ -4,6 +4,7 @@ import { priceGarmentsCall } from '@contracts/stock/price-garments';
 import { archiveGarmentsCall } from '@contracts/stock/archive-garments';
 import { MOST_MINOR } from '@contracts/piece';
 import { stockCsv, stockJson } from '@contracts/stock-file';
+import type { Reader } from '@data/db';
 import { garment } from '@data/schema';
 import { sizesByGarment } from '@data/stock';
 import { and, asc, eq, inArray, isNull, sql } from 'drizzle-orm';
@@ -90,30 +91,34 @@ export const editGarments = serve(editGarmentsCall, {
     ),
 });
 
-/** All that is not archived, as a file that reads back in. */
 export const exportStock = serve(exportStockCall, {
   async run({ tx, actor, now }, { format }) {
     const { zone } = await shopOf(tx, actor.shopId);
-    const rows = await tx
-      .select()
-      .from(garment)
-      .where(and(eq(garment.shopId, actor.shopId), isNull(garment.archivedAt)))
-      .orderBy(asc(garment.category), asc(garment.title));
-    const sizes = await sizesByGarment(
-      tx,
-      rows.map(({ id }) => id),
-    );
-    const garments = rows.map((row) => {
-      const own = sizes.get(row.id) ?? [];
-      return {
-        ...sheetOf(row),
-        sizes: own.map(({ variant: size }) => sizeSheet(size)),
-        shelf: new Map(own.map(({ variant: size, at }) => [size.id, at.shelf ?? 0])),
-      };
-    });
     return {
       fileName: `stock-${dayIn(zone, now)}.${format}`,
-      text: format === 'csv' ? stockCsv(garments) : stockJson(garments),
+      text: await stockText(tx, actor.shopId, format),
     };
   },
 });
+
+/** All stock that is not archived, as a file that reads back in. */
+export async function stockText(tx: Reader, shopId: string, format: 'csv' | 'json'): Promise<string> {
+  const rows = await tx
+    .select()
+    .from(garment)
+    .where(and(eq(garment.shopId, shopId), isNull(garment.archivedAt)))
+    .orderBy(asc(garment.category), asc(garment.title));
+  const sizes = await sizesByGarment(
+    tx,
+    rows.map(({ id }) => id),
+  );
+  const garments = rows.map((row) => {
+    const own = sizes.get(row.id) ?? [];
+    return {
+      ...sheetOf(row),
+      sizes: own.map(({ variant: size }) => sizeSheet(size)),
+      shelf: new Map(own.map(({ variant: size, at }) => [size.id, at.shelf ?? 0])),
+    };
+  });
+  return format === 'csv' ? stockCsv(garments) : stockJson(garments);
+}

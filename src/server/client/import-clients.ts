@@ -1,0 +1,40 @@
+import { clientKey, readClientCsv } from '@contracts/client-csv';
+import { importClientsCall } from '@contracts/client/import-clients';
+import { client } from '@data/schema';
+import { and, eq, isNull } from 'drizzle-orm';
+import { note } from '../audit';
+import { invalid } from '../problem';
+import { shopOf } from '../shop/settings';
+import { serve } from '../use-case';
+import { addClient } from './save-client';
+
+export const importClients = serve(importClientsCall, {
+  async run(context, { csv, take }) {
+    const { tx, actor } = context;
+    // One file after the other: brought in by two at once, it is brought in once.
+    const shop = await shopOf(tx, actor.shopId, take !== 'check');
+    const { rows, faults } = readClientCsv(csv, shop.units);
+    const there = await tx
+      .select({ name: client.name, email: client.email })
+      .from(client)
+      .where(and(eq(client.shopId, actor.shopId), isNull(client.erasedAt)));
+    const keys = new Set(there.map(clientKey));
+    const fresh = rows.filter(({ input }) => !keys.has(clientKey(input)));
+    const seen = {
+      good: fresh.map(({ row, input }) => ({
+        row,
+        name: input.name,
+        email: input.email ?? '',
+        measures: Object.keys(input.measures).length,
+      })),
+      known: rows.length - fresh.length,
+      faults,
+    };
+    if (take === 'check') return { ...seen, taken: 0 };
+    if (take === 'all' && faults.length > 0)
+      throw invalid(faults.map(({ row, path, message }) => ({ path: `row ${row}, ${path}`, message })));
+    for (const { input } of fresh) await addClient(context, input);
+    await note(context, 'import', 'client', actor.shopId, { taken: fresh.length, faulty: faults.length });
+    return { ...seen, taken: fresh.length };
+  },
+});
