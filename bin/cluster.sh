@@ -153,14 +153,17 @@ need_node() {
   node -e 'const [a,b]=process.versions.node.split(".").map(Number);process.exit(a>20||(a===20&&b>=3)?0:1)' || fail "Node 20.3 or newer is wanted; this is $(node --version)."
 }
 
-# npm ci when the lock changed since the last time.
+# need_packages [dev]: npm ci when the lock changed since the last time, or when the packages of the tests are wanted and are
+# not there. A shop that only serves installs none of those.
 need_packages() {
-  local stamp=node_modules/.ivory-lock sum
+  local stamp=node_modules/.ivory-lock sum has
   sum=$(cksum <package-lock.json)
-  [ "$(cat "$stamp" 2>/dev/null)" = "$sum" ] && return 0
+  has=$(cat "$stamp" 2>/dev/null || true)
+  case $has in "$sum dev") return 0 ;; "$sum") [ "${1:-}" = dev ] || return 0 ;; esac
   say 'Installing packages (npm ci)…'
-  # Dev packages too: the build and the tests come from one install, whatever NODE_ENV says.
-  npm ci --include=dev --no-audit --no-fund --loglevel=error >/dev/null || fail 'npm ci failed.'
+  if [ "${1:-}" = dev ]; then set -- --include=dev; else set -- --omit=dev; fi
+  npm ci "$1" --no-audit --no-fund --loglevel=error >/dev/null || fail 'npm ci failed.'
+  [ "$1" = --omit=dev ] || sum="$sum dev"
   printf '%s' "$sum" >"$stamp"
 }
 

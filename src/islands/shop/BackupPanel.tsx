@@ -28,7 +28,7 @@ export function BackupPanel({ view, zone }: { readonly view: BackupsView; readon
   };
   return (
     <section className="sheet" aria-label="Backups">
-      <div className="closet-head">
+      <div className="shop-letter">
         <h2>Backups</h2>
         <Button size="xs" variant="default" loading={asking} onClick={() => void ask()}>
           Back up now
