@@ -1,13 +1,14 @@
 import { colourDifference, judging, poolJudging } from './judge.bench';
 import { pull } from './pull.bench';
 import { rail } from './rail.bench';
+import { storage } from './storage.bench';
 import type { Figure } from './figure';
 
 /** `bin/bench [--json] [--only PATTERN]`: figures as ratios within one run. */
 async function main(args: readonly string[]): Promise<void> {
   const only = args.includes('--only') ? new RegExp(args[args.indexOf('--only') + 1] ?? '', 'i') : /./;
   const figures: Figure[] = [];
-  for (const bench of [colourDifference, judging, poolJudging, rail, pull])
+  for (const bench of [colourDifference, judging, poolJudging, rail, pull, storage])
     if (only.test(bench.name)) figures.push(...(await bench.run()));
   if (args.includes('--json')) process.stdout.write(`${JSON.stringify(figures, null, 2)}\n`);
   else

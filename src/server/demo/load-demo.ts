@@ -46,6 +46,29 @@ async function load(db: Database, signIn: SignIn, now: Date): Promise<void> {
   await stockFloor(db, actor, new Date(now.getTime() - 200 * DAY_MS));
   const clients = await makeClients(db, actor, new Date(now.getTime() - 290 * DAY_MS));
   for (const planned of DEMO_BOXES) await playBox(db, actor, clients, planned, now);
+  await agree(db, actor, clients, now);
+}
+
+/** What everybody agreed to when they came, and who has a box without asking for one. */
+async function agree(
+  db: Database,
+  actor: Actor,
+  clients: ReadonlyMap<string, string>,
+  now: Date,
+): Promise<void> {
+  const day = (offset: number): string => addDays(now.toISOString().slice(0, 10), offset);
+  for (const clientId of clients.values())
+    for (const about of ['measures', 'messages'] as const)
+      await call(db, actor, now, 'save-consent', { clientId, about, way: 'in writing', givenOn: day(-290) });
+  const regular = clients.get('geologist');
+  if (regular)
+    await call(db, actor, now, 'save-rhythm', {
+      clientId: regular,
+      pace: 'months',
+      every: 3,
+      nextDay: day(60),
+      stylistId: actor.id,
+    });
 }
 
 async function makeShop(db: Database): Promise<string> {
