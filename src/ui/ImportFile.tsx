@@ -138,11 +138,11 @@ export function ImportFile<R extends Row>(props: Props<R>) {
             <div style={{ display: 'flex', gap: 8 }}>
               {answer.faults.length === 0 ? (
                 <Button disabled={answer.good.length === 0} loading={busy} onClick={() => void take('all')}>
-                  Import all {answer.good.length} rows
+                  Import {answer.good.length === 1 ? '1 row' : `all ${answer.good.length} rows`}
                 </Button>
               ) : (
                 <Button disabled={answer.good.length === 0} loading={busy} onClick={() => void take('good')}>
-                  Import the {answer.good.length} good rows
+                  Import the {answer.good.length === 1 ? 'good row' : `${answer.good.length} good rows`}
                 </Button>
               )}
               <Button variant="default" onClick={onClose}>

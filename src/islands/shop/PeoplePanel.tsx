@@ -240,7 +240,7 @@ function Person({ person, people, isMe, busy, onReset, onWork }: PersonProps) {
             {leaving && hasBoxes && (
               <NativeSelect
                 size="xs"
-                label={`${boxesWords(boxes, rhythms)} go to`}
+                label={`${boxesWords(boxes, rhythms)}: to whom?`}
                 data={heirs.map((each) => ({ value: each.id, label: each.name }))}
                 value={heir}
                 onChange={(event) => setHeir(event.currentTarget.value)}
