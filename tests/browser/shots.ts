@@ -26,7 +26,6 @@ async function main(origin: string, folder: string, only: string | undefined): P
       await new Promise((done) => setTimeout(done, 900));
       await page.screenshot({ path: `${folder}/${name}.png` as const });
     };
-    await take('sign-in');
     await signInAs(page, origin, email, password);
     const see = async (name: string, path: string): Promise<void> => {
       if (only && !name.includes(only)) return;
@@ -114,6 +113,8 @@ async function main(origin: string, folder: string, only: string | undefined): P
       await page.deleteCookie(...(await page.cookies()));
       await signInAs(page, origin, owner.email, owner.password);
       await see('shop', '/shop');
+      await page.locator('::-p-aria([name="Backups and archive"][role="button"])').click();
+      await take('shop-backups');
     }
     if (errors.length > 0) process.stderr.write(`${errors.join('\n')}\n`);
   } finally {

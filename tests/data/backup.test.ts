@@ -25,6 +25,8 @@ import { jpegOf } from '../support/photos';
 
 const exec = promisify(execFile);
 
+/** The shop that is there, which a restore wants named. */
+const HERE = 'The Heron Room';
 let cluster: OwnCluster;
 let folder: string;
 beforeAll(async () => {
@@ -103,7 +105,7 @@ describe('a backup', () => {
     await close();
     expect(await fingerprint()).not.toEqual(before);
 
-    const { stdout } = await run('restore', path);
+    const { stdout } = await run('restore', '--over', HERE, path);
     expect(stdout).toContain('Stock, holds and money agree.');
     expect(await fingerprint()).toEqual(before);
     // What was there before it is kept as well.
@@ -126,12 +128,26 @@ describe('a backup', () => {
     expect(await fingerprint()).toEqual(before);
   });
 
+  it('does not replace a shop whose name nobody said', async () => {
+    const before = await fingerprint();
+    const safe = join(folder, 'unsaid');
+    await run('backup', safe);
+    const [file = ''] = readdirSync(safe).filter((name) => name.endsWith('.dump'));
+    for (const said of [[], ['--over', 'Another Room']])
+      expect(await refused('restore', ...said, join(safe, file))).toContain(
+        'bin/restore --over "The Heron Room"',
+      );
+    expect(await fingerprint()).toEqual(before);
+  });
+
   it('is not brought back into an open shop', async () => {
     await run('backup', join(folder, 'open'));
     const [file = ''] = readdirSync(join(folder, 'open')).filter((name) => name.endsWith('.dump'));
     const app = connect(cluster.appUrl, 1);
     await app.db.execute(sql`select 1`);
-    expect(await refused('restore', join(folder, 'open', file))).toContain('The shop is open');
+    expect(await refused('restore', '--over', HERE, join(folder, 'open', file))).toContain(
+      'The shop is open',
+    );
     await app.close();
   });
 
@@ -152,7 +168,7 @@ describe('a backup', () => {
     const [person] = await db.select().from(client).where(eq(client.name, 'Hester Lindqvale'));
     await db.transaction((tx) => erasePerson(tx, person!.id, new Date()));
     await close();
-    const { stdout } = await run('restore', join(safe, file));
+    const { stdout } = await run('restore', '--over', HERE, join(safe, file));
     expect(stdout).toContain('1 who were erased after the backup are erased again.');
     expect(stdout).toMatch(/Box \d+ was open when the backup was made/);
     const after = connect(cluster.adminUrl, 1);
@@ -190,7 +206,7 @@ describe('a backup', () => {
     const safe = join(folder, 'release-before');
     await exec('bin/backup', [safe], { env: { ...process.env, BACKUP_URL: read.toString() } });
     const [file = ''] = readdirSync(safe).filter((name) => name.endsWith('.dump'));
-    const { stdout } = await run('restore', join(safe, file));
+    const { stdout } = await run('restore', '--over', HERE, join(safe, file));
     expect(stdout).toContain('Stock, holds and money agree.');
     const after = connect(cluster.appUrl, 1);
     const rows = await after.db.select({ number: box.number, stylistId: box.stylistId }).from(box);

@@ -87,7 +87,7 @@ function actionsOf(box: DeskBox, today: Day): DeskAction[] {
       return [
         act(
           'Style',
-          box.wantedBy ? 'Her regular box: the brief is open.' : 'The brief is open; nothing is pulled yet.',
+          box.wantedBy ? 'Regular box: the brief is open.' : 'The brief is open; nothing is pulled yet.',
           'brief',
           due?.styleBy,
           lost,
