@@ -148,6 +148,16 @@ describe('what a client agreed to', () => {
     expect(file.keptUntil.measures! > today).toBe(true);
   });
 
+  it('is not brought back by a form that was open before', async () => {
+    const { clientId } = await dressed('Form open');
+    const agreed = { clientId, about: 'measures' } as const;
+    await shop.stylist.call('save-consent', { ...agreed, way: 'in person', givenOn: '2026-01-02' });
+    await shop.stylist.call('withdraw-consent', { ...agreed, erase: true });
+    const late = { id: clientId, version: 1, name: 'Form open', measures: { heightMm: 1700 }, profile: {} };
+    expect((await shop.stylist.call('save-client', late)).status).toBe(409);
+    expect(await measuresOf(clientId)).toEqual([]);
+  });
+
   it('said by eight at once stands once', async () => {
     const clientId = await makeClient(shop.stylist);
     const all = await Promise.all(

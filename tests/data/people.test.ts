@@ -129,6 +129,13 @@ describe('a letter in the outbox', () => {
     await putAway(shop.db, new Date());
     const [later] = await shop.db.select().from(outbox).where(eq(outbox.id, old.row.id));
     expect(later!.link).toBeNull();
+    const ancient = await invited('ancient@heronroom.invalid');
+    await shop.db
+      .update(outbox)
+      .set({ createdAt: new Date(Date.now() - 91 * 86_400_000) })
+      .where(eq(outbox.id, ancient.row.id));
+    await putAway(shop.db, new Date());
+    expect(await shop.db.select().from(outbox).where(eq(outbox.id, ancient.row.id))).toEqual([]);
     const left = await owner.call('settle-letter', { id: old.row.id, as: 'thrown away' });
     expect(left.answer.letters.some(({ id }) => id === old.row.id)).toBe(false);
   });

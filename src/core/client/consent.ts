@@ -8,7 +8,7 @@ export const CONSENT_WAYS = [
   'in writing',
   'by telephone',
   'by e-mail',
-  'in her own brief',
+  'in their own brief',
 ] as const;
 export type ConsentWay = (typeof CONSENT_WAYS)[number];
 

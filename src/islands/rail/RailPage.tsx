@@ -12,6 +12,7 @@ import { useStore } from 'zustand';
 import { Composer } from './Composer';
 import { LookStrip } from './LookStrip';
 import { createLookStore, EMPTY, type LookDraft } from './store';
+import { useKeptDraft } from './useKeptDraft';
 import { useStock } from './useStock';
 import './rail.css';
 
@@ -62,6 +63,7 @@ function Rail({ initial }: { readonly initial: BoxView }) {
       initial.looks[0] ? draftOf(initial.looks[0]) : { ...EMPTY, occasionId: initial.occasionIds[0] ?? null },
     ),
   );
+  useKeptDraft(store, initial.id, initial.looks, view.looks);
   const savedId = useStore(store, (look) => look.savedId);
   const [dragged, setDragged] = useState<Piece>();
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));

@@ -33,7 +33,8 @@ interface Actions {
 
 export const EMPTY: LookDraft = { worn: [], overrules: [], occasionId: null, title: '', stages: [] };
 
-const keep = ({ worn, overrules, occasionId, title, stages, savedId }: LookDraft): LookDraft => ({
+/** The look alone, without what is done to it. */
+export const keepDraft = ({ worn, overrules, occasionId, title, stages, savedId }: LookDraft): LookDraft => ({
   worn,
   overrules,
   occasionId,
@@ -79,7 +80,7 @@ export const createLookStore = (initial: LookDraft) =>
         replace: (draft) => set({ ...EMPTY, savedId: undefined, ...draft }),
         patch: (part) => set(part),
       }),
-      { partialize: keep, equality: (a, b) => JSON.stringify(a) === JSON.stringify(b), limit: 200 },
+      { partialize: keepDraft, equality: (a, b) => JSON.stringify(a) === JSON.stringify(b), limit: 200 },
     ),
   );
 export type LookStore = ReturnType<typeof createLookStore>;

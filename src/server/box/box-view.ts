@@ -26,7 +26,7 @@ import {
   spentOn,
 } from './lines';
 import { termsOf, totalOf } from './money';
-import { lastHandover, stylistsOf } from './stylists';
+import { lastHandover, nameOf, stylistsOf } from './stylists';
 
 function lineView(
   record: LineRecord,
@@ -151,10 +151,7 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
     state: row.state,
     step: stepOf(row.state),
     version: row.version,
-    stylist: stylists.find((each) => each.id === row.stylistId) ?? {
-      id: row.stylistId,
-      name: 'somebody who left',
-    },
+    stylist: { id: row.stylistId, name: await nameOf(db, row.stylistId) },
     stylists,
     handover: came && {
       from: came.from,

@@ -25,6 +25,12 @@ export async function stylistOf(tx: Writer, shopId: string, id: string, path: st
   return found;
 }
 
+/** What somebody is called, whether or not they are still here. */
+export async function nameOf(db: Reader, id: string): Promise<string> {
+  const [found] = await db.select({ name: user.name }).from(user).where(eq(user.id, id));
+  return found?.name ?? '';
+}
+
 /** Open boxes of somebody, and rhythms that would open more. */
 export async function boxesOf(db: Reader, stylistId: string): Promise<{ boxes: number; rhythms: number }> {
   const [boxes] = await db

@@ -52,6 +52,12 @@ export async function eraseMeasures(tx: Writer, clientId: string): Promise<numbe
     .delete(clientMeasure)
     .where(eq(clientMeasure.clientId, clientId))
     .returning({ name: clientMeasure.name });
+  // A form that was opened before does not bring them back.
+  if (gone.length > 0)
+    await tx
+      .update(client)
+      .set({ version: sql`${client.version} + 1` })
+      .where(eq(client.id, clientId));
   return gone.length;
 }
 

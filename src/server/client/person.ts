@@ -101,8 +101,7 @@ export const exportClient = serve(exportClientCall, {
               .map(({ pass: { code, about, reason, at } }) => ({ code, about, reason, at })),
           })),
       })),
-      consents: (await consentsOf(tx, row, shop)).consents,
-      keptUntil: (await consentsOf(tx, row, shop)).keptUntil,
+      ...(await consentsOf(tx, row, shop)),
       rhythm: (await rhythmOf(tx, shop, clientId)) ?? null,
       ownBriefs: (await tx.select().from(briefLink).where(eq(briefLink.clientId, clientId))).map(
         ({ draft, sentAt }) => ({ answers: draft, sentAt }),

@@ -38,8 +38,12 @@ export async function dropLinks(
       .where(inArray(outbox[by], [...ids]));
 }
 
-/** Links that are too old to open anything. */
+/** A letter says where somebody lives on the net: it is kept no longer than it may be asked about. */
+const LETTER_KEPT_MS = 90 * 86_400_000;
+
+/** Links that are too old to open anything, and letters that nobody will ask about. */
 export async function dropOldLinks(tx: Writer, now: Date): Promise<void> {
+  await tx.delete(outbox).where(lt(outbox.createdAt, new Date(now.getTime() - LETTER_KEPT_MS)));
   await tx
     .update(outbox)
     .set({ link: null })
