@@ -1,9 +1,11 @@
 import { text } from 'node:stream/consumers';
 import { connect } from '@data/db';
-import { audit, box, briefLink, client, invitation, outbox, session } from '@data/schema';
-import { ENDED } from '@core/box';
+import { briefLink, client, invitation, outbox, session } from '@data/schema';
+import { note } from '@server/audit';
+import { openBoxNumbers } from '@server/box/lines';
 import { erasePerson } from '@server/client/eraser';
-import { and, eq, inArray, isNull, notInArray } from 'drizzle-orm';
+import { theApp } from '@server/context';
+import { and, inArray, isNull } from 'drizzle-orm';
 import { migrate } from './migrate';
 
 /**
@@ -40,21 +42,10 @@ try {
       .from(client)
       .where(and(inArray(client.id, erased), isNull(client.erasedAt)));
     for (const { id, shopId } of people) {
-      const open = await tx
-        .select({ number: box.number })
-        .from(box)
-        .where(and(eq(box.clientId, id), notInArray(box.state, [...ENDED])));
+      const open = await openBoxNumbers(tx, id);
       await erasePerson(tx, id, now);
-      await tx.insert(audit).values({
-        shopId,
-        actorId: null,
-        action: 'erase',
-        entity: 'client',
-        entityId: id,
-        details: { again: true },
-        at: now,
-      });
-      for (const { number } of open)
+      await note({ tx, actor: theApp(shopId), now }, 'erase', 'client', id, { again: true });
+      for (const number of open)
         process.stdout.write(
           `Box ${number} was open when the backup was made, and its client was erased since: close or cancel it.\n`,
         );

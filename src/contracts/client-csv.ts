@@ -7,7 +7,7 @@ import type { z } from 'zod';
 import { saveClientCall } from './client/save-client';
 import { folded, readRows } from './csv';
 import { faultsOf } from './faults';
-import type { ImportFault } from './stock/import-stock';
+import type { ImportFault } from './import-file';
 
 /** One row of a file of clients, ready to be saved. */
 export interface ClientCsvRow {

@@ -5,7 +5,7 @@ import { faultsOf } from './faults';
 import { jsonList } from './json-list';
 import { cellsOfPiece, pieceCells, pieceColumn } from './piece-cells';
 import { measuresSchema, pieceSchema } from './piece';
-import type { ImportFault } from './stock/import-stock';
+import type { ImportFault } from './import-file';
 
 /** An item of a closet file: the piece, and how the client stands to it. */
 export interface ClosetItem {

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import type { ImportFault } from './stock/import-stock';
+import type { ImportFault } from './import-file';
 
 /** A header without what people write differently: capitals, spaces, hyphens, underscores, dots. */
 export const folded = (header: string): string => header.toLowerCase().replace(/[\s_.\-:]+/g, '');

@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import { faultsOf } from './faults';
-import type { ImportFault } from './stock/import-stock';
+import type { ImportFault } from './import-file';
 
 /**
  * Items of the list in a JSON text, bare or under a name as our own files write it. Every faulty one is told with its

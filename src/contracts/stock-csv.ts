@@ -5,7 +5,7 @@ import { columnNamed, readRows } from './csv';
 import { faultsOf } from './faults';
 import { pieceCells, pieceColumn } from './piece-cells';
 import { measuresSchema, pieceSchema, type StoredAttributes } from './piece';
-import type { ImportFault } from './stock/import-stock';
+import type { ImportFault } from './import-file';
 
 /** One row of a stock file: one size of one garment. */
 export interface StockCsvRow {

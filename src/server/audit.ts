@@ -1,6 +1,5 @@
 import { audit } from '@data/schema';
-import type { Writer } from '@data/db';
-import type { Actor, Context } from './context';
+import type { Context } from './context';
 
 /** Writes who did what; details hold ids and numbers, never measures. */
 export async function note(
@@ -34,15 +33,5 @@ export async function noteAll(
       })),
     );
 }
-/** The same outside of a use case. */
-export const noteOf = (
-  db: Writer,
-  actor: Actor,
-  action: string,
-  entity: string,
-  entityId: string,
-  now: Date,
-): Promise<void> => note({ tx: db, actor, now }, action, entity, entityId);
-
 /** A statement takes 65,535 values. */
 const NOTED_AT_ONCE = 1000;

@@ -12,6 +12,9 @@ export interface Actor {
   readonly sessionId?: string | undefined;
 }
 
+/** Who does what nobody asked for: jobs, and what follows a restore. No account is named in the audit. */
+export const theApp = (shopId: string): Actor => ({ id: '', name: 'the app', role: 'stylist', shopId });
+
 /** Roles that may see measures, closets, photos and prices of a client. */
 const PERSONAL_ROLES: readonly Role[] = ['owner', 'stylist'];
 

@@ -1,4 +1,4 @@
-import type { ImportFault } from '@contracts/stock/import-stock';
+import type { ImportAnswer, ImportFault, ImportTake } from '@contracts/import-file';
 import { textOf } from '@contracts/csv';
 import { Button, FileInput, Modal, ScrollArea } from '@mantine/core';
 import { type ReactNode, useState } from 'react';
@@ -11,13 +11,6 @@ interface Row {
   readonly row: number;
 }
 
-interface ImportAnswer<R extends Row> {
-  readonly good: readonly R[];
-  readonly known: number;
-  readonly faults: readonly ImportFault[];
-  readonly taken: number;
-}
-
 interface Props<R extends Row> {
   readonly opened: boolean;
   readonly onClose: () => void;
@@ -28,7 +21,7 @@ interface Props<R extends Row> {
   readonly accept: string;
   readonly label: string;
   readonly mostBytes: number;
-  readonly bring: (csv: string, take: 'check' | 'good' | 'all') => Promise<ImportAnswer<R>>;
+  readonly bring: (csv: string, take: ImportTake) => Promise<ImportAnswer<R>>;
   /** "3 sizes came in." */
   readonly done: (taken: number) => string;
   /** What is shown of a good row, column by column. */

@@ -74,7 +74,7 @@ export interface BoxView {
   readonly stylists: readonly StylistView[];
   /** The last time it changed hands. */
   readonly handover?: { readonly from: string; readonly note: string; readonly day: string } | undefined;
-  /** The day it is to be with its client, for a box of a rhythm. */
+  /** The day its client should have it, for a box of a rhythm. */
   readonly wantedBy?: string | undefined;
   readonly shop: ShopView;
   readonly today: string;

@@ -1,18 +1,13 @@
-import { z } from 'zod';
 import { answers, defineCall, STYLING } from '../call';
-import type { ImportFault } from '../stock/import-stock';
+import { type ImportAnswer, importInput } from '../import-file';
 
-export interface ClientsImportAnswer {
-  readonly good: readonly {
-    readonly row: number;
-    readonly name: string;
-    readonly email: string;
-    /** How many measures came with her. */
-    readonly measures: number;
-  }[];
-  readonly known: number;
-  readonly faults: readonly ImportFault[];
-  readonly taken: number;
+/** Somebody out of a file of clients, as the preview shows them. */
+export interface ClientImportRow {
+  readonly row: number;
+  readonly name: string;
+  readonly email: string;
+  /** How many measures came along. */
+  readonly measures: number;
 }
 
 /** Clients out of a CSV file; whoever is here already is left as they are. */
@@ -22,10 +17,6 @@ export const importClientsCall = defineCall({
   writes: true,
   bodyMostBytes: 6_000_000,
   files: ['csv'],
-  input: z.strictObject({
-    csv: z.string().min(1, 'the file is empty'),
-    /** `check` only looks; `good` takes the good rows; `all` takes the file whole or not at all. */
-    take: z.enum(['check', 'good', 'all']),
-  }),
-  answer: answers<ClientsImportAnswer>(),
+  input: importInput,
+  answer: answers<ImportAnswer<ClientImportRow>>(),
 });

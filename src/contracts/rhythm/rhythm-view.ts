@@ -5,7 +5,7 @@ export interface RhythmView {
   readonly version: number;
   readonly pace: Pace;
   readonly every: number;
-  /** The day the next one is to be with her. */
+  /** The day she should have the next one. */
   readonly nextDay: string;
   /** The day its brief is opened by itself. */
   readonly opensOn: string;

@@ -9,7 +9,7 @@ export interface DeskBox {
   readonly state: BoxState;
   /** Whose box it is; absent for a reader who is not told. */
   readonly stylist?: string | undefined;
-  /** The day its client is to have it, for a box of a rhythm. */
+  /** The day its client should have it, for a box of a rhythm. */
   readonly wantedBy?: Day | undefined;
   readonly due?: DueDates | undefined;
   readonly decideBy?: Day | undefined;

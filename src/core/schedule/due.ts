@@ -87,7 +87,7 @@ export function dueDates(occasion: Day, lead: LeadTimes, calendar: Calendar, alt
   };
 }
 
-/** Latest dates of a box that is to be with its client on a day, whatever she wears it to. */
+/** Latest dates of a box its client should have by a day, whatever she wears it to. */
 export const arrivalDates = (
   arriveBy: Day,
   lead: LeadTimes,

@@ -49,7 +49,7 @@ export const box = pgTable(
     stylistId: text('stylist_id')
       .notNull()
       .references(() => user.id),
-    /** The day it is to be with the client, when it is one of a rhythm: no occasion need say so. */
+    /** The day its client should have it, when it is one of a rhythm: no occasion need say so. */
     wantedBy: date('wanted_by', { mode: 'string' }),
     budgetMinor: integer('budget_minor'),
     mood: jsonb('mood').$type<string[]>().notNull().default([]),

@@ -157,7 +157,7 @@ export const rhythm = pgTable('rhythm', {
   every: integer('every').notNull(),
   /** The day the first box was to be with her; the others are counted from it. */
   firstDay: date('first_day', { mode: 'string' }).notNull(),
-  /** The day the next one is to be with her. */
+  /** The day she should have the next one. */
   nextDay: date('next_day', { mode: 'string' }).notNull(),
   stylistId: text('stylist_id')
     .notNull()

@@ -1,7 +1,7 @@
 import { textOf } from '@contracts/csv';
 import { type ClosetItem, readCloset } from '@contracts/closet-file';
 import type { OwnedView } from '@contracts/closet/owned-view';
-import type { ImportFault } from '@contracts/stock/import-stock';
+import type { ImportFault } from '@contracts/import-file';
 import { STAPLES } from '@core/closet';
 import { countOfLine, lineWords, type ReadLine, readList } from '@core/reading';
 import { pageTongue } from '@ui/tongue';

@@ -6,17 +6,18 @@ import { join } from 'node:path';
 import { PHOTO_MOST_BYTES } from '@contracts/photo';
 import { disagreements } from '@data/check';
 import type { Database, Reader, Writer } from '@data/db';
-import { account, audit, box, client, garment, location, photo, promotion, shop, user } from '@data/schema';
+import { account, box, client, garment, location, photo, promotion, shop, user } from '@data/schema';
 import { eq, getTableName, inArray, or } from 'drizzle-orm';
 import { Unzip, UnzipInflate } from 'fflate';
 import sharp from 'sharp';
 import { z } from 'zod';
+import { note } from '../audit';
 import type { Actor } from '../context';
 import { PHOTO_MOST_PX } from '../photo/read-photo';
 import { newToken, tokenHash } from '../private-token';
 import { conflict, invalid, Refusal } from '../problem';
 import { columnsOf, fromJson, type JsonRow, pointersOf, rowSchemaOf } from './rows';
-import { ARCHIVED, type ArchivedTable } from './tables';
+import { ARCHIVED, type ArchivedTable, tableNamed } from './tables';
 import { ARCHIVE_FORMAT } from './take-out';
 
 /** Largest archive taken, bytes packed; and unpacked, so that a small file does not fill the machine. */
@@ -65,15 +66,7 @@ export async function bringIn(
       if (odd.length > 0)
         throw invalid(odd.slice(0, FAULTS_SHOWN).map((message) => ({ path: '(archive)', message })));
       const total = [...rows.values()].reduce((sum, each) => sum + each.length, 0);
-      await tx.insert(audit).values({
-        shopId: actor.shopId,
-        actorId: actor.id,
-        action: 'bring in',
-        entity: 'shop',
-        entityId: actor.shopId,
-        details: { rows: total, photos },
-        at: now,
-      });
+      await note({ tx, actor, now }, 'bring in', 'shop', actor.shopId, { rows: total, photos });
       return { rows: total, photos, people };
     });
   } finally {
@@ -176,12 +169,13 @@ function jsonOf(text: string): unknown {
   }
 }
 
-type Rows = ReadonlyMap<ArchivedTable, readonly JsonRow[]>;
+/** Rows by the name of their table. */
+type Rows = ReadonlyMap<string, readonly JsonRow[]>;
 
 /** Every row by its schema, and every pointer to a row that is in the archive too. */
 function checked(tables: ReadonlyMap<string, string>, shopId: string): Rows {
   const faults: { path: string; message: string }[] = [];
-  const rows = new Map<ArchivedTable, JsonRow[]>();
+  const rows = new Map<string, JsonRow[]>();
   const say = (path: string, message: string): void => void faults.push({ path, message });
   for (const archived of ARCHIVED) {
     const own: JsonRow[] = [];
@@ -189,15 +183,16 @@ function checked(tables: ReadonlyMap<string, string>, shopId: string): Rows {
     const lines = (tables.get(archived.name) ?? '').split('\n');
     for (const [i, line] of lines.entries()) {
       if (line.trim() === '' || faults.length >= FAULTS_SHOWN) continue;
-      const found = schema.safeParse(jsonOf(line));
+      const value = jsonOf(line);
+      const found = schema.safeParse(value);
       // As it is written: a schema that fills in what is absent would change it.
-      if (found.success) own.push(jsonOf(line) as JsonRow);
+      if (found.success) own.push(value as JsonRow);
       else
         for (const { path, message } of found.error.issues)
           say(`tables/${archived.name}.jsonl:${i + 1} ${path.join('.')}`.trim(), message);
     }
     if (!tables.has(archived.name)) say(`tables/${archived.name}.jsonl`, 'missing');
-    rows.set(archived, own);
+    rows.set(archived.name, own);
   }
   if (faults.length === 0) pointers(rows, shopId, say);
   if (faults.length > 0) throw invalid(faults.slice(0, FAULTS_SHOWN));
@@ -207,23 +202,23 @@ function checked(tables: ReadonlyMap<string, string>, shopId: string): Rows {
 function pointers(rows: Rows, shopId: string, say: (path: string, message: string) => void): void {
   const tableName = new Map(ARCHIVED.map((archived) => [sqlName(archived), archived]));
   const keys = new Map(
-    ARCHIVED.map((archived) => [archived, new Set((rows.get(archived) ?? []).map((row) => row.id))]),
+    ARCHIVED.map((archived) => [archived, new Set((rows.get(archived.name) ?? []).map((row) => row.id))]),
   );
-  const shops = rows.get(ARCHIVED[0]!) ?? [];
+  const shops = rows.get('shop') ?? [];
   if (shops.length !== 1 || shops[0]?.id !== shopId)
     say('tables/shop.jsonl', 'one shop is wanted, the manifest’s');
   for (const archived of ARCHIVED)
     for (const { column, to } of pointersOf(archived)) {
       const target = tableName.get(to);
       const there = target && keys.get(target);
-      for (const [i, row] of (rows.get(archived) ?? []).entries())
+      for (const [i, row] of (rows.get(archived.name) ?? []).entries())
         if (row[column] !== null && row[column] !== undefined && !there?.has(row[column]))
           say(`tables/${archived.name}.jsonl:${i + 1} ${column}`, 'points to nothing in this archive');
     }
   // A box, a size, a client of another shop than this one would be somebody else's.
   for (const archived of ARCHIVED)
     if (columnsOf(archived).some(([name]) => name === 'shopId'))
-      for (const [i, row] of (rows.get(archived) ?? []).entries())
+      for (const [i, row] of (rows.get(archived.name) ?? []).entries())
         if (row.shopId !== shopId) say(`tables/${archived.name}.jsonl:${i + 1} shopId`, 'of another shop');
 }
 
@@ -272,7 +267,7 @@ async function insertAll(tx: Writer, actor: Actor, rows: Rows, oldShop: string):
   await tx.delete(location).where(eq(location.shopId, actor.shopId));
   for (const archived of ARCHIVED) {
     if (archived.name === 'user' || archived.name === 'photo') continue;
-    const own = (rows.get(archived) ?? []).map((row) => mapped(archived, row));
+    const own = (rows.get(archived.name) ?? []).map((row) => mapped(archived, row));
     if (archived.name === 'shop') {
       const { id: _id, ...terms } = own[0] ?? {};
       await tx.update(shop).set(terms).where(eq(shop.id, actor.shopId));
@@ -286,8 +281,7 @@ async function insertAll(tx: Writer, actor: Actor, rows: Rows, oldShop: string):
 
 /** Accounts of the archive, without a password: whoever has one here already, by address, stays who they are. */
 async function bringPeople(tx: Writer, actor: Actor, rows: Rows) {
-  const archived = ARCHIVED.find(({ name }) => name === 'user');
-  const own = archived ? (rows.get(archived) ?? []).map((row) => fromJson(archived, row)) : [];
+  const own = (rows.get('user') ?? []).map((row) => fromJson(tableNamed('user'), row));
   const emails = own.map(({ email }) => String(email).toLowerCase());
   const known = emails.length
     ? await tx
@@ -332,9 +326,8 @@ async function bringPeople(tx: Writer, actor: Actor, rows: Rows) {
 
 /** Pictures as they are, when they are pictures this app would have kept. */
 async function insertPhotos(tx: Writer, actor: Actor, path: string, rows: Rows): Promise<number> {
-  const archived = ARCHIVED.find(({ name }) => name === 'photo');
   const wanted = new Map(
-    (archived ? (rows.get(archived) ?? []) : []).map((row) => [String(row.id), fromJson(archived!, row)]),
+    (rows.get('photo') ?? []).map((row) => [String(row.id), fromJson(tableNamed('photo'), row)]),
   );
   let brought = 0;
   await eachFile(

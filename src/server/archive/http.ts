@@ -5,7 +5,7 @@ import { isSpent, spend } from '../limits';
 import { isOwnPassword } from '../people/links';
 import { forbidden, invalid, Refusal } from '../problem';
 import { signIn } from '../session';
-import { noteOf } from '../audit';
+import { note } from '../audit';
 import { bringIn } from './bring-in';
 import { takeOut } from './take-out';
 
@@ -25,7 +25,7 @@ export async function answerTakeOut(request: Request, actor: Actor): Promise<Res
     }
     const now = new Date();
     const { fileName, bytes, stream } = await takeOut(db, actor, now);
-    await noteOf(db, actor, 'take out', 'shop', actor.shopId, now);
+    await note({ tx: db, actor, now }, 'take out', 'shop', actor.shopId);
     return new Response(stream, {
       headers: {
         'content-type': 'application/zip',

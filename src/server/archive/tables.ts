@@ -338,6 +338,12 @@ export const ARCHIVED: readonly ArchivedTable[] = [
   { name: 'audit', table: audit, of: byShop(audit.shopId), order: [audit.at, audit.id], json: { details } },
 ];
 
+export function tableNamed(name: string): ArchivedTable {
+  const found = ARCHIVED.find((each) => each.name === name);
+  if (!found) throw new Error(`no table ${name} in an archive`);
+  return found;
+}
+
 /** Not of the shop but of this machine, or secret: passwords, sessions, links, counts of tries, answers to repeated calls. */
 export const LEFT_OUT: readonly PgTable[] = [
   schema.account,

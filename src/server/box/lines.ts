@@ -1,9 +1,10 @@
+import { ENDED } from '@core/box';
 import { altered } from '@core/fit';
 import type { Piece } from '@core/piece';
 import type { Reader } from '@data/db';
 import { pieceOfGarment } from '@data/pieces';
 import { alteration, box, boxLine, garment, hold, location, variant } from '@data/schema';
-import { and, asc, eq, inArray, isNull } from 'drizzle-orm';
+import { and, asc, eq, inArray, isNull, notInArray } from 'drizzle-orm';
 import { isId, notFound } from '../problem';
 
 export type BoxRecord = typeof box.$inferSelect;
@@ -19,6 +20,15 @@ export async function boxOf(db: Reader, shopId: string, id: string, lock = false
   const [row] = await (lock ? query.for('update') : query);
   if (!row) throw notFound('That box');
   return row;
+}
+
+/** Numbers of a client's boxes that are neither closed nor given up. */
+export async function openBoxNumbers(db: Reader, clientId: string): Promise<number[]> {
+  const rows = await db
+    .select({ number: box.number })
+    .from(box)
+    .where(and(eq(box.clientId, clientId), notInArray(box.state, [...ENDED])));
+  return rows.map(({ number }) => number);
 }
 
 /** Lines still in the box with garment, variant, active hold and alterations. */

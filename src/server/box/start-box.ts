@@ -16,7 +16,7 @@ export const startBox = serve(startBoxCall, {
 interface NewBox {
   readonly clientId: string;
   readonly stylistId: string;
-  /** The day it is to be with her, for a box of a rhythm. */
+  /** The day she should have it, for a box of a rhythm. */
   readonly wantedBy?: string | undefined;
 }
 

@@ -3,7 +3,7 @@ import { importClientsCall } from '@contracts/client/import-clients';
 import { client } from '@data/schema';
 import { and, eq, isNull } from 'drizzle-orm';
 import { note } from '../audit';
-import { invalid } from '../problem';
+import { mustBeWhole } from '../import-file';
 import { shopOf } from '../shop/settings';
 import { serve } from '../use-case';
 import { addClient } from './save-client';
@@ -31,8 +31,7 @@ export const importClients = serve(importClientsCall, {
       faults,
     };
     if (take === 'check') return { ...seen, taken: 0 };
-    if (take === 'all' && faults.length > 0)
-      throw invalid(faults.map(({ row, path, message }) => ({ path: `row ${row}, ${path}`, message })));
+    mustBeWhole(take, faults);
     for (const { input } of fresh) await addClient(context, input);
     await note(context, 'import', 'client', actor.shopId, { taken: fresh.length, faulty: faults.length });
     return { ...seen, taken: fresh.length };

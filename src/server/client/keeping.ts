@@ -1,8 +1,10 @@
-import { ENDED } from '@core/box';
 import { type Day, keptUntil } from '@core/schedule';
 import type { Database, Writer } from '@data/db';
-import { audit, box, client, rhythm, shop } from '@data/schema';
-import { and, eq, isNull, notInArray } from 'drizzle-orm';
+import { box, client, rhythm, shop } from '@data/schema';
+import { and, eq, isNull } from 'drizzle-orm';
+import { note } from '../audit';
+import { openBoxNumbers } from '../box/lines';
+import { theApp } from '../context';
 import { dayIn, keepingOf, type ShopRow } from '../shop/settings';
 import { lastDayOf } from './consents';
 import { blankAnswers, emptyBoxes, eraseMeasures, erasePhotos } from './eraser';
@@ -42,29 +44,16 @@ async function letGo(tx: Writer, terms: ShopRow, clientId: string, now: Date): P
   gone.boxes = await emptyOld(tx, terms, row, today);
   if (Object.values(gone).every((n) => n === 0)) return false;
   await blankAnswers(tx, [clientId]);
-  await tx.insert(audit).values({
-    shopId: terms.id,
-    actorId: null,
-    action: 'kept no longer',
-    entity: 'client',
-    entityId: clientId,
-    details: gone,
-    at: now,
-  });
+  await note({ tx, actor: theApp(terms.id), now }, 'kept no longer', 'client', clientId, gone);
   return true;
 }
 
 async function isClientStill(tx: Writer, clientId: string): Promise<boolean> {
-  const [open] = await tx
-    .select({ id: box.id })
-    .from(box)
-    .where(and(eq(box.clientId, clientId), notInArray(box.state, [...ENDED])))
-    .limit(1);
   const [regular] = await tx
     .select({ id: rhythm.clientId })
     .from(rhythm)
     .where(and(eq(rhythm.clientId, clientId), isNull(rhythm.pausedAt)));
-  return open !== undefined || regular !== undefined;
+  return regular !== undefined || (await openBoxNumbers(tx, clientId)).length > 0;
 }
 
 /** Boxes that were closed long enough ago and still say something; how many. */

@@ -1,4 +1,3 @@
-import { ENDED } from '@core/box';
 import { eraseClientCall } from '@contracts/client/erase-client';
 import { exportClientCall } from '@contracts/client/export-client';
 import { closetJson } from '@contracts/closet-file';
@@ -18,8 +17,9 @@ import {
   user,
   variant,
 } from '@data/schema';
-import { and, desc, eq, inArray, notInArray, or, sql } from 'drizzle-orm';
+import { and, desc, eq, inArray, or, sql } from 'drizzle-orm';
 import { note } from '../audit';
+import { openBoxNumbers } from '../box/lines';
 import { conflict } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
 import { serve } from '../use-case';
@@ -121,14 +121,8 @@ export const eraseClient = serve(eraseClientCall, {
     const { tx, actor, now } = context;
     const { row } = await clientOf(tx, actor.shopId, clientId, true);
     if (row.name !== name) throw conflict('The name does not match; nothing was erased.');
-    const open = await tx
-      .select({ number: box.number })
-      .from(box)
-      .where(and(eq(box.clientId, clientId), notInArray(box.state, [...ENDED])));
-    if (open.length > 0)
-      throw conflict(
-        `Box ${open.map(({ number }) => number).join(', ')} is still open; close or cancel it first.`,
-      );
+    const open = await openBoxNumbers(tx, clientId);
+    if (open.length > 0) throw conflict(`Box ${open.join(', ')} is still open; close or cancel it first.`);
     const kept = await erasePerson(tx, clientId, now);
     await note(context, 'erase', 'client', clientId, { boxes: kept });
     return { kept };

@@ -9,6 +9,7 @@ import { eq } from 'drizzle-orm';
 import { note } from '../audit';
 import { boxesInMaking, startBoxFor } from '../box/start-box';
 import { stylistOf } from '../box/stylists';
+import { theApp } from '../context';
 import { invalid, stale } from '../problem';
 import { calendarOf, dayIn, leadTimes, shopOf, type ShopRow } from '../shop/settings';
 import { serve } from '../use-case';
@@ -140,8 +141,7 @@ async function openNext(tx: Writer, clientId: string, now: Date): Promise<boolea
     return false;
   }
   if (opensOn(row, shop) > today || (await boxesInMaking(tx, clientId)) > 0) return false;
-  // Nobody asked for it, so nobody is named as the one who began it.
-  const context = { tx, actor: { id: '', name: 'the app', role: 'stylist' as const, shopId: shop.id }, now };
+  const context = { tx, actor: theApp(shop.id), now };
   await startBoxFor(context, { clientId, stylistId: row.stylistId, wantedBy: row.nextDay });
   await set(dayAfter(row, row.nextDay));
   return true;

@@ -1,18 +1,18 @@
 import { importStockCall } from '@contracts/stock/import-stock';
 import type { StockCsvRow } from '@contracts/stock-csv';
 import { readStock } from '@contracts/stock-file';
-import type { ImportAnswer, ImportFault } from '@contracts/stock/import-stock';
+import type { ImportFault } from '@contracts/import-file';
 import { garment, variant } from '@data/schema';
 import { and, eq, inArray } from 'drizzle-orm';
 import { note } from '../audit';
 import type { Context } from '../context';
-import { invalid } from '../problem';
+import { mustBeWhole } from '../import-file';
 import { serve } from '../use-case';
 import { garmentFacts } from './garment';
 import { addSize, firstLocation, storedMeasures } from './size-run';
 
 export const importStock = serve(importStockCall, {
-  async run(context, { csv, take }): Promise<ImportAnswer> {
+  async run(context, { csv, take }) {
     const read = readStock(csv);
     const { fresh, known, faults: clashes } = await compare(context, read.rows);
     const faults = [...read.faults, ...clashes].sort((a, b) => a.row - b.row);
@@ -25,8 +25,7 @@ export const importStock = serve(importStockCall, {
       priceMinor,
     }));
     if (take === 'check') return { good, known, faults, taken: 0 };
-    if (take === 'all' && faults.length > 0)
-      throw invalid(faults.map(({ row, path, message }) => ({ path: `row ${row}, ${path}`, message })));
+    mustBeWhole(take, faults);
     await bringIn(context, fresh);
     await note(context, 'import', 'stock', context.actor.shopId, {
       taken: fresh.length,
