@@ -7,7 +7,7 @@ import { signIn } from '@server/session';
 import { isEmptyShop } from '@server/shop/first-owner';
 import { actorOf } from '@server/sign-in';
 import { refusalOf } from '@server/use-case';
-import { shopFor } from '@server/views';
+import { shopFor } from '@server/shop/settings';
 import { defineMiddleware } from 'astro:middleware';
 
 /**
@@ -51,7 +51,7 @@ async function admitted(
   context.locals.actor = await actorOf(signIn(), context.request.headers);
   const { actor } = context.locals;
   if (actor && !pathname.startsWith('/api/'))
-    context.locals.tongue = (await shopFor(database(), actor)).tongue;
+    context.locals.tongue = (await shopFor(database(), actor.shopId)).tongue;
   if (actor || OPEN.some((path) => path.test(pathname))) return next();
   if (pathname.startsWith('/api/')) return problemResponse(new Refusal(401, 'Please sign in.'), pathname);
   if (await isEmptyShop(database())) return context.redirect('/first-visit');

@@ -1,11 +1,10 @@
 import { text } from 'node:stream/consumers';
+import { openBoxNumbers } from '@data/box/boxes';
+import { erasePerson } from '@data/client/eraser';
 import { connect } from '@data/db';
-import { briefLink, client, invitation, outbox, session } from '@data/schema';
+import { closeEveryDoor, stillHere } from '@data/restored';
 import { note } from '@server/audit';
-import { openBoxNumbers } from '@server/box/lines';
-import { erasePerson } from '@server/client/eraser';
 import { theApp } from '@server/context';
-import { and, inArray, isNull } from 'drizzle-orm';
 import { migrate } from './migrate';
 
 /**
@@ -26,21 +25,8 @@ const { db, close } = connect(adminUrl, 1);
 try {
   const now = new Date();
   await db.transaction(async (tx) => {
-    await tx.delete(session);
-    await tx
-      .update(invitation)
-      .set({ revokedAt: now })
-      .where(and(isNull(invitation.revokedAt), isNull(invitation.usedAt)));
-    await tx
-      .update(briefLink)
-      .set({ revokedAt: now })
-      .where(and(isNull(briefLink.revokedAt), isNull(briefLink.sentAt)));
-    await tx.update(outbox).set({ link: null });
-    if (erased.length === 0) return;
-    const people = await tx
-      .select({ id: client.id, shopId: client.shopId })
-      .from(client)
-      .where(and(inArray(client.id, erased), isNull(client.erasedAt)));
+    await closeEveryDoor(tx, now);
+    const people = await stillHere(tx, erased);
     for (const { id, shopId } of people) {
       const open = await openBoxNumbers(tx, id);
       await erasePerson(tx, id, now);

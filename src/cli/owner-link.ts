@@ -1,7 +1,7 @@
+import { addDeeds } from '@data/audit';
 import { connect } from '@data/db';
-import { audit, user } from '@data/schema';
+import { openOwners } from '@data/people/users';
 import { makeLink } from '@server/people/links';
-import { and, asc, eq, isNull } from 'drizzle-orm';
 
 /**
  * Makes a one-time link to a new password for an owner, from the machine itself. Prints its path; exits 2 when there is no
@@ -12,11 +12,7 @@ if (!url) throw new Error('DATABASE_URL is wanted');
 const { db, close } = connect(url, 2);
 try {
   const email = (process.argv[2] ?? '').trim().toLowerCase();
-  const owners = await db
-    .select()
-    .from(user)
-    .where(and(eq(user.role, 'owner'), isNull(user.endedAt)))
-    .orderBy(asc(user.email));
+  const owners = await openOwners(db);
   const owner = owners.find((each) => each.email === email);
   if (owner) {
     const now = new Date();
@@ -34,15 +30,17 @@ try {
         },
         now,
       );
-      await tx.insert(audit).values({
-        shopId: owner.shopId,
-        actorId: null,
-        action: 'owner link',
-        entity: 'user',
-        entityId: owner.id,
-        details: {},
-        at: now,
-      });
+      await addDeeds(tx, [
+        {
+          shopId: owner.shopId,
+          actorId: null,
+          action: 'owner link',
+          entity: 'user',
+          entityId: owner.id,
+          details: {},
+          at: now,
+        },
+      ]);
       return made;
     });
     process.stdout.write(

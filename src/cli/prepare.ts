@@ -1,6 +1,6 @@
 import { connect, isUnreachable } from '@data/db';
 import { loadDemo } from '@server/demo/load-demo';
-import { fillStockroom } from '@server/demo/scale';
+import { fillStockroom } from '@data/demo/scale';
 import { DEMO_USERS } from '@server/demo/users';
 import { isEmptyShop } from '@server/shop/first-owner';
 import { signInOf } from '@server/sign-in';

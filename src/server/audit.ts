@@ -1,4 +1,4 @@
-import { audit } from '@data/schema';
+import { addDeeds } from '@data/audit';
 import type { Context } from './context';
 
 /** Writes who did what; details hold ids and numbers, never measures. */
@@ -20,18 +20,16 @@ export async function noteAll(
   entityIds: readonly string[],
   details: Record<string, unknown> = {},
 ): Promise<void> {
-  for (let i = 0; i < entityIds.length; i += NOTED_AT_ONCE)
-    await tx.insert(audit).values(
-      entityIds.slice(i, i + NOTED_AT_ONCE).map((entityId) => ({
-        shopId: actor.shopId,
-        actorId: actor.id || null,
-        action,
-        entity,
-        entityId,
-        details,
-        at: now,
-      })),
-    );
+  await addDeeds(
+    tx,
+    entityIds.map((entityId) => ({
+      shopId: actor.shopId,
+      actorId: actor.id || null,
+      action,
+      entity,
+      entityId,
+      details,
+      at: now,
+    })),
+  );
 }
-/** A statement takes 65,535 values. */
-const NOTED_AT_ONCE = 1000;

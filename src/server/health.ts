@@ -1,6 +1,4 @@
-import { workerBeat } from '@data/schema';
-import { desc, sql } from 'drizzle-orm';
-import type { Database } from '@data/db';
+import { lastBeat } from '@data/housekeeping';
 import { database } from './database';
 
 /** A worker does its rounds every minute; after so long without any it is late, ms. */
@@ -16,25 +14,14 @@ export interface Health {
 /** Whether the database answers, and whether somebody does the jobs. */
 export async function health(now: Date): Promise<Health> {
   try {
-    const [last] = await database().select().from(workerBeat).orderBy(desc(workerBeat.at)).limit(1);
+    const last = await lastBeat(database());
     if (!last) return { database: 'answers', worker: 'was never here' };
     return {
       database: 'answers',
-      worker: now.getTime() - last.at.getTime() > LATE_MS ? 'late' : 'works',
-      workerAt: last.at.toISOString(),
+      worker: now.getTime() - last.getTime() > LATE_MS ? 'late' : 'works',
+      workerAt: last.toISOString(),
     };
   } catch {
     return { database: 'does not answer', worker: 'unknown' };
   }
-}
-
-/** Writes that a worker did its rounds. */
-export async function beat(db: Database, name: string, now: Date): Promise<void> {
-  await db
-    .insert(workerBeat)
-    .values({ name, at: now })
-    .onConflictDoUpdate({
-      target: workerBeat.name,
-      set: { at: sql`greatest(${workerBeat.at}, excluded.at)` },
-    });
 }

@@ -1,13 +1,13 @@
 import type { TaskList } from 'graphile-worker';
 import type { Database } from '@data/db';
-import { idempotency, rateLimit, session } from '@data/schema';
-import { and, isNotNull, lt, sql } from 'drizzle-orm';
+import { addBeat, dropOldTries } from '@data/housekeeping';
+import { forgetAnswers } from '@data/idempotency';
+import { dropOldSessions } from '@data/people/users';
+import { releaseExpired } from '@data/stock/holds';
 import { keepNoLonger } from './client/keeping';
 import { openRhythmBoxes } from './client/rhythms';
-import { beat } from './health';
 import { dropOldLinks } from './outbox/outbox';
 import { type BackupPlan, makeBackup } from './shop/backups';
-import { releaseExpired } from './stock/holds';
 
 /**
  * Every minute: whoever looks at a piece releases its hold that ran out, and what nobody looks at is swept. Once an hour
@@ -27,7 +27,7 @@ const KEPT = { answer: 1, key: 365 } as const;
 export const tasksOf = (db: Database, now: () => Date, backups?: BackupPlan): TaskList => ({
   sweep_holds: async (_payload, { logger }) => {
     const released = await db.transaction((tx) => releaseExpired(tx, now()));
-    await beat(db, 'worker', now());
+    await addBeat(db, 'worker', now());
     if (released > 0) logger.info(`${released} holds ran out and are back on the shelf`);
   },
   put_away: async () => putAway(db, now()),
@@ -51,12 +51,8 @@ export const tasksOf = (db: Database, now: () => Date, backups?: BackupPlan): Ta
  */
 export async function putAway(db: Database, now: Date): Promise<void> {
   const before = (days: number): Date => new Date(now.getTime() - days * DAY_MS);
-  await db
-    .update(idempotency)
-    .set({ answer: null })
-    .where(and(isNotNull(idempotency.answer), lt(idempotency.createdAt, before(KEPT.answer))));
-  await db.delete(idempotency).where(lt(idempotency.createdAt, before(KEPT.key)));
-  await db.delete(rateLimit).where(sql`${rateLimit.expire} < ${now.getTime()}`);
-  await db.delete(session).where(lt(session.expiresAt, now));
+  await forgetAnswers(db, { answersBefore: before(KEPT.answer), keysBefore: before(KEPT.key) });
+  await dropOldTries(db, now);
+  await dropOldSessions(db, now);
   await dropOldLinks(db, now);
 }

@@ -1,7 +1,7 @@
 import { setTimeout as pause } from 'node:timers/promises';
 import type { Database } from '@data/db';
-import { audit, user } from '@data/schema';
-import { eq } from 'drizzle-orm';
+import { addDeeds } from '@data/audit';
+import { userOfEmail } from '@data/people/users';
 import { database } from './database';
 import { forgive, isSpent, slowedMs, spend, takenBy } from './limits';
 import { signIn } from './session';
@@ -26,10 +26,7 @@ export async function signInWith(
     return { ok: false, message: 'Too many tries. Please wait ten minutes and try again.' };
   // Somebody tries this account from many places: it answers more slowly, and its owner still gets in.
   await pause(slowedMs(await takenBy('account', email)));
-  const [known] = await db
-    .select({ endedAt: user.endedAt })
-    .from(user)
-    .where(eq(user.email, email.toLowerCase()));
+  const known = await userOfEmail(db, email);
   // An account that was ended says what a wrong password says.
   const answer = known?.endedAt
     ? { ok: false as const, headers: new Headers() }
@@ -49,17 +46,19 @@ export async function signInWith(
 
 /** Writes who came, who failed and who left; an address nobody has leaves no trace in any shop. */
 async function noteOf(db: Database, email: string, action: string): Promise<void> {
-  const [known] = await db.select().from(user).where(eq(user.email, email.toLowerCase()));
+  const known = await userOfEmail(db, email);
   if (known)
-    await db.insert(audit).values({
-      shopId: known.shopId,
-      actorId: action === 'sign-in failed' ? null : known.id,
-      action,
-      entity: 'user',
-      entityId: known.id,
-      details: {},
-      at: new Date(),
-    });
+    await addDeeds(db, [
+      {
+        shopId: known.shopId,
+        actorId: action === 'sign-in failed' ? null : known.id,
+        action,
+        entity: 'user',
+        entityId: known.id,
+        details: {},
+        at: new Date(),
+      },
+    ]);
 }
 
 /** Ends the session of a request; the cookies that forget it. */

@@ -1,6 +1,7 @@
 import type { Role } from '@core/shop';
 import { randomUUID } from 'node:crypto';
 import type { Database, Writer } from '@data/db';
+import { addUser } from '@data/people/users';
 import * as schema from '@data/schema';
 import { betterAuth } from 'better-auth';
 import { drizzleAdapter } from 'better-auth/adapters/drizzle';
@@ -77,22 +78,25 @@ export async function createUser(tx: Writer, signIn: SignIn, user: NewUser): Pro
   const context = await signIn.$context;
   const id = randomUUID();
   const at = new Date();
-  await tx.insert(schema.user).values({
-    id,
-    name: user.name,
-    email: user.email.toLowerCase(),
-    emailVerified: true,
-    role: user.role,
-    shopId: user.shopId,
-    updatedAt: at,
-  });
-  await tx.insert(schema.account).values({
-    id: randomUUID(),
-    accountId: id,
-    providerId: 'credential',
-    userId: id,
-    password: await context.password.hash(user.password),
-    updatedAt: at,
-  });
+  await addUser(
+    tx,
+    {
+      id,
+      name: user.name,
+      email: user.email.toLowerCase(),
+      emailVerified: true,
+      role: user.role,
+      shopId: user.shopId,
+      updatedAt: at,
+    },
+    {
+      id: randomUUID(),
+      accountId: id,
+      providerId: 'credential',
+      userId: id,
+      password: await context.password.hash(user.password),
+      updatedAt: at,
+    },
+  );
   return id;
 }

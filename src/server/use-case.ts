@@ -4,8 +4,7 @@ import type { Answer, CallName, CallOf, Parsed } from '@contracts/calls';
 import { faultsOf } from '@contracts/faults';
 import { unkeepable } from '@contracts/text';
 import { type Database, isUnreachable, SQL, sqlState } from '@data/db';
-import { idempotency } from '@data/schema';
-import { eq } from 'drizzle-orm';
+import { answerOf, keepAnswer, takeKey } from '@data/idempotency';
 import type { Actor, Context } from './context';
 import { conflict, forbidden, invalid, Refusal, unreachable } from './problem';
 
@@ -98,13 +97,9 @@ async function once<N extends CallName>(
 ): Promise<Answer<N>> {
   const key = `${context.actor.id}:${call.name}:${givenKey}`;
   const requestHash = createHash('sha256').update(JSON.stringify(input)).digest('hex');
-  const mine = await context.tx
-    .insert(idempotency)
-    .values({ key, useCase: call.name, requestHash, status: 0, createdAt: context.now })
-    .onConflictDoNothing()
-    .returning({ key: idempotency.key });
-  if (mine.length === 0) {
-    const [before] = await context.tx.select().from(idempotency).where(eq(idempotency.key, key));
+  const isMine = await takeKey(context.tx, { key, useCase: call.name, requestHash, createdAt: context.now });
+  if (!isMine) {
+    const before = await answerOf(context.tx, key);
     if (before?.requestHash !== requestHash) throw conflict('This key was used for something else.');
     // Answers are kept for a day; the deed itself is never done again.
     if (before.answer === null)
@@ -112,6 +107,6 @@ async function once<N extends CallName>(
     return before.answer as Answer<N>;
   }
   const answer = await run(context, input, prepared);
-  await context.tx.update(idempotency).set({ status: 200, answer }).where(eq(idempotency.key, key));
+  await keepAnswer(context.tx, key, answer);
   return answer;
 }

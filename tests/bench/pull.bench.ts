@@ -1,7 +1,7 @@
 import { connect } from '@data/db';
 import { box, garment } from '@data/schema';
-import { PULL_MOST } from '@data/stock';
-import { fillStockroom } from '@server/demo/scale';
+import { PULL_MOST } from '@data/stock/garments';
+import { fillStockroom } from '@data/demo/scale';
 import { eq } from 'drizzle-orm';
 import pg from 'pg';
 import { callerOf } from '../support/server';

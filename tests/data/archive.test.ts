@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { PHOTO_MOST_BYTES } from '@contracts/photo';
 import type { Database } from '@data/db';
 import * as schema from '@data/schema';
-import { ARCHIVED, LEFT_OUT } from '@server/archive/tables';
+import { ARCHIVED, LEFT_OUT } from '@data/archive/tables';
 import { getTableName, is, sql } from 'drizzle-orm';
 import { PgTable } from 'drizzle-orm/pg-core';
 import { strFromU8, strToU8, unzipSync, type Zippable, zipSync } from 'fflate';

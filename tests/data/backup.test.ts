@@ -15,7 +15,7 @@ import { promisify } from 'node:util';
 import { grantAccess } from '@data/access';
 import { connect, migrateDatabase } from '@data/db';
 import { box, client, clientMeasure, photo, session } from '@data/schema';
-import { erasePerson } from '@server/client/eraser';
+import { erasePerson } from '@data/client/eraser';
 import { backupsView, makeBackup } from '@server/shop/backups';
 import { eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';

@@ -1,6 +1,6 @@
 import { SQL, sqlState } from '@data/db';
 import { disagreements } from '@data/check';
-import { moveStock, NothingThere } from '@data/ledger';
+import { moveStock, NothingThere } from '@data/stock/ledger';
 import { stockBalance, stockMovement, variant } from '@data/schema';
 import { and, eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';

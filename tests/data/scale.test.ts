@@ -4,7 +4,7 @@ import { box, garment, stockBalance, user, variant } from '@data/schema';
 import type { PullRow } from '@contracts/pull/pull-row';
 import type { Actor } from '@server/context';
 import { pullList } from '@server/box/pull-list';
-import { fillStockroom } from '@server/demo/scale';
+import { fillStockroom } from '@data/demo/scale';
 import { stockList } from '@server/stock/list';
 import { perform, type Served } from '@server/use-case';
 import { and, eq, sql } from 'drizzle-orm';

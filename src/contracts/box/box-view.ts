@@ -1,6 +1,6 @@
 import type { BoxState, Decision, Step } from '@core/box';
 import type { Ask } from '@core/reading';
-import type { Profile } from '@core/client';
+import type { Learned, Profile } from '@core/client';
 import type { Alteration, Fit, FitPoint } from '@core/fit';
 import type { GuardFinding } from '@core/guard';
 import type { LetterDraft } from '@core/letter';
@@ -113,5 +113,5 @@ export interface BoxView {
   readonly total?: BoxTotal | undefined;
   readonly notesNext: string;
   /** What the last box taught, in a line each. */
-  readonly learned: readonly string[];
+  readonly learned: readonly Learned[];
 }

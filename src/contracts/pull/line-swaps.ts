@@ -1,4 +1,5 @@
 import type { Piece } from '@core/piece';
+import type { Objection } from '@core/pull';
 import { z } from 'zod';
 import type { PlaceView, PullRow } from './pull-row';
 import { STYLING, answers, defineCall } from '../call';
@@ -10,7 +11,7 @@ export type SwapView = Pick<PullRow, 'variantId' | 'piece' | 'size' | 'fit'>;
 export interface LineSwaps {
   readonly lineId: string;
   readonly cheaper?: SwapView | undefined;
-  readonly safer?: (SwapView & { readonly why: string }) | undefined;
+  readonly safer?: (SwapView & { readonly objection: Objection }) | undefined;
   readonly colours: readonly SwapView[];
   /** The same size at other places of the shop. */
   readonly places: readonly PlaceView[];

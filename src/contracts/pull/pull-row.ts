@@ -1,10 +1,10 @@
 import type { Fit, PointFit } from '@core/fit';
 import type { GuardFinding } from '@core/guard';
 import type { Piece } from '@core/piece';
-import type { Reason } from '@core/pull';
+import type { Criterion, Said, WhyLeftOut } from '@core/pull';
 
 /** Something said for or against a candidate. */
-export type ReasonView = Pick<Reason, 'criterion' | 'says' | 'points'>;
+export type ReasonView = Said & { readonly criterion: Criterion; readonly points: number };
 
 export interface PullRow {
   readonly garmentId: string;
@@ -40,5 +40,5 @@ export interface PlaceView {
 
 export interface LeftOut {
   readonly title: string;
-  readonly why: string;
+  readonly why: WhyLeftOut;
 }

@@ -1,19 +1,13 @@
-import { alternativesTo, AXIS_WORDS, objectionsTo } from '../pull';
+import { alternativesTo, type Objection, objectionsTo, objectionWords } from '../pull';
 import { type BoxFoundBy, defineBoxRule } from './box-rule';
 import { wording } from '../rules';
 import { capital } from '../words';
 
-interface Swap {
-  readonly axis: keyof typeof AXIS_WORDS;
-  readonly says: string;
-  readonly swap?: string | undefined;
-}
-
 const words = wording({
-  safer: ({ axis, says, swap }: Swap, say) =>
-    `${say.the()} may be ${AXIS_WORDS[axis]}: ${says}. ${capital(say.called(swap ?? ''))} ${say.verb('be')} the safer swap.`,
-  nothing: ({ axis, says }: Swap, say) =>
-    `${say.the()} may be ${AXIS_WORDS[axis]}: ${says}. Nothing safer is on the shelf in this size.`,
+  safer: ({ objection, swap }: { objection: Objection; swap: string }, say) =>
+    `${say.the()} may be ${objectionWords(objection)}. ${capital(say.called(swap))} ${say.verb('be')} the safer swap.`,
+  nothing: ({ objection }: { objection: Objection }, say) =>
+    `${say.the()} may be ${objectionWords(objection)}. Nothing safer is on the shelf in this size.`,
 });
 type Said = BoxFoundBy<typeof words>;
 
@@ -37,11 +31,10 @@ export const saferSwap = defineBoxRule({
             client,
           );
           const pieces = [piece.id];
-          const { axis, says } = objection;
           return [
             safer
-              ? { code: 'safer', tone: 'works', pieces, params: { axis, says, swap: safer.piece.id } }
-              : { code: 'nothing', tone: 'note', pieces, params: { axis, says } },
+              ? { code: 'safer', tone: 'works', pieces, params: { objection, swap: safer.piece.id } }
+              : { code: 'nothing', tone: 'note', pieces, params: { objection } },
           ];
         }),
 });

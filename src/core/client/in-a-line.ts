@@ -1,5 +1,6 @@
 import { zoneNoun } from '../say';
 import { type Tongue, lengthIn, listed } from '../words';
+import { type Learned, learnedWords } from './learned';
 import type { Profile } from './profile';
 
 /** One thing about a client that must not be forgotten while a box is made; the first ones matter most. */
@@ -15,7 +16,7 @@ export interface ClientFact {
  */
 export function clientFacts(
   { allergies, nevers, limits, cover, measures }: Profile,
-  learned: readonly string[],
+  learned: readonly Learned[],
   tongue: Tongue,
 ): ClientFact[] {
   const facts: ClientFact[] = [];
@@ -48,6 +49,6 @@ export function clientFacts(
       .filter(Boolean)
       .join('; '),
   );
-  add('back', 'Last time', learned[0] ?? '');
+  add('back', 'Last time', learned[0] ? learnedWords(learned[0]) : '');
   return facts;
 }

@@ -1,5 +1,6 @@
 export { CONSENT_WAYS, CONSENT_WORDS, type ConsentAbout, CONSENTS, type ConsentWay } from './consent';
 export { type ClientFact, clientFacts } from './in-a-line';
+export { type Learned, learnedWords } from './learned';
 export {
   HOUSE_SCHOOLS,
   type Limits,

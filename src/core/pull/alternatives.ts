@@ -3,13 +3,14 @@ import { chroma, colourName, deltaEHex, lab } from '../colour';
 import { baredBy } from '../guard';
 import type { Profile } from '../client';
 import { isMicro, type Piece } from '../piece';
+import { coded, type CodedBy, HOUSE_TONGUE, saidOf, type Tongue } from '../words';
 import { AVOIDED, LIKED, nearestTo } from './ask';
 
 /** What a client may have against a piece; a safer one is safer on this axis. */
 export const AXES = ['bright', 'bare', 'cloth', 'patterned', 'bold'] as const;
 export type Axis = (typeof AXES)[number];
 
-export const AXIS_WORDS: Readonly<Record<Axis, string>> = {
+const AXIS_WORDS: Readonly<Record<Axis, string>> = {
   bright: 'too bright',
   bare: 'too bare',
   cloth: 'too much cloth',
@@ -17,12 +18,26 @@ export const AXIS_WORDS: Readonly<Record<Axis, string>> = {
   bold: 'too bold',
 };
 
+/** What is held against a piece, code by code. */
+const words = coded({
+  'off-card': ({ colour }: { colour: string }) => `${colour} is not on the colour card`,
+  strong: () => 'a strong colour for a quiet client',
+  bare: () => 'it leaves bare what the client keeps covered',
+  waist: () => 'it hides the waist',
+  patterned: () => 'it is patterned, and the client prefers plain cloth',
+  bold: () => 'it draws more attention than the client likes',
+});
+
 export interface Objection {
   readonly axis: Axis;
-  readonly says: string;
+  readonly why: CodedBy<typeof words>;
   /** How far along the axis the piece is; a safer one is at least a step lower. */
   readonly amount: number;
 }
+
+/** "too bright: a strong colour for a quiet client". */
+export const objectionWords = ({ axis, why }: Objection, tongue: Tongue = HOUSE_TONGUE): string =>
+  `${AXIS_WORDS[axis]}: ${saidOf(words, why, tongue)}`;
 
 const BRIGHT_CHROMA = 45;
 const STATEMENT_MOST = { quiet: 1, one: 3, bold: 5 } as const;
@@ -52,7 +67,11 @@ function along(axis: Axis, piece: Piece, client: Profile): number {
 /** What this client's appetite and colour card have against a piece; empty when nothing. */
 export function objectionsTo(piece: Piece, client: Profile): Objection[] {
   const { appetite, colourCard, goals } = client;
-  const at = (axis: Axis, says: string): Objection => ({ axis, says, amount: along(axis, piece, client) });
+  const at = (axis: Axis, why: Objection['why']): Objection => ({
+    axis,
+    why,
+    amount: along(axis, piece, client),
+  });
   const found: Objection[] = [];
   const refused = nearestTo(piece, [...colourCard.avoid, ...colourCard.never]) < AVOIDED;
   const loud = appetite.statement === 'quiet' && chromaOf(piece) > BRIGHT_CHROMA;
@@ -62,19 +81,16 @@ export function objectionsTo(piece: Piece, client: Profile): Objection[] {
       at(
         'bright',
         refused
-          ? `${colourName(piece.colours[0]?.hex ?? '#000000')} is not on the colour card`
-          : 'a strong colour for a quiet client',
+          ? { code: 'off-card', params: { colour: colourName(piece.colours[0]?.hex ?? '#000000') } }
+          : { code: 'strong' },
       ),
     );
-  if (baredBy(piece, client).length > 0)
-    found.push(at('bare', 'it leaves bare what the client keeps covered'));
-  if (piece.volume === 'full' && goals.includes('defined-waist'))
-    found.push(at('cloth', 'it hides the waist'));
-  if (appetite.pattern === 'none' && patternOf(piece) > 0)
-    found.push(at('patterned', 'it is patterned, and the client prefers plain cloth'));
+  if (baredBy(piece, client).length > 0) found.push(at('bare', { code: 'bare' }));
+  if (piece.volume === 'full' && goals.includes('defined-waist')) found.push(at('cloth', { code: 'waist' }));
+  if (appetite.pattern === 'none' && patternOf(piece) > 0) found.push(at('patterned', { code: 'patterned' }));
   const most = appetite.statement ? STATEMENT_MOST[appetite.statement] : Infinity;
   if (piece.statement > most || piece.edge > (appetite.edge ?? Infinity) + 1)
-    found.push(at('bold', 'it draws more attention than the client likes'));
+    found.push(at('bold', { code: 'bold' }));
   return found;
 }
 

@@ -4,6 +4,8 @@ import { needsNoIron, wear } from '../piece';
 import { type Ask, kindsWanted, type NamedColour } from '../reading';
 import type { Profile } from '../client';
 import { meets } from '../substances';
+import type { WhyLeftOut } from './left-out';
+import type { Said } from './reasons';
 
 /** ΔE of the nearest of some colours to what is seen of a piece; Infinity without colours. */
 export function nearestTo(piece: Piece, hexes: readonly string[]): number {
@@ -47,102 +49,105 @@ export const isOtherRail = (
   department: Profile['department'],
 ): boolean => Boolean(own && department && own !== 'both' && department !== 'both' && own !== department);
 
-/** What an ask rules out, strictly: a "not", a heel above what was said, the other department. In words, or undefined. */
-export function refusedByAsk(piece: Piece, ask: Ask): string | undefined {
-  if (ask.notKinds?.includes(piece.category)) return 'Not wanted: this kind';
+/** What an ask rules out, strictly: a "not", a heel above what was said, the other department; or undefined. */
+export function refusedByAsk(piece: Piece, ask: Ask): WhyLeftOut | undefined {
+  const notWanted = (what: string): WhyLeftOut => ({ code: 'not-wanted', params: { what } });
+  if (ask.notKinds?.includes(piece.category)) return notWanted('this kind');
   const colour = ask.notColours?.find((named) =>
     piece.colours.some(({ hex, share }) => share >= 0.15 && isCalled(hex, named)),
   );
-  if (colour) return `Not wanted: ${colour.name}`;
-  if (ask.notPatterns?.includes(piece.pattern.kind)) return `Not wanted: ${piece.pattern.kind}`;
-  if (ask.notTextures?.includes(piece.fabric.texture)) return `Not wanted: ${piece.fabric.texture}`;
+  if (colour) return notWanted(colour.name);
+  if (ask.notPatterns?.includes(piece.pattern.kind)) return notWanted(piece.pattern.kind);
+  if (ask.notTextures?.includes(piece.fabric.texture)) return notWanted(piece.fabric.texture);
   const fibre = ask.notFibres?.find((each) => isOf(piece, each));
-  if (fibre) return `Not wanted: ${fibre}`;
+  if (fibre) return notWanted(fibre);
   for (const [field, value] of Object.entries(ask.notCut ?? {}))
     if (piece.cut[field as keyof Cut] === value)
-      return `Not wanted: ${field === 'sleeve' && value === 'none' ? 'sleeveless' : String(value)}`;
+      return notWanted(field === 'sleeve' && value === 'none' ? 'sleeveless' : String(value));
   const heel = piece.measures.heel;
   if (ask.heelMaxMm !== undefined && heel !== undefined && heel > ask.heelMaxMm)
-    return 'A higher heel than was asked for';
-  if (isOtherRail(piece, ask.department)) return `From the ${piece.department}’s rail`;
-  return undefined;
+    return { code: 'heel-over-ask' };
+  return isOtherRail(piece, ask.department) ? otherRail(piece) : undefined;
 }
 
-/** Something an ask says of a piece: how much of the ask's points it gives or takes, and in words. */
-export interface AskRemark {
-  readonly part: number;
-  readonly says: string;
-}
+/** Why a piece of another rail than is shopped is left out. */
+export const otherRail = ({ department }: Pick<Piece, 'department'>): WhyLeftOut => ({
+  code: 'other-rail',
+  params: { rail: department ?? 'other' },
+});
+
+/** Something an ask says of a piece: how much of the ask's points it gives or takes. */
+export type AskRemark = Said & { readonly part: number };
 
 /** How a piece answers an ask, point by point. Parts are working values of the trade, no source. */
 export function answerTo(piece: Piece, ask: Ask): AskRemark[] {
   const said: AskRemark[] = [];
-  const say = (holds: boolean, gives: number, yes: string, takes = 0, no = ''): void => {
-    if (holds) said.push({ part: gives, says: yes });
-    else if (takes !== 0) said.push({ part: takes, says: no });
-  };
+  const say = (part: number, what: Said): void => void said.push({ ...what, part });
+  const yesOrNo = (holds: boolean, yes: number, whenYes: Said, no: number, whenNo: Said): void =>
+    holds ? say(yes, whenYes) : say(no, whenNo);
   const kinds = kindsWanted(ask);
-  if (kinds.length > 0 && kinds.includes(piece.category))
-    said.push({ part: 0.45, says: 'The kind asked for' });
-  const named = (ask.colours ?? []).find((colour) => isInColour(piece, colour));
-  if (named) said.push({ part: 0.4, says: `In ${named.name}, as asked` });
-  else if (ask.colours?.[0])
-    said.push({ part: -0.4, says: `Not in ${ask.colours.map(({ name }) => name).join(' or ')}` });
-  for (const pattern of ask.patterns ?? [])
-    say(
-      piece.pattern.kind === pattern,
-      0.2,
-      pattern === 'solid' ? 'Plain, as asked' : `The ${pattern} asked for`,
-      -0.2,
-      pattern === 'solid' ? 'Patterned' : `No ${pattern}`,
-    );
-  for (const texture of ask.textures ?? [])
-    say(piece.fabric.texture === texture, 0.24, `In ${texture}, as asked`, -0.2, `Not ${texture}`);
-  for (const fibre of ask.fibres ?? [])
+  if (kinds.length > 0 && kinds.includes(piece.category)) say(0.45, { code: 'kind' });
+  const asked = ask.colours ?? [];
+  const named = asked.find((colour) => isInColour(piece, colour));
+  if (named) say(0.4, { code: 'as-coloured', params: { name: named.name } });
+  else if (asked.length > 0)
+    say(-0.4, { code: 'not-coloured', params: { names: asked.map(({ name }) => name) } });
+  for (const name of ask.patterns ?? [])
+    if (name === 'solid')
+      yesOrNo(piece.pattern.kind === name, 0.2, { code: 'plain' }, -0.2, { code: 'not-plain' });
+    else
+      yesOrNo(piece.pattern.kind === name, 0.2, { code: 'pattern', params: { name } }, -0.2, {
+        code: 'no-pattern',
+        params: { name },
+      });
+  for (const name of ask.textures ?? [])
+    yesOrNo(piece.fabric.texture === name, 0.24, { code: 'texture', params: { name } }, -0.2, {
+      code: 'not-texture',
+      params: { name },
+    });
+  for (const name of ask.fibres ?? [])
     if (piece.fabric.fibres.length > 0)
-      say(isOf(piece, fibre), 0.24, `In ${fibre}, as asked`, -0.2, `No ${fibre}`);
+      yesOrNo(isOf(piece, name), 0.24, { code: 'fibre', params: { name } }, -0.2, {
+        code: 'no-fibre',
+        params: { name },
+      });
   for (const [field, value] of Object.entries(ask.cut ?? {})) {
     const own = piece.cut[field as keyof Cut];
-    if (own !== undefined) say(own === value, 0.15, 'Cut as asked', -0.12, 'Another cut than was asked for');
+    if (own !== undefined) yesOrNo(own === value, 0.15, { code: 'cut' }, -0.12, { code: 'other-cut' });
   }
-  if (ask.volume) say(piece.volume === ask.volume, 0.1, 'As loose or close as asked');
+  if (ask.volume && piece.volume === ask.volume) say(0.1, { code: 'volume' });
   if (ask.cover && ask.cover.length > 0) {
     const { covers } = wear(piece);
-    say(
-      ask.cover.every((zone) => covers.has(zone)),
-      0.2,
-      'Covers what was asked',
-      -0.4,
-      'Leaves bare what should be covered',
-    );
+    const isCovered = ask.cover.every((zone) => covers.has(zone));
+    yesOrNo(isCovered, 0.2, { code: 'covers' }, -0.4, { code: 'bares' });
   }
   for (const care of ask.care ?? []) {
     if (care === 'waterproof')
-      say(piece.facts.waterproof === true, 0.24, 'Fine in the wet', -0.12, 'Not for wet weather');
-    else if (care === 'noIron') say(needsNoIron(piece), 0.15, 'No ironing needed', -0.12, 'Needs ironing');
+      yesOrNo(piece.facts.waterproof === true, 0.24, { code: 'waterproof' }, -0.12, {
+        code: 'not-waterproof',
+      });
+    else if (care === 'noIron')
+      yesOrNo(needsNoIron(piece), 0.15, { code: 'no-iron' }, -0.12, { code: 'irons' });
     else if (piece.care !== undefined)
-      say(
+      yesOrNo(
         piece.care === care || (care === 'hand' && piece.care === 'machine'),
         0.18,
-        care === 'machine' ? 'Machine washable' : 'Cared for as asked',
+        { code: care === 'machine' ? 'machine' : 'care' },
         -0.18,
-        care === 'machine' ? 'Not machine washable' : 'Wants other care',
+        { code: care === 'machine' ? 'not-machine' : 'other-care' },
       );
   }
   if (ask.season)
-    say(piece.seasons.includes(ask.season), 0.1, `For ${ask.season}`, -0.2, `Not for ${ask.season}`);
+    yesOrNo(piece.seasons.includes(ask.season), 0.1, { code: 'season', params: { name: ask.season } }, -0.2, {
+      code: 'not-season',
+      params: { name: ask.season },
+    });
   if (ask.formality !== undefined)
-    say(
-      Math.abs(piece.formality - ask.formality) <= 1.5,
-      0.1,
-      'As dressed up as asked',
-      -0.1,
-      'More or less dressed up than was asked',
-    );
+    yesOrNo(Math.abs(piece.formality - ask.formality) <= 1.5, 0.1, { code: 'formality' }, -0.1, {
+      code: 'other-formality',
+    });
   const price = piece.priceMinor ?? 0;
-  if (ask.priceMaxMinor !== undefined && price > ask.priceMaxMinor)
-    said.push({ part: -0.36, says: 'Over what the ask may cost' });
-  if (ask.priceMinMinor !== undefined && price < ask.priceMinMinor)
-    said.push({ part: -0.12, says: 'Below the price given' });
+  if (ask.priceMaxMinor !== undefined && price > ask.priceMaxMinor) say(-0.36, { code: 'over-ask' });
+  if (ask.priceMinMinor !== undefined && price < ask.priceMinMinor) say(-0.12, { code: 'below-ask' });
   return said;
 }

@@ -1,12 +1,12 @@
 import type { Ask } from '../reading';
 import { isSister, isTwin } from '../closet';
 import { colourName } from '../colour';
-import { type FitVerdict, fitWords, type SizeChoice } from '../fit';
+import { asFit, type FitVerdict, type SizeChoice } from '../fit';
 import type { Profile } from '../client';
 import type { Occasion } from '../occasion';
 import type { Category, Piece } from '../piece';
-import { capital } from '../words';
 import { answerTo, AVOIDED, LIKED, nearestTo } from './ask';
+import type { Said } from './reasons';
 
 /** What a candidate is weighed by. `looks` is counted later and orders only when the stylist asks for it. */
 export const CRITERIA = [
@@ -85,18 +85,14 @@ export interface GarmentFacts {
 }
 
 /** One thing said for or against a candidate; `part` is so much of the criterion's weight, −1..1 but for a never. */
-export interface Remark {
-  readonly criterion: Criterion;
-  readonly part: number;
-  readonly says: string;
-}
+export type Remark = Said & { readonly criterion: Criterion; readonly part: number };
 
 type Judge = (
   piece: Piece,
   choice: SizeChoice,
   setting: PullSetting,
   facts: GarmentFacts,
-) => readonly Omit<Remark, 'criterion'>[];
+) => readonly (Said & { readonly part: number })[];
 
 const FIT_PART: Readonly<Record<FitVerdict, number>> = {
   right: 1,
@@ -106,8 +102,8 @@ const FIT_PART: Readonly<Record<FitVerdict, number>> = {
   'too small': -0.5,
 };
 
-const only = (holds: boolean, part: number, says: string): { part: number; says: string }[] =>
-  holds ? [{ part, says }] : [];
+const only = <S extends Said>(holds: boolean, part: number, said: S): (S & { part: number })[] =>
+  holds ? [{ ...said, part }] : [];
 
 /** Days on the shelf from which a garment is old stock, and those at which it weighs full. */
 const AGE = { from: 60, full: 240 } as const;
@@ -117,78 +113,66 @@ const ramp = (value: number, { from, full }: { from: number; full: number }): nu
   Math.min(1, Math.max(0, (value - from) / (full - from)));
 
 export const JUDGES: Readonly<Record<Criterion, Judge>> = {
-  fit: (_piece, choice) => [{ part: FIT_PART[choice.verdict], says: fitWords(choice) }],
+  fit: (_piece, choice) => [{ part: FIT_PART[choice.verdict], code: 'fit', params: { fit: asFit(choice) } }],
   ask: (piece, _choice, { ask }) => (ask ? answerTo(piece, ask) : []),
   price: ({ priceMinor }, _choice, { leftMinor }) => {
     if (leftMinor === undefined || priceMinor === undefined) return [];
-    if (priceMinor > leftMinor) return [{ part: -1, says: 'Over what is left of the budget' }];
+    if (priceMinor > leftMinor) return [{ part: -1, code: 'over-budget' }];
     const share = leftMinor > 0 ? priceMinor / leftMinor : 1;
-    return [{ part: 0.4, says: share < 0.34 ? 'Well within budget' : 'Within budget' }];
+    return [{ part: 0.4, code: share < 0.34 ? 'well-within-budget' : 'within-budget' }];
   },
   colour: (piece, _choice, { client: { colourCard } }) => [
-    ...only(
-      colourCard.like.length > 0 && nearestTo(piece, colourCard.like) < LIKED,
-      0.7,
-      'In a colour this client likes',
-    ),
-    ...only(nearestTo(piece, colourCard.avoid) < AVOIDED, -1, 'In a colour this client avoids'),
-    ...only(nearestTo(piece, colourCard.never) < AVOIDED, -3, 'In a colour this client never wears'),
+    ...only(colourCard.like.length > 0 && nearestTo(piece, colourCard.like) < LIKED, 0.7, {
+      code: 'liked-colour',
+    }),
+    ...only(nearestTo(piece, colourCard.avoid) < AVOIDED, -1, { code: 'avoided-colour' }),
+    ...only(nearestTo(piece, colourCard.never) < AVOIDED, -3, { code: 'never-colour' }),
   ],
   mood: (piece, _choice, { client }) => {
     const mood = piece.moods.find((word) => client.moods.includes(word));
-    return mood ? [{ part: 1, says: `${capital(mood)}, as the brief asks` }] : [];
+    return mood ? [{ part: 1, code: 'mood', params: { mood } }] : [];
   },
   twin: (piece, _choice, { owned, loved = [] }) => {
     const twin = owned.find((own) => isTwin(piece, own));
-    if (twin) return [{ part: -1, says: `Nearly the same as ${twin.title}, already owned` }];
+    if (twin) return [{ part: -1, code: 'twin', params: { title: twin.title } }];
     const sister = owned.find((own) => loved.includes(own.id) && isSister(piece, own));
-    return sister ? [{ part: 0.5, says: `Sister of ${sister.title}, a loved piece` }] : [];
+    return sister ? [{ part: 0.5, code: 'sister', params: { title: sister.title } }] : [];
   },
   occasions: (piece, _choice, { occasions = [] }) => {
     if (occasions.length === 0) return [];
     const served = occasions.filter((occasion) => mayServe(piece, occasion));
-    if (served.length === 0) return [{ part: -0.5, says: 'Wrong formality for the occasions' }];
+    if (served.length === 0) return [{ part: -0.5, code: 'wrong-formality' }];
     const [first] = served;
-    return [
-      {
-        part: served.length / occasions.length,
-        says:
-          served.length === 1 && first
-            ? `Works for ${first.title}`
-            : `Works for ${served.length} of the occasions`,
-      },
-    ];
+    const part = served.length / occasions.length;
+    return served.length === 1 && first
+      ? [{ part, code: 'occasion', params: { title: first.title } }]
+      : [{ part, code: 'occasions', params: { count: served.length } }];
   },
   history: (piece, _choice, { past = [] }, { label = '' }) => {
     const alike = past.filter((line) => line.category === piece.category);
     const ofLabel = alike.filter((line) => label !== '' && line.label === label);
     const kept = ofLabel.find(({ decision }) => decision === 'keep');
     const back = ofLabel.find(({ decision }) => decision === 'return');
-    if (kept && !back) return [{ part: 0.8, says: 'Has kept this label before' }];
-    if (back && !kept)
-      return [{ part: -0.8, says: `Sent this label back before: ${back.reason ?? 'no reason given'}` }];
+    if (kept && !back) return [{ part: 0.8, code: 'kept-label' }];
+    if (back && !kept) return [{ part: -0.8, code: 'sent-label-back', params: { reason: back.reason } }];
     const keeps = alike.filter(({ decision }) => decision === 'keep').length;
     return alike.length >= 2 && keeps === alike.length
-      ? [{ part: 0.4, says: `Has kept all ${alike.length} of this kind` }]
+      ? [{ part: 0.4, code: 'keeps-kind', params: { count: alike.length } }]
       : [];
   },
   depth: (_piece, { offer }) =>
     offer.free === 1
-      ? [{ part: -0.5, says: 'Last one in this size' }]
-      : only(offer.free >= 3, 0.5, `${offer.free} of this size on the shelf`),
+      ? [{ part: -0.5, code: 'last-one' }]
+      : only(offer.free >= 3, 0.5, { code: 'depth', params: { count: offer.free } }),
   interest: ({ priceMinor = 0 }, _choice, { settings }, { costMinor, ageDays = 0 }) => {
     if (!settings?.ownInterest) return [];
     const margin = costMinor === undefined || priceMinor <= 0 ? 0 : (priceMinor - costMinor) / priceMinor;
     const old = ramp(ageDays, AGE);
     const earns = ramp(margin, MARGIN);
     const part = old / 2 + earns / 2;
-    const says = [
-      old > 0 ? `${ageDays} days in the shop` : '',
-      earns > 0 ? `a margin of ${Math.round(margin * 100)} %` : '',
-    ]
-      .filter(Boolean)
-      .join(', ');
-    return part > 0 ? [{ part, says: `For the shop: ${says}` }] : [];
+    if (part <= 0) return [];
+    const params = { days: old > 0 ? ageDays : undefined, margin: earns > 0 ? margin : undefined };
+    return [{ part, code: 'interest', params }];
   },
 };
 /** A piece this far from an occasion's formality serves it in no look. */

@@ -1,12 +1,12 @@
 export {
   type Alternatives,
   alternativesTo,
-  AXIS_WORDS,
   type Objection,
   objectionsTo,
+  objectionWords,
   type Swap,
 } from './alternatives';
-export { answersAsk, isAsColoured, isInColour, isOtherRail, nearestTo, refusedByAsk } from './ask';
+export { answersAsk, isAsColoured, isInColour, isOtherRail, nearestTo, otherRail, refusedByAsk } from './ask';
 export {
   CRITERIA,
   CRITERION_WORDS,
@@ -16,5 +16,7 @@ export {
   type PullSettings,
   USUAL_PULL_WEIGHTS,
 } from './criteria';
-export { type Shared, sharedBy } from './shared';
+export { leftOutWords, type WhyLeftOut } from './left-out';
+export { isSameSaid, reasonWords, type Said } from './reasons';
+export { apartFrom, type Shared, sharedBy } from './shared';
 export { type Candidate, rankPull, type Ranked, type RankSetting, type Reason } from './rank';

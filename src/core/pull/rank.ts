@@ -19,10 +19,8 @@ export interface Candidate extends GarmentFacts {
   readonly offset?: LabelOffset | undefined;
 }
 
-export interface Reason extends Remark {
-  /** What it gave or took, of the points. */
-  readonly points: number;
-}
+/** A remark with what it gave or took, of the points. */
+export type Reason = Remark & { readonly points: number };
 
 export interface Ranked {
   readonly candidate: Candidate;

@@ -1,5 +1,6 @@
 import type { BoxState } from '../box';
 import { daysBetween, type Day, type DueDates } from './due';
+import type { DeskWhat } from './desk-words';
 
 /** What Desk knows of a box. */
 export interface DeskBox {
@@ -21,141 +22,141 @@ export interface DeskBox {
   readonly undecided: number;
 }
 
+/** What is lost when a deed is late, the worst first. */
+export const STAKES = ['occasion', 'promise', 'pieces', 'stock', 'money and stock', 'money'] as const;
+export type Stake = (typeof STAKES)[number];
+
+/** What somebody has to do; the nearer to the parcel, the more urgent of two on one day. */
+export const DEEDS = ['send', 'pack', 'style', 'renew', 'check-in', 'ask', 'close'] as const;
+export type Deed = (typeof DEEDS)[number];
+
 export type Urgency = 'late' | 'today' | 'soon' | 'later';
 
+/** One thing to do next, as data: `desk-words.ts` says it. */
 export interface DeskAction {
-  readonly verb: string;
+  readonly deed: Deed;
+  readonly what: DeskWhat;
+  readonly stake: Stake;
   readonly client: string;
   readonly stylist?: string | undefined;
-  readonly what: string;
   readonly boxId: string;
   readonly number: number;
   readonly step: 'brief' | 'pull' | 'combine' | 'letter' | 'out' | 'tally';
   readonly day?: Day | undefined;
-  readonly clock: string;
+  /** Days until then; negative when it is late. */
+  readonly left?: number | undefined;
   readonly urgency: Urgency;
-  readonly lost: string;
 }
 
-/** Order of what is lost first when two things fall on one day: stock, then the date, then the money. */
-const WEIGHT: Readonly<Record<string, number>> = {
-  Pack: 0,
-  Send: 0,
-  Style: 1,
-  'Write the letter': 1,
-  'Renew the hold': 2,
-  'Check in': 3,
-  'Ask for a decision': 4,
-  Close: 5,
-};
-
-/** The next actions of a shop, each a verb with a client and a clock, ordered by what is lost first. */
+/** The next actions of a shop, each with a client and a day: the soonest first, then what is lost first. */
 export function deskActions(boxes: readonly DeskBox[], today: Day): DeskAction[] {
   return boxes
     .flatMap((box) => actionsOf(box, today))
     .sort(
       (a, b) =>
         (a.day ?? '9999').localeCompare(b.day ?? '9999') ||
-        (WEIGHT[a.verb] ?? 9) - (WEIGHT[b.verb] ?? 9) ||
+        STAKES.indexOf(a.stake) - STAKES.indexOf(b.stake) ||
+        DEEDS.indexOf(a.deed) - DEEDS.indexOf(b.deed) ||
         a.number - b.number,
     );
 }
 
+type Told = Pick<DeskAction, 'deed' | 'what' | 'step' | 'stake' | 'day'>;
+
 function actionsOf(box: DeskBox, today: Day): DeskAction[] {
-  const act = (
-    verb: string,
-    what: string,
-    step: DeskAction['step'],
-    day: Day | undefined,
-    lost: string,
-  ): DeskAction => ({
-    verb,
-    what,
-    step,
-    day,
-    lost,
+  return deedsOf(box).map((told) => ({
+    ...told,
     client: box.client,
     stylist: box.stylist,
     boxId: box.id,
     number: box.number,
-    ...clockOf(day, today),
-  });
-  const { due } = box;
-  const lost = box.wantedBy ? 'The day it was promised for' : 'The day of the occasion';
-  switch (box.state) {
+    left: told.day === undefined ? undefined : daysBetween(today, told.day),
+    urgency: urgencyOf(told.day, today),
+  }));
+}
+
+function deedsOf({
+  state,
+  due,
+  wantedBy,
+  heldLines,
+  holdUntil,
+  undecided,
+  toCheckIn,
+  decideBy,
+}: DeskBox): Told[] {
+  const stake: Stake = wantedBy ? 'promise' : 'occasion';
+  const renew: Told[] = holdUntil
+    ? [
+        {
+          deed: 'renew',
+          what: { code: 'holds-end', params: { count: heldLines } },
+          step: 'pull',
+          stake: 'pieces',
+          day: holdUntil,
+        },
+      ]
+    : [];
+  switch (state) {
     case 'brief':
       return [
-        act(
-          'Style',
-          box.wantedBy ? 'Regular box: the brief is open.' : 'The brief is open; nothing is pulled yet.',
-          'brief',
-          due?.styleBy,
-          lost,
-        ),
+        {
+          deed: 'style',
+          what: { code: wantedBy ? 'regular-box' : 'brief-open' },
+          step: 'brief',
+          stake,
+          day: due?.styleBy,
+        },
       ];
     case 'pulling':
     case 'combining':
       return [
-        act(
-          'Style',
-          box.heldLines > 0 ? `${box.heldLines} held, no letter yet.` : 'Nothing is held yet.',
-          box.state === 'pulling' ? 'pull' : 'combine',
-          due?.styleBy,
-          lost,
-        ),
-        ...(box.holdUntil
-          ? [
-              act(
-                'Renew the hold',
-                `${box.heldLines} held pieces go back to the shelf.`,
-                'pull',
-                box.holdUntil,
-                'The pieces',
-              ),
-            ]
-          : []),
+        {
+          deed: 'style',
+          what: heldLines > 0 ? { code: 'held', params: { count: heldLines } } : { code: 'nothing-held' },
+          step: state === 'pulling' ? 'pull' : 'combine',
+          stake,
+          day: due?.styleBy,
+        },
+        ...renew,
       ];
     case 'written':
       return [
-        act('Pack', 'The letter is written.', 'out', due?.packBy ?? due?.shipBy, lost),
-        ...(box.holdUntil
-          ? [
-              act(
-                'Renew the hold',
-                `${box.heldLines} held pieces go back to the shelf.`,
-                'pull',
-                box.holdUntil,
-                'The pieces',
-              ),
-            ]
-          : []),
+        { deed: 'pack', what: { code: 'written' }, step: 'out', stake, day: due?.packBy ?? due?.shipBy },
+        ...renew,
       ];
     case 'packed':
-      return [act('Send', 'Packed and waiting.', 'out', due?.shipBy, lost)];
+      return [{ deed: 'send', what: { code: 'packed' }, step: 'out', stake, day: due?.shipBy }];
     case 'out':
       return [
-        act(
-          'Ask for a decision',
-          `${box.undecided} pieces are with the client.`,
-          'tally',
-          box.decideBy,
-          'The money and the stock',
-        ),
+        {
+          deed: 'ask',
+          what: { code: 'with-client', params: { count: undecided } },
+          step: 'tally',
+          stake: 'money and stock',
+          day: decideBy,
+        },
       ];
     case 'tallying':
-      return box.toCheckIn > 0
-        ? [act('Check in', `${box.toCheckIn} came back.`, 'tally', box.decideBy, 'The stock')]
-        : [act('Close', 'Every piece is decided.', 'tally', box.decideBy, 'The money')];
+      return toCheckIn > 0
+        ? [
+            {
+              deed: 'check-in',
+              what: { code: 'came-back', params: { count: toCheckIn } },
+              step: 'tally',
+              stake: 'stock',
+              day: decideBy,
+            },
+          ]
+        : [{ deed: 'close', what: { code: 'decided' }, step: 'tally', stake: 'money', day: decideBy }];
     default:
       return [];
   }
 }
 
-function clockOf(day: Day | undefined, today: Day): { clock: string; urgency: Urgency } {
-  if (!day) return { clock: 'No day set', urgency: 'later' };
+function urgencyOf(day: Day | undefined, today: Day): Urgency {
+  if (!day) return 'later';
   const left = daysBetween(today, day);
-  if (left < 0) return { clock: left === -1 ? '1 day late' : `${-left} days late`, urgency: 'late' };
-  if (left === 0) return { clock: 'Today', urgency: 'today' };
-  if (left === 1) return { clock: 'Tomorrow', urgency: 'soon' };
-  return { clock: `In ${left} days`, urgency: left <= 3 ? 'soon' : 'later' };
+  if (left < 0) return 'late';
+  return left === 0 ? 'today' : left <= 3 ? 'soon' : 'later';
 }

@@ -36,3 +36,5 @@ export const eitherOf = (words: readonly string[], english: keyof typeof LISTS =
 /** "a, b and c"; empty for nothing. */
 export const listed = (words: readonly string[], english: keyof typeof LISTS = 'british'): string =>
   LISTS[english].format(words);
+
+export { coded, type Coded, type CodedBy, type CodedWords, saidOf } from './coded';

@@ -1,4 +1,5 @@
 import type { BoxView } from '@contracts/box/box-view';
+import { learnedWords } from '@core/client';
 import { isSettled } from '@core/box';
 import { type Ask, carriedAsks, kindsWanted, readAsk } from '@core/reading';
 import { nextStaple } from '@core/closet';
@@ -216,8 +217,8 @@ export function BriefPage({ initial, cheapest }: BriefPageProps) {
             <section className="sheet" aria-label="From last time">
               <h2>From last time</h2>
               <ul className="learned">
-                {view.learned.map((line) => (
-                  <li key={line}>{line}</li>
+                {view.learned.map((each) => (
+                  <li key={learnedWords(each)}>{learnedWords(each)}</li>
                 ))}
               </ul>
             </section>

@@ -1,5 +1,6 @@
 import type { DeskView } from '@contracts/box/desk-view';
-import type { Urgency } from '@core/schedule';
+import { clockWords, deedWords, deskWhatWords, stakeWords, type Urgency } from '@core/schedule';
+import { uncapital } from '@core/words';
 import { IconAlertTriangle, IconClock, IconSunHigh } from '@tabler/icons-react';
 import { dayWords } from '@ui/days';
 import { Proposals } from '@ui/Proposals';
@@ -72,16 +73,16 @@ export function DeskPage({ view }: { readonly view: DeskView }) {
           {shown.map((action, i) => {
             const Sign = SIGN[action.urgency];
             return (
-              <li key={`${action.boxId}${action.verb}`} className={`desk-${action.urgency}`}>
+              <li key={`${action.boxId}${action.deed}`} className={`desk-${action.urgency}`}>
                 <a href={`/box/${action.boxId}/${action.step}`}>
                   <span className="desk-clock">
                     <Sign size={17} aria-hidden />
-                    {action.clock}
+                    {clockWords(action)}
                   </span>
                   <span className="desk-verb serif">
-                    {action.verb} <span className="soft">for</span> {action.client}
+                    {deedWords(action.deed)} <span className="soft">for</span> {action.client}
                   </span>
-                  <span className="desk-what">{action.what}</span>
+                  <span className="desk-what">{deskWhatWords(action.what)}</span>
                   <span className="desk-lost small">
                     {action.day && (
                       <>
@@ -89,7 +90,7 @@ export function DeskPage({ view }: { readonly view: DeskView }) {
                         <br />
                       </>
                     )}
-                    {i === 0 ? `At stake: ${action.lost.toLowerCase()}` : action.lost}
+                    {i === 0 ? `At stake: ${uncapital(stakeWords(action.stake))}` : stakeWords(action.stake)}
                   </span>
                   <span className="desk-box num">
                     Box {action.number}

@@ -2,13 +2,14 @@ import type { BoxView } from '@contracts/box/box-view';
 import type { PullRow, ReasonView } from '@contracts/pull/pull-row';
 import { fitWords } from '@core/fit';
 import { isRefused } from '@core/guard';
-import type { Shared } from '@core/pull';
+import { apartFrom, reasonWords, type Shared } from '@core/pull';
 import { Button } from '@mantine/core';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { GuardWords } from '@ui/GuardWords';
 import { Money } from '@ui/Money';
 import { memo } from 'react';
-import type { Else } from './usePullList';
+import type { Tongue } from '@core/words';
+import type { InItsPlace } from './usePullList';
 
 export interface HoldWish {
   readonly variantId: string;
@@ -26,7 +27,7 @@ interface Props {
   readonly busy: boolean;
   readonly compared: boolean;
   /** What else of the list could be taken in its place. */
-  readonly instead: Else | undefined;
+  readonly instead: InItsPlace | undefined;
   /** Goes to another candidate of the list. */
   readonly onGo: (row: PullRow) => void;
   readonly onHold: (row: PullRow, wish: HoldWish) => void;
@@ -56,10 +57,7 @@ export const CandidateRow = memo(function CandidateRow({
       </span>
       <div>
         <div className="serif pull-title">{row.piece.title}</div>
-        <Reasons
-          reasons={row.reasons.filter(({ says }) => !shared.reasons.includes(says))}
-          doubt={row.doubt?.says === shared.doubt ? undefined : row.doubt}
-        />
+        <Reasons {...apartFrom(shared, row)} tongue={view.shop.tongue} />
         <GuardWords findings={row.guard} />
         {instead?.cheaper && (
           <GoTo
@@ -156,24 +154,25 @@ function GoTo({ words, row, currency, onGo }: GoToProps) {
 interface ReasonsProps {
   readonly reasons: readonly ReasonView[];
   readonly doubt: ReasonView | undefined;
+  readonly tongue: Tongue;
 }
 
 /** What speaks for a candidate and what most against it; the shop's own interest says that it is that. */
-export function Reasons({ reasons, doubt }: ReasonsProps) {
+export function Reasons({ reasons, doubt, tongue }: ReasonsProps) {
   return (
     <ul className="pull-reasons">
-      {reasons.map(({ criterion, says, points }) => (
+      {reasons.map((reason) => (
         <li
-          key={says}
-          className={criterion === 'interest' ? 'pull-interest' : undefined}
-          title={`${points >= 0 ? '+' : '−'}${Math.abs(points)} points`}
+          key={reason.code}
+          className={reason.criterion === 'interest' ? 'pull-interest' : undefined}
+          title={`${reason.points >= 0 ? '+' : '−'}${Math.abs(reason.points)} points`}
         >
-          {says}
+          {reasonWords(reason, tongue)}
         </li>
       ))}
       {doubt && (
         <li className="pull-doubt" title={`−${Math.abs(doubt.points)} points`}>
-          {doubt.says}
+          {reasonWords(doubt, tongue)}
         </li>
       )}
     </ul>

@@ -39,7 +39,7 @@ export function Compare({ rows, view, looks, open, mayHold, onClose, onHold, onD
               </span>
             </p>
             <Swatches hexes={row.piece.colours.map(({ hex }) => hex)} />
-            <Reasons reasons={row.reasons} doubt={row.doubt} />
+            <Reasons reasons={row.reasons} doubt={row.doubt} tongue={view.shop.tongue} />
             <div className="compare-act">
               <Button size="xs" disabled={!mayHold} onClick={() => onHold(row, { variantId: row.variantId })}>
                 Hold {row.size}

@@ -12,6 +12,7 @@ import {
 } from '@core/fit';
 import { bodyOf } from '@core/figure';
 import { money, parseMoney } from '@core/money';
+import { objectionWords } from '@core/pull';
 import type { Tongue } from '@core/words';
 import { Button, Checkbox, Modal, NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { call, showProblem } from '@ui/api';
@@ -137,7 +138,7 @@ function Alternatives({
       )}
       <ul className="rows">
         {cheaper && offer('Nearly the same for less', cheaper)}
-        {safer && offer('Safer', safer, `It may be ${safer.why}.`)}
+        {safer && offer('Safer', safer, `It may be ${objectionWords(safer.objection, view.shop.tongue)}.`)}
         {colours.map((each) => offer('In another colour', each))}
       </ul>
       {places.length > 0 && (

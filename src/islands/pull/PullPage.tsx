@@ -1,4 +1,4 @@
-import { sharedBy } from '@core/pull';
+import { reasonWords, sharedBy } from '@core/pull';
 import { isOpen } from '@core/box';
 import type { BoxView, LineView } from '@contracts/box/box-view';
 import type { PullRow } from '@contracts/pull/pull-row';
@@ -18,7 +18,7 @@ import { CandidateRow, type HoldWish } from './CandidateRow';
 import { Compare, COMPARED_MOST } from './Compare';
 import { LineSheet } from './LineSheet';
 import { useLooksOpened } from './useBoxWork';
-import { type PullFilter, useElse, useOrder, usePullList } from './usePullList';
+import { type PullFilter, useInItsPlace, useOrder, usePullList } from './usePullList';
 import { WhyNot } from './WhyNot';
 import './pull.css';
 
@@ -48,7 +48,7 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
   const { answer, asked } = usePullList(view, filter);
   const opened = useLooksOpened(view, answer?.rows);
   const [byLooks, setByLooks] = useState(false);
-  const elseOf = useElse(answer?.rows, view.client.profile);
+  const elseOf = useInItsPlace(answer?.rows, view.client.profile);
   const rows = useOrder(answer?.rows, opened, byLooks);
   const shared = useMemo(() => sharedBy(answer?.rows ?? []), [answer?.rows]);
   const [compared, setCompared] = useState<readonly PullRow[]>([]);
@@ -207,8 +207,15 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
           )}
           {(shared.reasons.length > 0 || shared.doubt) && (
             <p className="pull-shared">
-              {shared.reasons.length > 0 && <>All of them: {shared.reasons.map(uncapital).join('; ')}.</>}
-              {shared.doubt && <span className="pull-doubt">{shared.doubt}.</span>}
+              {shared.reasons.length > 0 && (
+                <>
+                  All of them:{' '}
+                  {shared.reasons.map((said) => uncapital(reasonWords(said, view.shop.tongue))).join('; ')}.
+                </>
+              )}
+              {shared.doubt && (
+                <span className="pull-doubt">{reasonWords(shared.doubt, view.shop.tongue)}.</span>
+              )}
             </p>
           )}
           <ol className="rows pull-rows" ref={list}>
@@ -229,7 +236,7 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
               />
             ))}
           </ol>
-          <WhyNot ref={why} leftOut={answer?.leftOut ?? []} asked={asked} />
+          <WhyNot ref={why} leftOut={answer?.leftOut ?? []} asked={asked} tongue={view.shop.tongue} />
         </section>
         <aside className="sheet pull-box" aria-label="In the box">
           <h2>In the box</h2>

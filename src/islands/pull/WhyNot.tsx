@@ -1,17 +1,20 @@
 import type { Input } from '@contracts/calls';
 import type { LeftOut } from '@contracts/pull/pull-row';
+import { leftOutWords } from '@core/pull';
+import type { Tongue } from '@core/words';
 import { Button, TextInput } from '@mantine/core';
 import { call, showProblem } from '@ui/api';
 import { forwardRef, useState } from 'react';
 
 interface Props {
   readonly leftOut: readonly LeftOut[];
+  readonly tongue: Tongue;
   /** What the list was asked for, so that the answer is about it. */
   readonly asked: Omit<Input<'why-not'>, 'search'>;
 }
 
 /** What was left out and why; and of anything by name, why it is not among the candidates. */
-export const WhyNot = forwardRef<HTMLInputElement, Props>(function WhyNot({ leftOut, asked }, ref) {
+export const WhyNot = forwardRef<HTMLInputElement, Props>(function WhyNot({ leftOut, asked, tongue }, ref) {
   const [open, setOpen] = useState(false);
   const [name, setName] = useState('');
   const [found, setFound] = useState<{ readonly name: string; readonly rows: readonly LeftOut[] }>();
@@ -34,7 +37,7 @@ export const WhyNot = forwardRef<HTMLInputElement, Props>(function WhyNot({ left
           <button className="plain-button small" aria-expanded={open} onClick={() => setOpen(!open)}>
             {leftOut.length} left out: why
           </button>
-          {open && <Reasons rows={leftOut} />}
+          {open && <Reasons rows={leftOut} tongue={tongue} />}
         </>
       )}
       <form
@@ -61,19 +64,19 @@ export const WhyNot = forwardRef<HTMLInputElement, Props>(function WhyNot({ left
           (found.rows.length === 0 ? (
             <p className="small soft">Nothing in the stockroom is called “{found.name}”.</p>
           ) : (
-            <Reasons rows={found.rows} />
+            <Reasons rows={found.rows} tongue={tongue} />
           ))}
       </div>
     </section>
   );
 });
 
-function Reasons({ rows }: { readonly rows: readonly LeftOut[] }) {
+function Reasons({ rows, tongue }: { readonly rows: readonly LeftOut[]; readonly tongue: Tongue }) {
   return (
     <ul className="small">
       {rows.map(({ title, why }) => (
-        <li key={title + why}>
-          <b>{title}</b>: {why}
+        <li key={title + why.code}>
+          <b>{title}</b>: {leftOutWords(why, tongue)}
         </li>
       ))}
     </ul>

@@ -63,13 +63,16 @@ export function useOrder(
 }
 
 /** What else of the list could be taken in the place of a candidate. */
-export interface Else {
+export interface InItsPlace {
   readonly cheaper?: PullRow | undefined;
   readonly safer?: PullRow | undefined;
 }
 
 /** Of each candidate, which other one is nearly the same for less, and which is safer where the client may object. */
-export function useElse(rows: readonly PullRow[] | undefined, client: Profile): ReadonlyMap<string, Else> {
+export function useInItsPlace(
+  rows: readonly PullRow[] | undefined,
+  client: Profile,
+): ReadonlyMap<string, InItsPlace> {
   return useMemo(() => {
     const stock = (rows ?? []).map((row) => ({ row, piece: row.piece }));
     return new Map(

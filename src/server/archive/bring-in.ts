@@ -5,9 +5,22 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { PHOTO_MOST_BYTES } from '@contracts/photo';
 import { disagreements } from '@data/check';
-import type { Database, Reader, Writer } from '@data/db';
-import { account, box, client, garment, location, photo, promotion, shop, user } from '@data/schema';
-import { eq, getTableName, inArray, or } from 'drizzle-orm';
+import { columnsOf, fromJson, type JsonRow, pointersOf, rowSchemaOf } from '@data/archive/rows';
+import {
+  accountsLike,
+  addAccount,
+  hasNothing,
+  insertPhoto,
+  insertRows,
+  makeRoom,
+  sqlName,
+  takeTerms,
+} from '@data/archive/store';
+import { ARCHIVED, type ArchivedTable, tableNamed } from '@data/archive/tables';
+import type { Database, Writer } from '@data/db';
+import type { PhotoRow } from '@data/photo/photos';
+import type { UserRow } from '@data/people/users';
+import { findShop } from '@data/shop/shops';
 import { Unzip, UnzipInflate } from 'fflate';
 import sharp from 'sharp';
 import { z } from 'zod';
@@ -16,8 +29,6 @@ import type { Actor } from '../context';
 import { PHOTO_MOST_PX } from '../photo/read-photo';
 import { newToken, tokenHash } from '../private-token';
 import { conflict, invalid, Refusal } from '../problem';
-import { columnsOf, fromJson, type JsonRow, pointersOf, rowSchemaOf } from './rows';
-import { ARCHIVED, type ArchivedTable, tableNamed } from './tables';
 import { ARCHIVE_FORMAT } from './take-out';
 
 /** Largest archive taken, bytes packed; and unpacked, so that a small file does not fill the machine. */
@@ -222,20 +233,9 @@ function pointers(rows: Rows, shopId: string, say: (path: string, message: strin
         if (row.shopId !== shopId) say(`tables/${archived.name}.jsonl:${i + 1} shopId`, 'of another shop');
 }
 
-const sqlName = ({ table }: ArchivedTable): string => getTableName(table);
-
-/** True while a shop has no garment, no client and no box. */
-export async function hasNothing(db: Reader, shopId: string): Promise<boolean> {
-  for (const table of [garment, client, box] as const) {
-    const [one] = await db.select({ id: table.id }).from(table).where(eq(table.shopId, shopId)).limit(1);
-    if (one) return false;
-  }
-  return true;
-}
-
 /** An archive comes into a shop that has nothing yet: two are never mixed. */
 async function mustBeEmpty(tx: Writer, actor: Actor): Promise<void> {
-  await tx.select({ id: shop.id }).from(shop).where(eq(shop.id, actor.shopId)).for('update');
+  await findShop(tx, actor.shopId, true);
   if (!(await hasNothing(tx, actor.shopId)))
     throw conflict(
       'This shop has garments, clients or boxes already. An archive comes into an empty shop only.',
@@ -262,19 +262,17 @@ async function insertAll(tx: Writer, actor: Actor, rows: Rows, oldShop: string):
       });
     return values;
   };
-  // Places and reductions the new shop was given when it was opened make room for its own.
-  await tx.delete(promotion).where(eq(promotion.shopId, actor.shopId));
-  await tx.delete(location).where(eq(location.shopId, actor.shopId));
+  await makeRoom(tx, actor.shopId);
   for (const archived of ARCHIVED) {
     if (archived.name === 'user' || archived.name === 'photo') continue;
     const own = (rows.get(archived.name) ?? []).map((row) => mapped(archived, row));
     if (archived.name === 'shop') {
       const { id: _id, ...terms } = own[0] ?? {};
-      await tx.update(shop).set(terms).where(eq(shop.id, actor.shopId));
+      await takeTerms(tx, actor.shopId, terms);
       continue;
     }
     for (let i = 0; i < own.length; i += ROWS_AT_ONCE)
-      await tx.insert(archived.table).values(own.slice(i, i + ROWS_AT_ONCE) as never);
+      await insertRows(tx, archived, own.slice(i, i + ROWS_AT_ONCE));
   }
   return people.added;
 }
@@ -283,20 +281,11 @@ async function insertAll(tx: Writer, actor: Actor, rows: Rows, oldShop: string):
 async function bringPeople(tx: Writer, actor: Actor, rows: Rows) {
   const own = (rows.get('user') ?? []).map((row) => fromJson(tableNamed('user'), row));
   const emails = own.map(({ email }) => String(email).toLowerCase());
-  const known = emails.length
-    ? await tx
-        .select({ id: user.id, email: user.email, shopId: user.shopId })
-        .from(user)
-        .where(
-          or(
-            inArray(user.email, emails),
-            inArray(
-              user.id,
-              own.map(({ id }) => String(id)),
-            ),
-          ),
-        )
-    : [];
+  const known = await accountsLike(
+    tx,
+    emails,
+    own.map(({ id }) => String(id)),
+  );
   const ids = new Map<string, string>();
   let added = 0;
   for (const row of own) {
@@ -310,15 +299,7 @@ async function bringPeople(tx: Writer, actor: Actor, rows: Rows) {
     }
     const id = known.some((each) => each.id === row.id) ? randomUUID() : String(row.id);
     ids.set(String(row.id), id);
-    await tx.insert(user).values({ ...(row as typeof user.$inferInsert), id, email, shopId: actor.shopId });
-    await tx.insert(account).values({
-      id: randomUUID(),
-      accountId: id,
-      providerId: 'credential',
-      userId: id,
-      password: null,
-      updatedAt: new Date(),
-    });
+    await addAccount(tx, { ...(row as UserRow), id, email, shopId: actor.shopId }, randomUUID(), new Date());
     added++;
   }
   return { ids, added };
@@ -344,8 +325,8 @@ async function insertPhotos(tx: Writer, actor: Actor, path: string, rows: Rows):
       const { format, width = 0, height = 0 } = found ?? {};
       if (format !== 'jpeg' || Math.max(width, height) > PHOTO_MOST_PX)
         throw invalid([{ path: name, message: `not a JPEG of at most ${PHOTO_MOST_PX} px` }]);
-      await tx.insert(photo).values({
-        ...(row as typeof photo.$inferInsert),
+      await insertPhoto(tx, {
+        ...(row as PhotoRow),
         shopId: actor.shopId,
         jpeg,
         width,

@@ -4,17 +4,18 @@ import { mkdtemp, open, rm, stat } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Readable } from 'node:stream';
+import { type JsonRow, rowSchemaOf } from '@data/archive/rows';
+import { archivedRows } from '@data/archive/store';
+import { ARCHIVED, type ArchivedTable } from '@data/archive/tables';
+import { datedOccasions } from '@data/client/occasions';
 import type { Database, Writer } from '@data/db';
-import { client, occasion, photo } from '@data/schema';
+import { findPhoto, photoIdsOf } from '@data/photo/photos';
 import { Zip, ZipDeflate, ZipPassThrough } from 'fflate';
 import ical, { ICalCalendarMethod } from 'ical-generator';
-import { and, asc, eq, isNotNull } from 'drizzle-orm';
 import { z } from 'zod';
 import type { Actor } from '../context';
 import { dayIn, shopOf } from '../shop/settings';
 import { stockText } from '../stock/many';
-import { type JsonRow, rowSchemaOf, selectionOf } from './rows';
-import { ARCHIVED, type ArchivedTable } from './tables';
 
 export const ARCHIVE_FORMAT = 'ivory-rail/shop@1';
 const ROWS_AT_ONCE = 2000;
@@ -140,13 +141,10 @@ async function* linesOf(
   hash: ReturnType<typeof createHash>,
 ): AsyncGenerator<Uint8Array> {
   for (;;) {
-    const rows = (await tx
-      .select(selectionOf(archived))
-      .from(archived.table)
-      .where(archived.of(shopId))
-      .orderBy(...archived.order.map((column) => asc(column)))
-      .limit(ROWS_AT_ONCE)
-      .offset(found.rows)) as JsonRow[];
+    const rows: JsonRow[] = await archivedRows(tx, archived, shopId, {
+      offset: found.rows,
+      limit: ROWS_AT_ONCE,
+    });
     if (rows.length === 0) return;
     found.rows += rows.length;
     const bytes = Buffer.from(rows.map((row) => `${JSON.stringify(row)}\n`).join(''), 'utf8');
@@ -157,13 +155,8 @@ async function* linesOf(
 }
 
 async function* photosOf(tx: Writer, shopId: string): AsyncGenerator<Entry> {
-  const ids = await tx
-    .select({ id: photo.id })
-    .from(photo)
-    .where(eq(photo.shopId, shopId))
-    .orderBy(asc(photo.id));
-  for (const { id } of ids) {
-    const [row] = await tx.select({ jpeg: photo.jpeg }).from(photo).where(eq(photo.id, id));
+  for (const id of await photoIdsOf(tx, shopId)) {
+    const row = await findPhoto(tx, shopId, id);
     if (row)
       yield {
         name: `photos/${id}.jpg`,
@@ -177,18 +170,7 @@ async function* photosOf(tx: Writer, shopId: string): AsyncGenerator<Entry> {
 
 /** Occasions with a day as whole-day events (RFC 5545), for any calendar. */
 async function calendarOf(tx: Writer, shopId: string, now: Date): Promise<string> {
-  const rows = await tx
-    .select({
-      id: occasion.id,
-      title: occasion.title,
-      day: occasion.day,
-      name: client.name,
-      details: occasion.details,
-    })
-    .from(occasion)
-    .innerJoin(client, eq(client.id, occasion.clientId))
-    .where(and(eq(client.shopId, shopId), isNotNull(occasion.day)))
-    .orderBy(asc(occasion.day), asc(occasion.id));
+  const rows = await datedOccasions(tx, shopId);
   const calendar = ical({ name: 'Occasions', prodId: '//Ivory Rail//Occasions//EN' });
   calendar.method(ICalCalendarMethod.PUBLISH);
   for (const { id, title, day, name, details } of rows)

@@ -2,8 +2,7 @@ import { removeAlterationCall } from '@contracts/pull/remove-alteration';
 import { saveAlterationCall } from '@contracts/pull/save-alteration';
 import { isOpen } from '@core/box';
 import { alterationFault, altered } from '@core/fit';
-import { alteration } from '@data/schema';
-import { and, eq } from 'drizzle-orm';
+import { dropAlteration, type LineRecord, linesOf, putAlteration } from '@data/box/lines';
 import { note } from '../audit';
 import type { Context } from '../context';
 import { conflict, invalid, notFound } from '../problem';
@@ -12,7 +11,7 @@ import { shopOf } from '../shop/settings';
 import { serve } from '../use-case';
 import { setHoldClock } from './hold-clock';
 import { boxView } from './box-view';
-import { boxOf, type LineRecord, linesOf } from './lines';
+import { boxOf } from './lines';
 
 /** The line of a box that may still be changed. */
 async function openLine({ tx, actor }: Context, boxId: string, lineId: string): Promise<LineRecord> {
@@ -32,8 +31,7 @@ export const saveAlteration = serve(saveAlterationCall, {
     const fault = alterationFault(altered(pieceOfGarment(garment, variant), others), { job, mm });
     if (fault) throw invalid([{ path: 'mm', message: fault }]);
     const { alteredMayReturn } = await shopOf(tx, actor.shopId);
-    await tx.delete(alteration).where(and(eq(alteration.boxLineId, lineId), eq(alteration.job, job)));
-    await tx.insert(alteration).values({
+    await putAlteration(tx, {
       boxLineId: lineId,
       job,
       mm,
@@ -53,7 +51,7 @@ export const removeAlteration = serve(removeAlterationCall, {
     const { tx, actor, now } = context;
     const { alterations } = await openLine(context, boxId, lineId);
     if (!alterations.some((each) => each.id === id)) throw notFound('That alteration');
-    await tx.delete(alteration).where(eq(alteration.id, id));
+    await dropAlteration(tx, id);
     await setHoldClock(context, await boxOf(tx, actor.shopId, boxId));
     await note(context, 'leave unaltered', 'box_line', lineId, { boxId });
     return boxView(tx, actor, boxId, now);

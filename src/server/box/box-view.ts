@@ -1,32 +1,27 @@
 import { type BoxState, hasLeft, stepOf } from '@core/box';
+import type { Learned } from '@core/client';
 import type { GuardFinding } from '@core/guard';
 import { earliestOccasion } from '@core/schedule';
 import { sizeWords } from '@core/stock';
 import type { BoxView, LineView } from '@contracts/box/box-view';
 import type { Reader } from '@data/db';
+import { asksOf } from '@data/box/asks';
+import { closedBefore, linesWithTitles, occasionIdsOf } from '@data/box/boxes';
+import { lastHandover } from '@data/box/handovers';
+import { type LineRecord, linesOf } from '@data/box/lines';
+import { looksOf } from '@data/box/looks';
+import { closetOf } from '@data/client/closet';
+import { occasionsOf } from '@data/client/occasions';
+import { nameOf, stylistsOf } from '@data/people/users';
+import { photosOf } from '@data/photo/photos';
 import { pieceOfOwned } from '@data/pieces';
-import { box, boxAsk, boxLine, boxOccasion, garment, look, ownedItem, variant } from '@data/schema';
-import { and, asc, desc, eq, inArray, isNull, ne } from 'drizzle-orm';
-import { occasionsOf } from '../client/occasions';
 import { clientOf } from '../client/profile';
 import { type Actor, stylistsOnly } from '../context';
-import { photosOf } from '../photo/photos';
 import { calendarOf, dayIn, leadTimes, shopOf, shopView } from '../shop/settings';
 import { dueOn } from './due';
 import { guardOf, passesOf } from './guard';
-import {
-  alteringDays,
-  boxOf,
-  isHeld,
-  type LineRecord,
-  linesOf,
-  mayReturn,
-  pieceOfLine,
-  priceOf,
-  spentOn,
-} from './lines';
+import { alteringDays, boxOf, isHeld, mayReturn, pieceOfLine, priceOf, spentOn } from './lines';
 import { termsOf, totalOf } from './money';
-import { lastHandover, nameOf, stylistsOf } from './stylists';
 
 function lineView(
   record: LineRecord,
@@ -68,37 +63,29 @@ function lineView(
 }
 
 /** What earlier boxes taught: what came back and why, and the note left for the next one. */
-async function learnedFrom(db: Reader, clientId: string, boxId: string): Promise<string[]> {
-  const before = await db
-    .select()
-    .from(box)
-    .where(and(eq(box.clientId, clientId), eq(box.state, 'closed'), ne(box.id, boxId)))
-    .orderBy(desc(box.closedAt))
-    .limit(3);
-  const said: string[] = before.flatMap((row) => (row.notesNext ? [row.notesNext] : []));
-  if (before.length === 0) return said;
-  const back = await db
-    .select({ line: boxLine, garment })
-    .from(boxLine)
-    .innerJoin(variant, eq(variant.id, boxLine.variantId))
-    .innerJoin(garment, eq(garment.id, variant.garmentId))
-    .where(
-      and(
-        inArray(
-          boxLine.boxId,
-          before.map((row) => row.id),
-        ),
-        eq(boxLine.decision, 'return'),
-      ),
-    );
+async function learnedFrom(db: Reader, clientId: string, boxId: string): Promise<Learned[]> {
+  const before = await closedBefore(db, clientId, boxId, BOXES_LOOKED_AT);
+  const said = before.flatMap((row): Learned[] =>
+    row.notesNext ? [{ kind: 'noted', text: row.notesNext }] : [],
+  );
+  const back = await linesWithTitles(
+    db,
+    before.map((row) => row.id),
+  );
   return [
     ...said,
-    ...back.map(
-      ({ line, garment: row }) =>
-        `${row.title} came back: ${line.reason ?? 'no reason given'}${line.note ? ` (${line.note})` : ''}`,
-    ),
+    ...back
+      .filter(({ line }) => line.decision === 'return')
+      .map(({ line, title }): Learned => ({
+        kind: 'came back',
+        title,
+        reason: line.reason ?? undefined,
+        note: line.note,
+      })),
   ];
 }
+/** Earlier boxes that still say something of the next one. */
+const BOXES_LOOKED_AT = 3;
 
 /** A box with everything its six steps show, for those who dress its client. */
 export async function boxView(db: Reader, actor: Actor, id: string, now: Date): Promise<BoxView> {
@@ -109,18 +96,10 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
   const { row: person, profile } = await clientOf(db, shopId, row.clientId);
   const lines = await linesOf(db, id);
   const occasions = await occasionsOf(db, row.clientId);
-  const chosen = await db.select().from(boxOccasion).where(eq(boxOccasion.boxId, id));
-  const asks = await db.select().from(boxAsk).where(eq(boxAsk.boxId, id)).orderBy(asc(boxAsk.position));
-  const owned = await db
-    .select()
-    .from(ownedItem)
-    .where(and(eq(ownedItem.clientId, row.clientId), isNull(ownedItem.retiredAt)))
-    .orderBy(asc(ownedItem.createdAt), asc(ownedItem.id));
-  const looks = await db
-    .select()
-    .from(look)
-    .where(eq(look.boxId, id))
-    .orderBy(asc(look.position), asc(look.createdAt));
+  const occasionIds = await occasionIdsOf(db, id);
+  const asks = await asksOf(db, id);
+  const owned = await closetOf(db, row.clientId);
+  const looks = await looksOf(db, id);
   const ofGarments = await photosOf(
     db,
     'garment',
@@ -132,7 +111,6 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
     owned.map((each) => each.id),
   );
   const today = dayIn(shop.zone, now);
-  const occasionIds = chosen.map((each) => each.occasionId);
   const altering = alteringDays(lines.flatMap(({ alterations }) => alterations));
   const [day] = occasions
     .flatMap(({ id: of, occasion }) => (occasionIds.includes(of) && occasion.date ? [occasion.date] : []))

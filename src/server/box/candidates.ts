@@ -7,17 +7,18 @@ import type { Candidate, RankSetting } from '@core/pull';
 import { sizeWords } from '@core/stock';
 import type { English } from '@core/words';
 import type { Reader } from '@data/db';
-import { labelKey, labelOffsets, pastLines } from '@data/decisions';
+import { type BoxRecord, occasionIdsOf } from '@data/box/boxes';
+import { labelKey, labelOffsets, pastLines } from '@data/box/decisions';
+import type { LineRecord } from '@data/box/lines';
+import { closetOf } from '@data/client/closet';
+import { occasionsOf } from '@data/client/occasions';
 import { pieceOfGarment, pieceOfOwned, splitMeasures } from '@data/pieces';
-import { boxOccasion, garment, ownedItem, variant } from '@data/schema';
-import { type GarmentVersion, type KnownGarment, knownGarments, rowVersion } from '@data/known-garments';
-import { pullCandidates, type PullWish, unitsOnShelf } from '@data/stock';
-import { and, eq, isNull } from 'drizzle-orm';
-import { occasionsOf } from '../client/occasions';
+import { pullCandidates, type PullWish, unitsOnShelf, versionOfSize } from '@data/stock/garments';
+import { type GarmentVersion, type KnownGarment, knownGarments } from '@data/stock/known-garments';
 import { clientOf } from '../client/profile';
 import type { Actor, Context } from '../context';
 import { shopOf } from '../shop/settings';
-import { type BoxRecord, type LineRecord, spentOn } from './lines';
+import { spentOn } from './lines';
 
 const DAY_MS = 86_400_000;
 
@@ -30,11 +31,8 @@ export async function rankSetting(
 ): Promise<RankSetting> {
   const shop = await shopOf(db, actor.shopId);
   const { profile } = await clientOf(db, actor.shopId, row.clientId);
-  const owned = await db
-    .select()
-    .from(ownedItem)
-    .where(and(eq(ownedItem.clientId, row.clientId), isNull(ownedItem.retiredAt)));
-  const chosen = await db.select().from(boxOccasion).where(eq(boxOccasion.boxId, row.id));
+  const owned = await closetOf(db, row.clientId);
+  const chosen = await occasionIdsOf(db, row.id);
   const occasions = chosen.length > 0 ? await occasionsOf(db, row.clientId) : [];
   return {
     body: bodyOf(profile.measures),
@@ -43,9 +41,7 @@ export async function rankSetting(
     leftMinor: row.budgetMinor === null ? undefined : row.budgetMinor - spentOn(lines),
     owned: owned.map(pieceOfOwned),
     loved: owned.filter(({ loved }) => loved).map(({ id }) => `owned:${id}`),
-    occasions: occasions
-      .filter(({ id }) => chosen.some(({ occasionId }) => occasionId === id))
-      .map(({ occasion }) => occasion),
+    occasions: occasions.filter(({ id }) => chosen.includes(id)).map(({ occasion }) => occasion),
     past: await pastLines(db, row.clientId),
     settings: shop.pullSettings,
     small: smallNumbersOf(shop.english),
@@ -106,11 +102,7 @@ export async function fitInBox(
   row: BoxRecord,
   variantId: string,
 ): Promise<Fit | null> {
-  const version = await tx
-    .select({ id: garment.id, rowVersion })
-    .from(variant)
-    .innerJoin(garment, eq(garment.id, variant.garmentId))
-    .where(and(eq(variant.id, variantId), eq(variant.shopId, actor.shopId)));
+  const version = await versionOfSize(tx, actor.shopId, variantId);
   const [candidate] = await candidatesOf(tx, actor.shopId, version, now);
   const offer = candidate?.sizes.find((each) => each.variantId === variantId);
   if (!candidate || !offer) return null;

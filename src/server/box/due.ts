@@ -1,9 +1,10 @@
 import { arrivalDates, type DueDates, dueDates } from '@core/schedule';
 import type { Reader } from '@data/db';
-import { boxOccasion, occasion } from '@data/schema';
-import { eq, min } from 'drizzle-orm';
-import { calendarOf, leadTimes, type ShopRow } from '../shop/settings';
-import { alteringDays, type BoxRecord, type LineRecord } from './lines';
+import { type BoxRecord, firstDays } from '@data/box/boxes';
+import type { LineRecord } from '@data/box/lines';
+import type { ShopRow } from '@data/shop/shops';
+import { calendarOf, leadTimes } from '../shop/settings';
+import { alteringDays } from './lines';
 
 /** Latest dates of a box, worked backwards from the first day of its occasions, or from the day its rhythm gives it. */
 export async function dueOf(
@@ -12,12 +13,7 @@ export async function dueOf(
   shop: ShopRow,
   lines: readonly LineRecord[],
 ): Promise<DueDates | undefined> {
-  const [first] = await db
-    .select({ day: min(occasion.day) })
-    .from(boxOccasion)
-    .innerJoin(occasion, eq(occasion.id, boxOccasion.occasionId))
-    .where(eq(boxOccasion.boxId, row.id));
-  return dueOn(first?.day ?? undefined, row, shop, lines);
+  return dueOn((await firstDays(db, [row.id])).get(row.id), row, shop, lines);
 }
 
 /** The same where that first day is known already. */

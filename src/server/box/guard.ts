@@ -11,31 +11,29 @@ import type { Profile } from '@core/client';
 import type { Reader } from '@data/db';
 import { grouped } from '@data/grouped';
 import { pieceOfOwned } from '@data/pieces';
-import { boxLine, limitPass, look, ownedItem } from '@data/schema';
-import { and, eq, isNull } from 'drizzle-orm';
+import type { BoxRecord } from '@data/box/boxes';
+import type { LineRecord } from '@data/box/lines';
+import { type LookRow, looksOf } from '@data/box/looks';
+import { passesIn } from '@data/box/passes';
+import { closetOf, type OwnedRow } from '@data/client/closet';
 import type { Fault } from '@contracts/faults';
 import { clientOf } from '../client/profile';
 import { type Actor, seesPersons } from '../context';
-import { type BoxRecord, type LineRecord, pieceOfLine } from './lines';
+import { pieceOfLine } from './lines';
 
 /** What was answered, by line. */
 export type Passes = ReadonlyMap<string, readonly Passed[]>;
 
 /** Limits let pass by name in a box, and questions of content that were answered. */
 export async function passesOf(db: Reader, boxId: string): Promise<Passes> {
-  const rows = await db
-    .select({ lineId: limitPass.boxLineId, code: limitPass.code, about: limitPass.about })
-    .from(limitPass)
-    .innerJoin(boxLine, eq(boxLine.id, limitPass.boxLineId))
-    .where(eq(boxLine.boxId, boxId));
-  return grouped(rows, ({ lineId }) => lineId);
+  return grouped(await passesIn(db, boxId), ({ lineId }) => lineId);
 }
 
 interface Ground {
   readonly client: Profile;
   readonly lines: readonly LineRecord[];
-  readonly owned: readonly (typeof ownedItem.$inferSelect)[];
-  readonly looks: readonly Pick<typeof look.$inferSelect, 'pieces'>[];
+  readonly owned: readonly OwnedRow[];
+  readonly looks: readonly Pick<LookRow, 'pieces'>[];
   readonly notToSend: string;
 }
 
@@ -69,11 +67,8 @@ export function guardOf(
 /** The same for a box as it stands in the database now. */
 export async function guardOfBox(db: Reader, row: BoxRecord, lines: readonly LineRecord[]) {
   const { profile } = await clientOf(db, row.shopId, row.clientId);
-  const owned = await db
-    .select()
-    .from(ownedItem)
-    .where(and(eq(ownedItem.clientId, row.clientId), isNull(ownedItem.retiredAt)));
-  const looks = await db.select({ pieces: look.pieces }).from(look).where(eq(look.boxId, row.id));
+  const owned = await closetOf(db, row.clientId);
+  const looks = await looksOf(db, row.id);
   return guardOf(
     { client: profile, lines, owned, looks, notToSend: row.notToSend },
     await passesOf(db, row.id),

@@ -1,7 +1,7 @@
 import { handOverCall } from '@contracts/box/hand-over';
 import { isEnded } from '@core/box';
-import { box, boxHandover } from '@data/schema';
-import { eq } from 'drizzle-orm';
+import { changeBox } from '@data/box/boxes';
+import { addHandover } from '@data/box/handovers';
 import { note as noted } from '../audit';
 import { conflict, stale } from '../problem';
 import { serve } from '../use-case';
@@ -21,13 +21,8 @@ export const handOver = serve(handOverCall, {
     if (isEnded(row.state)) throw conflict('A box that is closed stays with whoever made it.');
     const next = await stylistOf(tx, actor.shopId, to, 'to');
     if (row.stylistId === to) throw conflict(`${next.name} has this box already.`);
-    await tx
-      .update(box)
-      .set({ stylistId: to, version: row.version + 1 })
-      .where(eq(box.id, boxId));
-    await tx
-      .insert(boxHandover)
-      .values({ boxId, fromId: row.stylistId, toId: to, note, actorId: actor.id, at: now });
+    await changeBox(tx, boxId, { stylistId: to });
+    await addHandover(tx, { boxId, fromId: row.stylistId, toId: to, note, actorId: actor.id, at: now });
     await noted(context, 'hand over', 'box', boxId, { from: row.stylistId, to });
     return boxView(tx, actor, boxId, now);
   },

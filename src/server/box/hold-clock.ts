@@ -1,11 +1,11 @@
 import { isHere, isPacked } from '@core/box';
 import { addDays } from '@core/schedule';
-import { hold } from '@data/schema';
-import { and, eq, inArray } from 'drizzle-orm';
+import type { BoxRecord } from '@data/box/boxes';
+import { type LineRecord, linesOf } from '@data/box/lines';
+import { setExpiry } from '@data/stock/holds';
 import type { Context } from '../context';
 import { endOfDayIn, dayIn, shopOf } from '../shop/settings';
 import { dueOf } from './due';
-import { type BoxRecord, type LineRecord, linesOf } from './lines';
 
 /**
  * Until when a box holds its pieces: to the end of the day it is to be packed by, and for the shop's days of holding at
@@ -32,16 +32,9 @@ export async function setHoldClock(
   if (!isHere(row.state)) return;
   const lines = known ?? (await linesOf(context.tx, row.id));
   if (lines.length === 0) return;
-  await context.tx
-    .update(hold)
-    .set({ expiresAt: await holdUntil(context, row, lines) })
-    .where(
-      and(
-        inArray(
-          hold.boxLineId,
-          lines.map(({ line }) => line.id),
-        ),
-        eq(hold.state, 'active'),
-      ),
-    );
+  await setExpiry(
+    context.tx,
+    lines.map(({ line }) => line.id),
+    await holdUntil(context, row, lines),
+  );
 }

@@ -3,31 +3,23 @@ import { releaseLineCall } from '@contracts/pull/release-line';
 import { swapLineCall } from '@contracts/pull/swap-line';
 import { holdLineCall } from '@contracts/pull/hold-line';
 import { broughtTo, isOpen } from '@core/box';
+import { findAsk } from '@data/box/asks';
+import { type BoxRecord, changeBox } from '@data/box/boxes';
+import { addLine, changeLine, linesOf, moveAlterations } from '@data/box/lines';
+import { changeLook, looksOf } from '@data/box/looks';
 import type { Writer } from '@data/db';
-import { lockStock } from '@data/ledger';
-import {
-  alteration,
-  box,
-  boxAsk,
-  boxLine,
-  client,
-  garment,
-  hold,
-  look,
-  stockBalance,
-  variant,
-} from '@data/schema';
-import { and, asc, eq, gt, inArray, isNull, ne, sql } from 'drizzle-orm';
+import { releaseExpired, releaseHold, setExpiry, soonestHolder, takeHold } from '@data/stock/holds';
+import { lockStock } from '@data/stock/ledger';
+import { findSize, nearestSizes, shelfWith } from '@data/stock/sizes';
 import { note } from '../audit';
 import type { Context } from '../context';
 import { conflict, invalid, notFound, Refusal } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
-import { releaseExpired, releaseHold, takeHold } from '../stock/holds';
 import { serve } from '../use-case';
 import { holdUntil } from './hold-clock';
 import { boxView } from './box-view';
 import { fitInBox } from './candidates';
-import { boxOf, type BoxRecord, linesOf } from './lines';
+import { boxOf, lineOf } from './lines';
 
 const PACKED = 'This box is packed: take a step back before changing what is in it.';
 
@@ -38,11 +30,7 @@ export const holdLine = serve(holdLineCall, {
     if (!isOpen(row.state)) throw conflict(PACKED);
     const { lineId, sku } = await takeLine(context, row, { variantId, askId, locationId });
     const state = broughtTo(row.state, 'pulling');
-    if (state !== row.state)
-      await tx
-        .update(box)
-        .set({ state, version: sql`${box.version} + 1` })
-        .where(eq(box.id, boxId));
+    if (state !== row.state) await changeBox(tx, boxId, { state });
     await note(context, 'hold', 'box', boxId, { lineId, sku });
     return boxView(tx, actor, boxId, now);
   },
@@ -62,51 +50,29 @@ async function takeLine(
 ): Promise<{ lineId: string; sku: string }> {
   const { tx, actor, now } = context;
   const boxId = row.id;
-  if (askId !== null) {
-    const [asked] = await tx
-      .select({ id: boxAsk.id })
-      .from(boxAsk)
-      .where(and(eq(boxAsk.id, askId), eq(boxAsk.boxId, boxId)));
-    if (!asked) throw invalid([{ path: 'askId', message: 'not an ask of this box' }]);
-  }
+  if (askId !== null && !(await findAsk(tx, boxId, askId)))
+    throw invalid([{ path: 'askId', message: 'not an ask of this box' }]);
   await releaseExpired(tx, now, [variantId]);
   const found = await variantOf(tx, actor.shopId, variantId);
-  const [place] = await tx
-    .select()
-    .from(stockBalance)
-    .where(
-      and(
-        eq(stockBalance.variantId, variantId),
-        eq(stockBalance.place, 'shelf'),
-        gt(stockBalance.qty, 0),
-        locationId ? eq(stockBalance.locationId, locationId) : undefined,
-      ),
-    )
-    .orderBy(asc(stockBalance.locationId))
-    .limit(1);
+  const place = await shelfWith(tx, variantId, locationId);
   if (!place) throw await soldOut(context, found);
-  const [line] = await tx
-    .insert(boxLine)
-    .values({
-      boxId,
-      variantId,
-      locationId: place.locationId,
-      askId,
-      fit: await fitInBox(context, row, variantId),
-      position: sql`(select count(*) from box_line where box_id = ${boxId})`,
-      createdAt: now,
-    })
-    .returning({ id: boxLine.id });
-  if (!line) throw new Error('the line was not made');
+  const lineId = await addLine(tx, {
+    boxId,
+    variantId,
+    locationId: place.locationId,
+    askId,
+    fit: await fitInBox(context, row, variantId),
+    createdAt: now,
+  });
   const taken = await takeHold(tx, {
-    boxLineId: line.id,
+    boxLineId: lineId,
     variantId,
     locationId: place.locationId,
     actorId: actor.id,
     expiresAt: await holdUntil(context, row, await linesOf(tx, boxId)),
   });
   if (!taken) throw await soldOut(context, found);
-  return { lineId: line.id, sku: found.variant.sku };
+  return { lineId, sku: found.variant.sku };
 }
 
 /**
@@ -123,28 +89,22 @@ export const swapLine = serve(swapLineCall, {
     await lockStock(tx, [before.variantId, variantId]);
     const taken = await takeLine(context, row, { variantId, askId: before.askId, locationId });
     await dropLine(context, lineId);
-    await tx.update(boxLine).set({ position: before.position }).where(eq(boxLine.id, taken.lineId));
+    await changeLine(tx, taken.lineId, { position: before.position });
     const same = before.variantId === variantId;
     // The same size from elsewhere is altered all the same; what a tailor was to do to another piece is not.
-    if (same)
-      await tx.update(alteration).set({ boxLineId: taken.lineId }).where(eq(alteration.boxLineId, lineId));
+    if (same) await moveAlterations(tx, lineId, taken.lineId);
     const [from, to] = [`line:${lineId}`, `line:${taken.lineId}`];
-    const looks = await tx.select().from(look).where(eq(look.boxId, boxId));
-    for (const each of looks) {
+    for (const each of await looksOf(tx, boxId)) {
       if (!each.pieces.some(({ ref }) => ref === from)) continue;
-      await tx
-        .update(look)
-        .set({
-          pieces: each.pieces.map((piece) =>
-            piece.ref === from ? { ref: to, ...(same ? { mode: piece.mode } : {}) } : piece,
-          ),
-          stages: each.stages.map((stage) => ({
-            ...stage,
-            off: stage.off.map((ref) => (ref === from ? to : ref)),
-          })),
-          version: sql`${look.version} + 1`,
-        })
-        .where(eq(look.id, each.id));
+      await changeLook(tx, each.id, {
+        pieces: each.pieces.map((piece) =>
+          piece.ref === from ? { ref: to, ...(same ? { mode: piece.mode } : {}) } : piece,
+        ),
+        stages: each.stages.map((stage) => ({
+          ...stage,
+          off: stage.off.map((ref) => (ref === from ? to : ref)),
+        })),
+      });
     }
     await note(context, 'swap', 'box', boxId, { lineId, by: taken.lineId, sku: taken.sku });
     return boxView(tx, actor, boxId, now);
@@ -170,12 +130,7 @@ export const renewHold = serve(renewHoldCall, {
     if (!isOpen(row.state)) throw conflict('This box is packed: its pieces stay with it.');
     const line = await lineOf(tx, boxId, lineId);
     const expiresAt = await holdUntil(context, row, await linesOf(tx, boxId));
-    const renewed = await tx
-      .update(hold)
-      .set({ expiresAt })
-      .where(and(eq(hold.boxLineId, lineId), eq(hold.state, 'active')))
-      .returning({ id: hold.id });
-    if (renewed.length === 0) {
+    if ((await setExpiry(tx, [lineId], expiresAt)) === 0) {
       await releaseExpired(tx, now, [line.variantId]);
       const taken = await takeHold(tx, {
         boxLineId: lineId,
@@ -197,58 +152,22 @@ export const renewHold = serve(renewHoldCall, {
 /** A line leaves its box, and its unit goes back to the shelf. */
 async function dropLine({ tx, actor, now }: Context, lineId: string): Promise<void> {
   await releaseHold(tx, lineId, actor.id);
-  await tx.update(boxLine).set({ removedAt: now }).where(eq(boxLine.id, lineId));
+  await changeLine(tx, lineId, { removedAt: now });
 }
 
 async function variantOf(tx: Writer, shopId: string, id: string) {
-  const [found] = await tx
-    .select({ variant, garment })
-    .from(variant)
-    .innerJoin(garment, eq(garment.id, variant.garmentId))
-    .where(and(eq(variant.id, id), eq(variant.shopId, shopId)));
+  const found = await findSize(tx, shopId, id);
   if (!found) throw notFound('That piece');
   return found;
-}
-
-export async function lineOf(tx: Writer, boxId: string, lineId: string) {
-  const [line] = await tx
-    .select()
-    .from(boxLine)
-    .where(and(eq(boxLine.id, lineId), eq(boxLine.boxId, boxId), isNull(boxLine.removedAt)));
-  if (!line) throw notFound('That line');
-  return line;
 }
 
 /** Who has the last one, and the nearest that is still there. */
 async function soldOut(
   { tx, actor }: Context,
-  found: { variant: typeof variant.$inferSelect; garment: typeof garment.$inferSelect },
+  found: Awaited<ReturnType<typeof variantOf>>,
 ): Promise<Refusal> {
-  const [holder] = await tx
-    .select({ client: client.name, number: box.number, until: hold.expiresAt })
-    .from(hold)
-    .innerJoin(boxLine, eq(boxLine.id, hold.boxLineId))
-    .innerJoin(box, eq(box.id, boxLine.boxId))
-    .innerJoin(client, eq(client.id, box.clientId))
-    .where(and(eq(hold.variantId, found.variant.id), eq(hold.state, 'active')))
-    .orderBy(asc(hold.expiresAt))
-    .limit(1);
-  const near = await tx
-    .select({ size: variant.size, qty: stockBalance.qty })
-    .from(variant)
-    .innerJoin(
-      stockBalance,
-      and(eq(stockBalance.variantId, variant.id), eq(stockBalance.place, 'shelf'), gt(stockBalance.qty, 0)),
-    )
-    .where(
-      and(
-        eq(variant.garmentId, found.garment.id),
-        ne(variant.id, found.variant.id),
-        inArray(variant.shopId, [actor.shopId]),
-      ),
-    )
-    .orderBy(sql`abs(${variant.position} - ${found.variant.position})`)
-    .limit(2);
+  const holder = await soonestHolder(tx, found.variant.id);
+  const near = await nearestSizes(tx, actor.shopId, found.variant, 2);
   const who = holder
     ? `Box ${holder.number} for ${holder.client} has it${holder.until ? ` until ${dayIn((await shopOf(tx, actor.shopId)).zone, holder.until)}` : ', packed'}.`
     : 'The last one is sold or with a client.';

@@ -6,8 +6,7 @@ import { draftLetter, type LetterDraft } from '@core/letter';
 import { judge } from '@core/look';
 import { piecesOf, settingOf } from '@contracts/look-pieces';
 import type { BoxView } from '@contracts/box/box-view';
-import { box } from '@data/schema';
-import { eq, sql } from 'drizzle-orm';
+import { changeBox } from '@data/box/boxes';
 import { note } from '../audit';
 import { conflict, stale } from '../problem';
 import { serve } from '../use-case';
@@ -63,11 +62,7 @@ export const saveLetter = serve(saveLetterCall, {
         ],
         { version: row.version, letter: row.letter ?? letter },
       );
-    const state = broughtTo(row.state, 'written');
-    await tx
-      .update(box)
-      .set({ letter, state, version: sql`${box.version} + 1` })
-      .where(eq(box.id, boxId));
+    await changeBox(tx, boxId, { letter, state: broughtTo(row.state, 'written') });
     await note(context, 'letter', 'box', boxId);
     return boxView(tx, actor, boxId, now);
   },

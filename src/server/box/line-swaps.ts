@@ -1,14 +1,15 @@
 import { lineSwapsCall } from '@contracts/pull/line-swaps';
-import { alternativesTo, AXIS_WORDS, objectionsTo, rankPull, type Ranked } from '@core/pull';
+import { alternativesTo, objectionsTo, rankPull, type Ranked } from '@core/pull';
 import { asFit, wearable } from '@core/fit';
 import type { Piece } from '@core/piece';
 import { lab } from '@core/colour';
 import type { LineSwaps, SwapsAnswer, SwapView } from '@contracts/pull/line-swaps';
-import { placesByVariant } from '@data/stock';
+import { linesOf } from '@data/box/lines';
+import { placesByVariant } from '@data/stock/garments';
+import { releaseExpired } from '@data/stock/holds';
 import { serve } from '../use-case';
-import { releaseExpired } from '../stock/holds';
 import { candidatesFor, inSize, rankSetting } from './candidates';
-import { boxOf, linesOf, pieceOfLine } from './lines';
+import { boxOf, pieceOfLine } from './lines';
 
 /** What is on the shelf, in the size that was chosen. */
 const shelfOf = ({ candidate, choice }: Ranked): SwapView => ({
@@ -63,7 +64,7 @@ export const lineSwaps = serve(lineSwapsCall, {
       lines.push({
         lineId: line.id,
         cheaper,
-        safer: safer && { ...safer, why: `${AXIS_WORDS[safer.objection.axis]}: ${safer.objection.says}` },
+        safer,
         colours,
         places: (places.get(line.variantId) ?? []).filter(({ locationId }) => locationId !== line.locationId),
       });

@@ -1,14 +1,15 @@
 import { boxTotal, type BoxTotal, type MoneyTerms } from '@core/money';
 import type { Reader } from '@data/db';
-import { promotion } from '@data/schema';
-import { eq } from 'drizzle-orm';
-import type { ShopRow } from '../shop/settings';
-import { alteringOf, type BoxRecord, type LineRecord, priceOf } from './lines';
+import type { BoxRecord } from '@data/box/boxes';
+import type { LineRecord } from '@data/box/lines';
+import { promotionsOf } from '@data/shop/promotions';
+import type { ShopRow } from '@data/shop/shops';
+import { alteringOf, priceOf } from './lines';
 
 /** Terms of money of a box: frozen once it is out, the shop's of today before. */
 export async function termsOf(db: Reader, row: BoxRecord, shop: ShopRow, today: string): Promise<MoneyTerms> {
   if (row.terms) return row.terms;
-  const running = await db.select().from(promotion).where(eq(promotion.shopId, shop.id));
+  const running = await promotionsOf(db, shop.id);
   return {
     promotions: running
       .filter((each) => each.fromDay <= today && today <= each.toDay)

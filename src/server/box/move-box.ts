@@ -1,18 +1,19 @@
 import { moveBoxCall } from '@contracts/box/move-box';
 import { isPacked, isTallyMove, mayMove, packerMay } from '@core/box';
 import { addDays, workingDaysAfter } from '@core/schedule';
-import { moveStock } from '@data/ledger';
-import { box, boxLine, hold, payment } from '@data/schema';
-import { and, eq, sql } from 'drizzle-orm';
+import { type BoxRecord, changeBox } from '@data/box/boxes';
+import { changeLine, type LineRecord, linesOf } from '@data/box/lines';
+import { addPayment } from '@data/box/payments';
+import { releaseHold, shipHold } from '@data/stock/holds';
+import { moveStock } from '@data/stock/ledger';
 import { note } from '../audit';
 import type { Context } from '../context';
 import { conflict, forbidden, Refusal, stale } from '../problem';
 import { calendarOf, dayIn, shopOf } from '../shop/settings';
-import { releaseHold } from '../stock/holds';
 import { serve } from '../use-case';
 import { guardFaults } from './guard';
 import { setHoldClock } from './hold-clock';
-import { boxOf, type BoxRecord, inLockOrder, isHeld, type LineRecord, linesOf, priceOf } from './lines';
+import { boxOf, inLockOrder, isHeld, priceOf } from './lines';
 import { termsOf } from './money';
 import { viewFor } from './pack-view';
 
@@ -31,13 +32,10 @@ export const moveBox = serve(moveBoxCall, {
       const faults = await guardFaults(tx, actor, row, lines);
       if (faults.length > 0) throw new Refusal(409, faults[0]?.message ?? 'Not yet.', faults);
     }
-    if (to === 'out') await sendOut(context, row, lines, parcel);
+    const frozen = to === 'out' ? await sendOut(context, row, lines, parcel) : {};
     if (to === 'cancelled')
       for (const { line } of inLockOrder(lines)) await releaseHold(tx, line.id, actor.id);
-    await tx
-      .update(box)
-      .set({ state: to, version: sql`${box.version} + 1` })
-      .where(eq(box.id, boxId));
+    await changeBox(tx, boxId, { ...frozen, state: to });
     // Packed pieces are on no clock; unpacked ones are on theirs again.
     if (isPacked(to) || isPacked(row.state)) await setHoldClock(context, { ...row, state: to }, lines);
     await note(context, `move to ${to}`, 'box', boxId, { from: row.state });
@@ -57,24 +55,20 @@ export const factsOf = (row: BoxRecord, lines: readonly LineRecord[]) => ({
   })),
 });
 
-/** Held becomes out-with-client; prices, tax and terms freeze; the styling fee is charged. */
+/** Held becomes out-with-client; prices and tax freeze; the styling fee is charged. What freezes of the box itself is answered. */
 async function sendOut(
   { tx, actor, now }: Context,
   row: BoxRecord,
   lines: readonly LineRecord[],
   parcel: string | undefined,
-): Promise<void> {
+) {
   const shop = await shopOf(tx, actor.shopId);
   const today = dayIn(shop.zone, now);
   const terms = await termsOf(tx, row, shop, today);
   for (const record of inLockOrder(lines)) {
     const { line, garment } = record;
     // The very unit this line holds: a line without one must not take somebody else's.
-    const [own] = await tx
-      .update(hold)
-      .set({ state: 'shipped' })
-      .where(and(eq(hold.boxLineId, line.id), eq(hold.state, 'active')))
-      .returning();
+    const own = await shipHold(tx, line.id);
     if (!own)
       throw conflict(`${garment.title} is not held for this box any more.`, [
         { path: `lines[${lines.indexOf(record)}]`, message: 'hold it again or take it out' },
@@ -87,25 +81,23 @@ async function sendOut(
       boxLineId: line.id,
       actorId: actor.id,
     });
-    await tx
-      .update(boxLine)
-      .set({ priceMinor: priceOf(record), taxBp: garment.taxBp ?? shop.taxBp })
-      .where(eq(boxLine.id, line.id));
+    await changeLine(tx, line.id, { priceMinor: priceOf(record), taxBp: garment.taxBp ?? shop.taxBp });
   }
   const arrives = workingDaysAfter(today, shop.transitDays, calendarOf(shop));
   const decideBy = addDays(arrives, shop.tryOnDays);
-  await tx
-    .update(box)
-    .set({
-      terms,
-      outAt: now,
-      parcel: parcel || null,
-      decideBy,
-      returnBy: addDays(decideBy, shop.exchangeDays),
-    })
-    .where(eq(box.id, row.id));
   if (terms.styleFeeMinor > 0)
-    await tx
-      .insert(payment)
-      .values({ boxId: row.id, kind: 'fee', amountMinor: terms.styleFeeMinor, at: now, actorId: actor.id });
+    await addPayment(tx, {
+      boxId: row.id,
+      kind: 'fee',
+      amountMinor: terms.styleFeeMinor,
+      at: now,
+      actorId: actor.id,
+    });
+  return {
+    terms,
+    outAt: now,
+    parcel: parcel || null,
+    decideBy,
+    returnBy: addDays(decideBy, shop.exchangeDays),
+  };
 }

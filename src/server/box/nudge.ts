@@ -1,7 +1,6 @@
 import { markNudgeCall } from '@contracts/pull/mark-nudge';
 import { isOpen } from '@core/box';
-import { boxLine } from '@data/schema';
-import { and, eq, isNull } from 'drizzle-orm';
+import { setNudge } from '@data/box/lines';
 import { note } from '../audit';
 import { conflict, notFound } from '../problem';
 import { serve } from '../use-case';
@@ -14,17 +13,7 @@ export const markNudge = serve(markNudgeCall, {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);
     if (!isOpen(row.state)) throw conflict('This box is packed: its pieces stay as they are.');
-    const held = and(eq(boxLine.boxId, boxId), isNull(boxLine.removedAt));
-    await tx
-      .update(boxLine)
-      .set({ nudge: false })
-      .where(and(held, eq(boxLine.nudge, true)));
-    const found = await tx
-      .update(boxLine)
-      .set({ nudge })
-      .where(and(held, eq(boxLine.id, lineId)))
-      .returning({ id: boxLine.id });
-    if (found.length === 0) throw notFound('That line');
+    if (!(await setNudge(tx, boxId, lineId, nudge))) throw notFound('That line');
     await note(context, nudge ? 'mark as nudge' : 'unmark as nudge', 'box_line', lineId, { boxId });
     return boxView(tx, actor, boxId, now);
   },

@@ -4,6 +4,7 @@ import { packerWords } from '@core/guard';
 import { sizeWords } from '@core/stock';
 import type { BoxView } from '@contracts/box/box-view';
 import type { PackLine, PackView } from '@contracts/box/pack-view';
+import { linesOf } from '@data/box/lines';
 import type { Reader } from '@data/db';
 import { pieceOfGarment } from '@data/pieces';
 import { clientOf } from '../client/profile';
@@ -12,7 +13,7 @@ import { dayIn, shopOf } from '../shop/settings';
 import { boxView } from './box-view';
 import { dueOf } from './due';
 import { guardOfBox } from './guard';
-import { boxOf, isHeld, linesOf, priceOf } from './lines';
+import { boxOf, isHeld, priceOf } from './lines';
 
 /** A box as whoever packs it sees it: every field is listed, and none is of the person but the name. */
 export async function packView(db: Reader, actor: Actor, id: string): Promise<PackView> {

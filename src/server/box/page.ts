@@ -1,6 +1,7 @@
 import type { Step } from '@core/box';
 import type { BoxView } from '@contracts/box/box-view';
 import type { PackView } from '@contracts/box/pack-view';
+import { cheapestOf } from '@data/stock/garments';
 import { type Actor, seesPersons } from '../context';
 import { database } from '../database';
 import { forbidden } from '../problem';
@@ -12,6 +13,12 @@ export async function boxPage(actor: Actor, id: string): Promise<BoxView> {
   if (!seesPersons(actor)) throw forbidden();
   return boxView(database(), actor, id, new Date());
 }
+
+/** The same with what the cheapest piece of each kind costs, so that a budget can be told what it reaches. */
+export const briefPage = async (actor: Actor, id: string) => ({
+  view: await boxPage(actor, id),
+  cheapest: await cheapestOf(database(), actor.shopId),
+});
 
 /** The box for the two pages where parcels go out and come back: each role has its own view. */
 export const parcelPage = (actor: Actor, id: string): Promise<BoxView | PackView> =>

@@ -1,13 +1,14 @@
 import { passLimitsCall } from '@contracts/pull/pass-limits';
 import { isHere } from '@core/box';
 import { isRefused } from '@core/guard';
-import { limitPass } from '@data/schema';
+import { linesOf } from '@data/box/lines';
+import { addPasses } from '@data/box/passes';
 import { note } from '../audit';
 import { conflict, invalid } from '../problem';
 import { serve } from '../use-case';
 import { guardOfBox } from './guard';
 import { boxView } from './box-view';
-import { boxOf, linesOf } from './lines';
+import { boxOf } from './lines';
 
 /**
  * Lets limits pass by name, and answers what was asked about content, each for one line. An allergy or a never cannot be
@@ -32,19 +33,17 @@ export const passLimits = serve(passLimitsCall, {
         : [];
     });
     if (faults.length > 0) throw invalid(faults);
-    await tx
-      .insert(limitPass)
-      .values(
-        passes.map(({ lineId, code, about }) => ({
-          boxLineId: lineId,
-          code,
-          about,
-          reason,
-          actorId: actor.id,
-          at: now,
-        })),
-      )
-      .onConflictDoNothing();
+    await addPasses(
+      tx,
+      passes.map(({ lineId, code, about }) => ({
+        boxLineId: lineId,
+        code,
+        about,
+        reason,
+        actorId: actor.id,
+        at: now,
+      })),
+    );
     for (const { lineId, code } of passes)
       await note(context, `pass ${code}`, 'box_line', lineId, { boxId, code });
     return boxView(tx, actor, boxId, now);

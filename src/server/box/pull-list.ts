@@ -1,24 +1,32 @@
 import { whyNotCall } from '@contracts/pull/why-not';
 import { pullListCall } from '@contracts/pull/pull-list';
 import { lab, type Lab } from '@core/colour';
-import { type GuardFinding, guardPiece, guardWords, isRefused } from '@core/guard';
-import { asFit, fitOf, verdictWords, wearable, workaroundWords } from '@core/fit';
+import { type GuardFinding, guardPiece, isRefused } from '@core/guard';
+import { asFit, fitOf, wearable } from '@core/fit';
 import type { Piece } from '@core/piece';
-import { isAsColoured, isOtherRail, rankPull, type Ranked, type RankSetting, refusedByAsk } from '@core/pull';
+import {
+  isAsColoured,
+  isOtherRail,
+  otherRail,
+  rankPull,
+  type Ranked,
+  type RankSetting,
+  refusedByAsk,
+  type WhyLeftOut,
+} from '@core/pull';
 import { kindsWanted } from '@core/reading';
 import type { Parsed } from '@contracts/calls';
 import type { PullAnswer } from '@contracts/pull/pull-list';
 import type { LeftOut, PullRow } from '@contracts/pull/pull-row';
 import type { WhyNotAnswer } from '@contracts/pull/why-not';
-import type { Reader } from '@data/db';
-import { boxAsk } from '@data/schema';
-import { placesByVariant, type PullWish, soldOut, titlesOf } from '@data/stock';
-import { and, eq } from 'drizzle-orm';
+import { findAsk } from '@data/box/asks';
+import { linesOf } from '@data/box/lines';
+import { placesByVariant, type PullWish, soldOut, titlesOf } from '@data/stock/garments';
+import { releaseExpired } from '@data/stock/holds';
 import type { Context } from '../context';
 import { serve } from '../use-case';
-import { releaseExpired } from '../stock/holds';
 import { candidatesFor, inSize, rankSetting } from './candidates';
-import { boxOf, linesOf } from './lines';
+import { boxOf } from './lines';
 
 const MOST_ROWS = 60;
 /** Other sizes of a candidate that may be held in its place. */
@@ -62,7 +70,10 @@ export const pullList = serve(pullListCall, {
         ? [
             {
               title: candidate.piece.title,
-              why: `Size ${choice.instead.size} would fit and is gone. ${workaroundWords(choice.instead.works)} ${choice.size} is shown`,
+              why: {
+                code: 'size-gone' as const,
+                params: { ...choice.instead, shown: choice.size },
+              },
             },
           ]
         : [],
@@ -71,7 +82,14 @@ export const pullList = serve(pullListCall, {
       .filter((each) => isOut(each) && !first.includes(each))
       .flatMap((each) => {
         const refusal = refusals.get(each);
-        return refusal ? [{ title: each.candidate.piece.title, why: guardWords(refusal) }] : [];
+        return refusal
+          ? [
+              {
+                title: each.candidate.piece.title,
+                why: { code: 'ruled-out' as const, params: { finding: refusal } },
+              },
+            ]
+          : [];
       });
     const named = ask?.colours ?? [];
     return {
@@ -86,19 +104,17 @@ export const pullList = serve(pullListCall, {
 });
 
 /** Why a garment is not wanted, whatever speaks for it: the ask rules it out, or it hangs on a rail that is not shopped. */
-function notWantedBy(piece: Piece, { ask, client }: RankSetting): string | undefined {
+function notWantedBy(piece: Piece, { ask, client }: RankSetting): WhyLeftOut | undefined {
   const refused = ask && refusedByAsk(piece, ask);
   if (refused) return refused;
-  return !ask?.department && isOtherRail(piece, client.department)
-    ? `From the ${piece.department ?? 'other'}’s rail`
-    : undefined;
+  return !ask?.department && isOtherRail(piece, client.department) ? otherRail(piece) : undefined;
 }
 
-const SOLD_OUT = 'Sold out in every size';
+const SOLD_OUT: WhyLeftOut = { code: 'sold-out' };
 const fits = ({ choice }: Ranked): boolean => wearable(choice);
 const unfitOf = ({ candidate, choice }: Ranked): LeftOut => ({
   title: candidate.piece.title,
-  why: `${verdictWords(choice)} in the nearest size, ${choice.size}`,
+  why: { code: 'unfit', params: { fit: asFit(choice) } },
 });
 
 /** What stands between a candidate, in the size chosen for it, and the client. */
@@ -133,7 +149,7 @@ async function askedFor(
   const row = await boxOf(tx, actor.shopId, input.boxId);
   await releaseExpired(tx, now);
   const lines = await linesOf(tx, row.id);
-  const ask = await askOf(tx, row.id, input.askId);
+  const ask = input.askId ? (await findAsk(tx, row.id, input.askId))?.ask : undefined;
   const setting = { ...(await rankSetting(tx, actor, row, lines)), ask };
   return {
     setting,
@@ -147,15 +163,6 @@ async function askedFor(
     },
     inBox: new Set(lines.map(({ garment }) => garment.id)),
   };
-}
-
-async function askOf(tx: Reader, boxId: string, askId: string | null) {
-  if (!askId) return undefined;
-  const [asked] = await tx
-    .select()
-    .from(boxAsk)
-    .where(and(eq(boxAsk.id, askId), eq(boxAsk.boxId, boxId)));
-  return asked?.ask;
 }
 
 function rowOf(
@@ -218,7 +225,7 @@ export const whyNot = serve(whyNotCall, {
         why: reasonFor(each, setting, wish, inBox, input),
       })),
       ...gone.map(({ title }) => ({ title, why: SOLD_OUT })),
-      ...archived.map(({ title }) => ({ title, why: 'Archived: it is pulled no more' })),
+      ...archived.map(({ title }) => ({ title, why: { code: 'archived' as const } })),
     ];
     return { found: found.slice(0, MOST_LEFT_OUT) };
   },
@@ -230,19 +237,15 @@ function reasonFor(
   { categories = [], mostMinor = null }: PullWish,
   inBox: ReadonlySet<string>,
   { fitsOnly }: { readonly fitsOnly: boolean },
-): string {
+): WhyLeftOut {
   const { piece } = each.candidate;
-  if (inBox.has(piece.id)) return 'In the box already';
+  if (inBox.has(piece.id)) return { code: 'in-box' };
   const notAsked = notWantedBy(piece, setting);
   if (notAsked) return notAsked;
-  const refused = guardRanked(each, setting, '').find(isRefused);
-  if (refused) return guardWords(refused);
-  if (categories.length > 0 && !categories.includes(piece.category))
-    return 'Not of the kind that is looked for';
-  if (mostMinor !== null && (piece.priceMinor ?? 0) > mostMinor)
-    return 'Costs more than the price that is set';
-  if (fitsOnly && !fits(each)) return `${unfitOf(each).why}; untick “Only what fits” to see it`;
-  return each.doubt
-    ? `Among the candidates, but: ${each.doubt.says.toLowerCase()}`
-    : 'Among the candidates; look further down';
+  const finding = guardRanked(each, setting, '').find(isRefused);
+  if (finding) return { code: 'ruled-out', params: { finding } };
+  if (categories.length > 0 && !categories.includes(piece.category)) return { code: 'other-kind' };
+  if (mostMinor !== null && (piece.priceMinor ?? 0) > mostMinor) return { code: 'over-price' };
+  if (fitsOnly && !fits(each)) return { code: 'unfit-hidden', params: { fit: asFit(each.choice) } };
+  return each.doubt ? { code: 'doubted', params: { doubt: each.doubt } } : { code: 'further' };
 }

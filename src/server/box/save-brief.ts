@@ -1,16 +1,17 @@
 import { saveBriefCall } from '@contracts/box/save-brief';
 import { broughtTo, isSettled } from '@core/box';
-import { type Ask, readAsk } from '@core/reading';
+import { readAsk } from '@core/reading';
 import type { Fault } from '@contracts/faults';
+import { asksOf, keepAsks } from '@data/box/asks';
+import { type BoxRecord, changeBox, occasionIdsOf, setOccasions } from '@data/box/boxes';
+import { occasionsAmong } from '@data/client/occasions';
 import type { Writer } from '@data/db';
-import { box, boxAsk, boxOccasion, occasion } from '@data/schema';
-import { and, asc, eq, inArray, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import { conflict, invalid, stale } from '../problem';
 import { serve } from '../use-case';
 import { setHoldClock } from './hold-clock';
 import { boxView } from './box-view';
-import { boxOf, type BoxRecord } from './lines';
+import { boxOf } from './lines';
 
 export const saveBrief = serve(saveBriefCall, {
   async run(context, input) {
@@ -18,14 +19,8 @@ export const saveBrief = serve(saveBriefCall, {
     const row = await boxOf(tx, actor.shopId, input.boxId, true);
     if (row.version !== input.version) throw stale(whatChanged(row, input), await currentOf(tx, row));
     if (isSettled(row.state)) throw conflict('The brief of a box that has gone out stays as it was.');
-    const known =
-      input.occasionIds.length > 0
-        ? await tx
-            .select({ id: occasion.id })
-            .from(occasion)
-            .where(and(inArray(occasion.id, input.occasionIds), eq(occasion.clientId, row.clientId)))
-        : [];
-    const missing = input.occasionIds.filter((id) => !known.some((each) => each.id === id));
+    const known = await occasionsAmong(tx, row.clientId, input.occasionIds);
+    const missing = input.occasionIds.filter((id) => !known.has(id));
     if (missing.length > 0)
       throw invalid(
         missing.map((id) => ({
@@ -33,24 +28,18 @@ export const saveBrief = serve(saveBriefCall, {
           message: 'not an occasion of this client',
         })),
       );
-    await tx.delete(boxOccasion).where(eq(boxOccasion.boxId, row.id));
-    if (known.length > 0)
-      await tx.insert(boxOccasion).values(known.map((each) => ({ boxId: row.id, occasionId: each.id })));
+    await setOccasions(tx, row.id, [...known]);
     await keepAsks(
-      context.tx,
+      tx,
       row.id,
       input.asks.map((ask) => (typeof ask === 'string' ? readAsk(ask) : ask)),
     );
-    await tx
-      .update(box)
-      .set({
-        budgetMinor: input.budgetMinor,
-        mood: input.mood,
-        notToSend: input.notToSend,
-        state: broughtTo(row.state, 'pulling'),
-        version: sql`${box.version} + 1`,
-      })
-      .where(eq(box.id, row.id));
+    await changeBox(tx, row.id, {
+      budgetMinor: input.budgetMinor,
+      mood: input.mood,
+      notToSend: input.notToSend,
+      state: broughtTo(row.state, 'pulling'),
+    });
     await setHoldClock(context, row);
     await note(context, 'brief', 'box', row.id, { asks: input.asks.length, budgetMinor: input.budgetMinor });
     return boxView(tx, actor, row.id, now);
@@ -59,30 +48,14 @@ export const saveBrief = serve(saveBriefCall, {
 
 /** The brief as it stands, in the shape it is saved in. */
 async function currentOf(tx: Writer, row: BoxRecord) {
-  const chosen = await tx.select().from(boxOccasion).where(eq(boxOccasion.boxId, row.id));
-  const asks = await tx.select().from(boxAsk).where(eq(boxAsk.boxId, row.id)).orderBy(asc(boxAsk.position));
   return {
     version: row.version,
     budgetMinor: row.budgetMinor,
-    occasionIds: chosen.map(({ occasionId }) => occasionId),
-    asks: asks.map(({ ask }) => ask),
+    occasionIds: await occasionIdsOf(tx, row.id),
+    asks: (await asksOf(tx, row.id)).map(({ ask }) => ask),
     mood: row.mood,
     notToSend: row.notToSend,
   };
-}
-
-/** Asks keep their identity by their words, so that lines pulled for one stay with it. */
-async function keepAsks(tx: Writer, boxId: string, asks: readonly Ask[]): Promise<void> {
-  const before = await tx.select().from(boxAsk).where(eq(boxAsk.boxId, boxId));
-  const gone = before
-    .filter((each) => !asks.some(({ text }) => text === each.ask.text))
-    .map((each) => each.id);
-  if (gone.length > 0) await tx.delete(boxAsk).where(inArray(boxAsk.id, gone));
-  for (const [position, ask] of asks.entries()) {
-    const same = before.find((each) => each.ask.text === ask.text);
-    if (same) await tx.update(boxAsk).set({ position, ask }).where(eq(boxAsk.id, same.id));
-    else await tx.insert(boxAsk).values({ boxId, position, ask });
-  }
 }
 
 function whatChanged(

@@ -3,8 +3,8 @@ import { saveLookCall } from '@contracts/look/save-look';
 import { broughtTo, hasLeft, isSettled } from '@core/box';
 import { piecesOf, settingOf } from '@contracts/look-pieces';
 import { judge } from '@core/look';
-import { box, boxOccasion, look } from '@data/schema';
-import { and, eq, sql } from 'drizzle-orm';
+import { changeBox, occasionIdsOf } from '@data/box/boxes';
+import { addLook, changeLook, removeLook as dropLook } from '@data/box/looks';
 import { note } from '../audit';
 import { conflict, invalid, notFound, stale } from '../problem';
 import { serve } from '../use-case';
@@ -27,13 +27,8 @@ export const saveLook = serve(saveLookCall, {
     if (new Set(input.pieces.map(({ ref }) => ref)).size < input.pieces.length)
       faults.push({ path: 'pieces', message: 'one piece stands in the look twice' });
     if (faults.length > 0) throw invalid(faults);
-    if (input.occasionId !== null) {
-      const [chosen] = await tx
-        .select()
-        .from(boxOccasion)
-        .where(and(eq(boxOccasion.boxId, row.id), eq(boxOccasion.occasionId, input.occasionId)));
-      if (!chosen) throw invalid([{ path: 'occasionId', message: 'not an occasion of this box' }]);
-    }
+    if (input.occasionId !== null && !(await occasionIdsOf(tx, row.id)).includes(input.occasionId))
+      throw invalid([{ path: 'occasionId', message: 'not an occasion of this box' }]);
     const occasion = before.occasions.find(({ id }) => id === input.occasionId)?.occasion;
     const { findings } = judge(
       piecesOf(before, input.pieces),
@@ -60,21 +55,10 @@ export const saveLook = serve(saveLookCall, {
           overrules: current.overrules,
           stages: current.stages,
         });
-      await tx
-        .update(look)
-        .set({ ...values, version: sql`${look.version} + 1` })
-        .where(eq(look.id, input.id));
-    } else {
-      await tx
-        .insert(look)
-        .values({ ...values, boxId: row.id, position: before.looks.length, createdAt: now });
-    }
+      await changeLook(tx, input.id, values);
+    } else await addLook(tx, { ...values, boxId: row.id, position: before.looks.length, createdAt: now });
     const state = broughtTo(row.state, 'combining');
-    if (state !== row.state)
-      await tx
-        .update(box)
-        .set({ state, version: sql`${box.version} + 1` })
-        .where(eq(box.id, row.id));
+    if (state !== row.state) await changeBox(tx, row.id, { state });
     await note(context, 'look', 'box', row.id, {
       pieces: input.pieces.length,
       overruled: input.overrules.map((each) => each.rule),
@@ -88,11 +72,7 @@ export const removeLook = serve(removeLookCall, {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);
     if (hasLeft(row.state)) throw conflict('The looks of a box that has gone out stay as they were.');
-    const gone = await tx
-      .delete(look)
-      .where(and(eq(look.id, id), eq(look.boxId, boxId)))
-      .returning({ id: look.id });
-    if (gone.length === 0) throw notFound('That look');
+    if (!(await dropLook(tx, boxId, id))) throw notFound('That look');
     await note(context, 'remove look', 'box', boxId, { lookId: id });
     return boxView(tx, actor, boxId, now);
   },

@@ -1,14 +1,13 @@
 import { scanLineCall } from '@contracts/out/scan-line';
 import { isOpen } from '@core/box';
 import { isRefused, packerWords } from '@core/guard';
-import { boxLine } from '@data/schema';
-import { eq } from 'drizzle-orm';
+import { changeLine, linesOf } from '@data/box/lines';
 import { note } from '../audit';
 import { conflict } from '../problem';
 import { variantOfCode } from '../stock/find-code';
 import { serve } from '../use-case';
 import { guardOfBox } from './guard';
-import { boxOf, linesOf } from './lines';
+import { boxOf } from './lines';
 import { viewFor } from './pack-view';
 
 /** A piece read by the scanner goes into the parcel; another size than the one that was pulled does not. */
@@ -34,7 +33,7 @@ export const scanLine = serve(scanLineCall, {
     if (standing.some(isRefused)) throw conflict(`${garment.title}: ${packerWords(standing)}`);
     const fresh = found.line.scannedAt === null;
     if (fresh) {
-      await tx.update(boxLine).set({ scannedAt: now }).where(eq(boxLine.id, found.line.id));
+      await changeLine(tx, found.line.id, { scannedAt: now });
       await note(context, 'scan in', 'box_line', found.line.id, { boxId });
     }
     return { view: await viewFor(tx, actor, boxId, now), lineId: found.line.id, fresh };

@@ -3,25 +3,18 @@ import { checkInLineCall } from '@contracts/tally/check-in-line';
 import { decideLineCall } from '@contracts/tally/decide-line';
 import { isClosed, mayMove, mayTally } from '@core/box';
 import { saysSize } from '@core/learn';
-import { moveStock } from '@data/ledger';
-import { alteration, box, boxLine, ownedItem, payment } from '@data/schema';
-import { eq, sql } from 'drizzle-orm';
+import { type BoxRecord, changeBox } from '@data/box/boxes';
+import { alterationsOf, changeLine, type LineRecord, linesOf } from '@data/box/lines';
+import { addPayment } from '@data/box/payments';
+import { addOwned } from '@data/client/closet';
+import { moveStock } from '@data/stock/ledger';
 import { note } from '../audit';
 import type { Context } from '../context';
 import { conflict, invalid, Refusal, stale } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
 import { serve } from '../use-case';
-import { lineOf } from './hold-line';
 import { boxView } from './box-view';
-import {
-  boxOf,
-  type BoxRecord,
-  inLockOrder,
-  type LineRecord,
-  linesOf,
-  mayReturn,
-  pieceOfLine,
-} from './lines';
+import { boxOf, inLockOrder, lineOf, mayReturn, pieceOfLine } from './lines';
 import { termsOf, totalOf } from './money';
 import { viewFor } from './pack-view';
 import { factsOf } from './move-box';
@@ -32,10 +25,7 @@ async function tallied(context: Context, boxId: string): Promise<BoxRecord> {
     throw conflict('This box is closed; what comes back later is a return of its own.');
   if (!mayTally(row.state)) throw conflict('This box has not gone out yet.');
   // A version for every decision: whoever closes has seen the sum that is charged.
-  await context.tx
-    .update(box)
-    .set({ state: 'tallying', version: sql`${box.version} + 1` })
-    .where(eq(box.id, boxId));
+  await changeBox(context.tx, boxId, { state: 'tallying' });
   return row;
 }
 
@@ -45,20 +35,17 @@ export const decideLine = serve(decideLineCall, {
     await tallied(context, boxId);
     const line = await lineOf(tx, boxId, lineId);
     if (decision === 'return') {
-      const jobs = await tx.select().from(alteration).where(eq(alteration.boxLineId, lineId));
+      const jobs = await alterationsOf(tx, [lineId]);
       if (!mayReturn(jobs)) throw conflict('This piece was altered for this client and stays with them.');
     }
     if (line.checkedInAt && decision !== 'return')
       throw conflict('This piece has been checked in already; it came back.');
-    await tx
-      .update(boxLine)
-      .set({
-        decision,
-        reason: decision === 'return' ? reason : null,
-        fitPoint: decision === 'return' && reason && saysSize(reason) ? fitPoint : null,
-        note: words,
-      })
-      .where(eq(boxLine.id, lineId));
+    await changeLine(tx, lineId, {
+      decision,
+      reason: decision === 'return' ? reason : null,
+      fitPoint: decision === 'return' && reason && saysSize(reason) ? fitPoint : null,
+      note: words,
+    });
     await note(context, `decide ${decision}`, 'box_line', lineId, { boxId, reason });
     return boxView(tx, actor, boxId, now);
   },
@@ -81,7 +68,7 @@ export const checkInLine = serve(checkInLineCall, {
     };
     await moveStock(tx, { ...unit, cause: 'come-back' });
     await moveStock(tx, { ...unit, cause: 'check-in' });
-    await tx.update(boxLine).set({ checkedInAt: now }).where(eq(boxLine.id, lineId));
+    await changeLine(tx, lineId, { checkedInAt: now });
     await note(context, 'check in', 'box_line', lineId, { boxId });
     return viewFor(tx, actor, boxId, now);
   },
@@ -102,19 +89,20 @@ export const closeBox = serve(closeBoxCall, {
       if (record.line.decision !== 'keep') continue;
       await keep(context, row, record);
       const sums = total.lines.find((each) => each.id === record.line.id);
-      await tx
-        .update(boxLine)
-        .set({ netMinor: sums?.netMinor ?? 0, taxMinor: sums?.taxMinor ?? 0 })
-        .where(eq(boxLine.id, record.line.id));
+      await changeLine(tx, record.line.id, {
+        netMinor: sums?.netMinor ?? 0,
+        taxMinor: sums?.taxMinor ?? 0,
+      });
     }
     if (total.dueMinor > 0)
-      await tx
-        .insert(payment)
-        .values({ boxId, kind: 'charge', amountMinor: total.dueMinor, at: now, actorId: actor.id });
-    await tx
-      .update(box)
-      .set({ state: 'closed', total, closedAt: now, notesNext, version: sql`${box.version} + 1` })
-      .where(eq(box.id, boxId));
+      await addPayment(tx, {
+        boxId,
+        kind: 'charge',
+        amountMinor: total.dueMinor,
+        at: now,
+        actorId: actor.id,
+      });
+    await changeBox(tx, boxId, { state: 'closed', total, closedAt: now, notesNext });
     await note(context, 'close', 'box', boxId, { netMinor: total.netMinor, dueMinor: total.dueMinor });
     return boxView(tx, actor, boxId, now);
   },
@@ -135,9 +123,8 @@ async function keep({ tx, actor, now }: Context, row: BoxRecord, record: LineRec
   const measured = Object.entries(variant.measures).flatMap(([name, value]) =>
     value ? [[name, { ...value, mm: asAltered[name as keyof typeof asAltered] ?? value.mm }] as const] : [],
   );
-  await tx
-    .insert(ownedItem)
-    .values({
+  await addOwned(tx, [
+    {
       clientId: row.clientId,
       title: garment.title,
       category: garment.category,
@@ -153,6 +140,6 @@ async function keep({ tx, actor, now }: Context, row: BoxRecord, record: LineRec
       origins: Object.fromEntries(measured.map(([name, value]) => [name, value.origin])),
       boxLineId: line.id,
       createdAt: now,
-    })
-    .onConflictDoNothing();
+    },
+  ]);
 }

@@ -7,25 +7,35 @@ import type { BriefLinkView, OwnBriefView } from '@contracts/client/brief-link-v
 import { faultsOf } from '@contracts/faults';
 import { BLANK_OCCASION } from '@core/occasion';
 import type { Database, Reader } from '@data/db';
-import { briefLink, client, clientMeasure, occasion, photo, shop } from '@data/schema';
-import { and, count, desc, eq, inArray, sql } from 'drizzle-orm';
+import {
+  addBriefLink,
+  briefLinkOfToken,
+  type BriefLinkRow,
+  briefLinksOf,
+  changeBriefLink,
+  lockedBriefLink,
+  stopUnsent,
+} from '@data/client/brief-links';
+import { changeClient, nameAndShop, putMeasure } from '@data/client/clients';
+import { addOccasion } from '@data/client/occasions';
+import { dropLinks } from '@data/outbox/letters';
+import { addPhoto, countBriefPhotos, photosOfBriefs } from '@data/photo/photos';
 import { note } from '../audit';
 import { readPhoto } from '../photo/read-photo';
 import { conflict, invalid, notFound, Refusal } from '../problem';
 import { isSpent, spend } from '../limits';
 import { newToken, tokenHash } from '../private-token';
-import { dropLinks, post } from '../outbox/outbox';
+import { post } from '../outbox/outbox';
 import { shopOf } from '../shop/settings';
 import { serve } from '../use-case';
 import { mayWrite } from './consents';
 import { clientOf } from './profile';
 
-type LinkRow = typeof briefLink.$inferSelect;
-
 const LINK_DAYS = 14;
 const DAY_MS = 86_400_000;
 const PHOTOS_MOST = 12;
 const NOTES_MOST = 20_000;
+const LINKS_SHOWN = 5;
 
 /** Makes a private link for a client; the ones before it stop working. The token is answered once and never kept. */
 export const makeBriefLink = serve(makeBriefLinkCall, {
@@ -33,28 +43,10 @@ export const makeBriefLink = serve(makeBriefLinkCall, {
     const { tx, actor, now } = context;
     // One after the other: of links made at the same moment the last one is open.
     const { row: person } = await clientOf(tx, actor.shopId, clientId, true);
-    const before = await tx
-      .update(briefLink)
-      .set({ revokedAt: now })
-      .where(
-        and(
-          eq(briefLink.clientId, clientId),
-          sql`${briefLink.sentAt} is null and ${briefLink.revokedAt} is null`,
-        ),
-      )
-      .returning({ id: briefLink.id });
-    await dropLinks(
-      tx,
-      'briefLinkId',
-      before.map(({ id }) => id),
-    );
+    await dropLinks(tx, 'briefLinkId', await stopUnsent(tx, clientId, now));
     const token = newToken();
     const expiresAt = new Date(now.getTime() + LINK_DAYS * DAY_MS);
-    const [made] = await tx
-      .insert(briefLink)
-      .values({ clientId, tokenHash: tokenHash(token), expiresAt, createdAt: now })
-      .returning({ id: briefLink.id });
-    if (!made) throw new Error('the link was not made');
+    const id = await addBriefLink(tx, { clientId, tokenHash: tokenHash(token), expiresAt, createdAt: now });
     if (person.email && (await mayWrite(tx, clientId))) {
       const { name: shopName } = await shopOf(tx, actor.shopId);
       await post(
@@ -68,13 +60,13 @@ export const makeBriefLink = serve(makeBriefLinkCall, {
           body: `Dear ${person.name.split(' ')[0]}, tell us what your next box should be for. It takes a few minutes, and you can come back to it:`,
           path: `/brief/${token}`,
           expiresAt,
-          briefLinkId: made.id,
+          briefLinkId: id,
         },
         now,
       );
     }
     await note(context, 'make brief link', 'client', clientId);
-    return { id: made.id, path: `/brief/${token}`, expiresOn: expiresAt.toISOString().slice(0, 10) };
+    return { id, path: `/brief/${token}`, expiresOn: expiresAt.toISOString().slice(0, 10) };
   },
 });
 
@@ -82,10 +74,7 @@ export const revokeBriefLink = serve(revokeBriefLinkCall, {
   async run(context, { clientId, id }) {
     const { tx, actor, now } = context;
     await clientOf(tx, actor.shopId, clientId);
-    await tx
-      .update(briefLink)
-      .set({ revokedAt: now })
-      .where(and(eq(briefLink.id, id), eq(briefLink.clientId, clientId)));
+    await changeBriefLink(tx, clientId, id, { revokedAt: now });
     await dropLinks(tx, 'briefLinkId', [id]);
     await note(context, 'revoke brief link', 'client', clientId);
     return { id };
@@ -97,11 +86,7 @@ export const settleBrief = serve(settleBriefCall, {
   async run(context, { clientId, id, take }) {
     const { tx, actor, now } = context;
     const { row, profile } = await clientOf(tx, actor.shopId, clientId, true);
-    const [link] = await tx
-      .select()
-      .from(briefLink)
-      .where(and(eq(briefLink.id, id), eq(briefLink.clientId, clientId)))
-      .for('update');
+    const link = await lockedBriefLink(tx, clientId, id);
     if (!link?.sentAt) throw notFound('That brief');
     if (link.settledAt) throw conflict('Somebody went through this brief already.');
     const { answers: said, unread } = readableAnswers(link.draft);
@@ -111,54 +96,49 @@ export const settleBrief = serve(settleBriefCall, {
       ...new Set([...before, ...(after ?? [])]),
     ];
     const card = stored.colourCard;
-    await tx
-      .update(client)
-      .set({
-        profile: {
-          ...stored,
-          goals: [...stored.goals],
-          looseOver: [...stored.looseOver],
-          moods: chosen('moods') ? [...(said.moods ?? [])] : [...stored.moods],
-          cover: chosen('cover') ? [...(said.cover ?? [])] : [...stored.cover],
-          allergies: chosen('allergies') ? union(stored.allergies, said.allergies) : [...stored.allergies],
-          nevers: chosen('nevers') ? union(stored.nevers, said.nevers) : [...stored.nevers],
-          limits: {
-            ...stored.limits,
-            avoidFibres: [...stored.limits.avoidFibres],
-            avoidMetals: [...stored.limits.avoidMetals],
-            ...(chosen('heelMaxMm') ? { heelMaxMm: said.heelMaxMm } : {}),
-          },
-          colourCard: {
-            like: chosen('like') ? [...(said.like ?? [])] : [...card.like],
-            avoid: chosen('avoid') ? [...(said.avoid ?? [])] : [...card.avoid],
-            never: [...card.never],
-          },
+    await changeClient(tx, clientId, {
+      profile: {
+        ...stored,
+        goals: [...stored.goals],
+        looseOver: [...stored.looseOver],
+        moods: chosen('moods') ? [...(said.moods ?? [])] : [...stored.moods],
+        cover: chosen('cover') ? [...(said.cover ?? [])] : [...stored.cover],
+        allergies: chosen('allergies') ? union(stored.allergies, said.allergies) : [...stored.allergies],
+        nevers: chosen('nevers') ? union(stored.nevers, said.nevers) : [...stored.nevers],
+        limits: {
+          ...stored.limits,
+          avoidFibres: [...stored.limits.avoidFibres],
+          avoidMetals: [...stored.limits.avoidMetals],
+          ...(chosen('heelMaxMm') ? { heelMaxMm: said.heelMaxMm } : {}),
         },
-        sizes: chosen('sizes') ? { ...row.sizes, ...said.sizes } : row.sizes,
-        boxBudgetMinor: chosen('budgetMinor') ? (said.budgetMinor ?? null) : row.boxBudgetMinor,
-        notes: [
-          row.notes,
-          chosen('notes') && said.notes,
-          chosen('asks') && said.asks?.length && `Asked for: ${said.asks.join('; ')}`,
-          unread.length > 0 && `From the brief, not taken over by itself: ${unread.join('; ')}`,
-        ]
-          .filter(Boolean)
-          .join('\n')
-          .slice(0, NOTES_MOST),
-        version: sql`${client.version} + 1`,
-      })
-      .where(eq(client.id, clientId));
+        colourCard: {
+          like: chosen('like') ? [...(said.like ?? [])] : [...card.like],
+          avoid: chosen('avoid') ? [...(said.avoid ?? [])] : [...card.avoid],
+          never: [...card.never],
+        },
+      },
+      sizes: chosen('sizes') ? { ...row.sizes, ...said.sizes } : row.sizes,
+      boxBudgetMinor: chosen('budgetMinor') ? (said.budgetMinor ?? null) : row.boxBudgetMinor,
+      notes: [
+        row.notes,
+        chosen('notes') && said.notes,
+        chosen('asks') && said.asks?.length && `Asked for: ${said.asks.join('; ')}`,
+        unread.length > 0 && `From the brief, not taken over by itself: ${unread.join('; ')}`,
+      ]
+        .filter(Boolean)
+        .join('\n')
+        .slice(0, NOTES_MOST),
+    });
     if (chosen('heightMm') && said.heightMm !== undefined)
-      await tx
-        .insert(clientMeasure)
-        .values({ clientId, name: 'heightMm', mm: said.heightMm, origin: 'given', takenAt: now })
-        .onConflictDoUpdate({
-          target: [clientMeasure.clientId, clientMeasure.name],
-          set: { mm: said.heightMm, origin: 'given', takenAt: now },
-        });
+      await putMeasure(tx, clientId, {
+        name: 'heightMm',
+        mm: said.heightMm,
+        origin: 'given',
+        takenAt: now,
+      });
     if (chosen('occasions'))
       for (const { title, day } of said.occasions ?? [])
-        await tx.insert(occasion).values({
+        await addOccasion(tx, {
           clientId,
           title,
           day: day ?? null,
@@ -167,7 +147,7 @@ export const settleBrief = serve(settleBriefCall, {
           details: BLANK_OCCASION,
           createdAt: now,
         });
-    await tx.update(briefLink).set({ settledAt: now }).where(eq(briefLink.id, id));
+    await changeBriefLink(tx, clientId, id, { settledAt: now });
     await note(context, 'settle brief', 'client', clientId, { taken: take });
     return { id };
   },
@@ -176,13 +156,9 @@ export const settleBrief = serve(settleBriefCall, {
 const GONE = 'This link does not work any more. Please ask your stylist for a new one.';
 
 /** The link a token opens; throws in words that say nothing of whether it ever existed. */
-async function linkOf(db: Reader, token: string, now: Date, lock = false): Promise<LinkRow> {
+async function linkOf(db: Reader, token: string, now: Date, lock = false): Promise<BriefLinkRow> {
   if (!/^[\w-]{43}$/.test(token)) throw new Refusal(404, GONE);
-  const query = db
-    .select()
-    .from(briefLink)
-    .where(eq(briefLink.tokenHash, tokenHash(token)));
-  const [row] = await (lock ? query.for('update') : query);
+  const row = await briefLinkOfToken(db, tokenHash(token), lock);
   if (!row || row.revokedAt || row.settledAt || row.expiresAt <= now) throw new Refusal(404, GONE);
   return row;
 }
@@ -195,25 +171,20 @@ export async function ownBriefView(
   now: Date,
 ): Promise<OwnBriefView> {
   const link = await guessed(db, token, address, now);
-  const [person] = await db
-    .select({ name: client.name, shopName: shop.name, currency: shop.currency })
-    .from(client)
-    .innerJoin(shop, eq(shop.id, client.shopId))
-    .where(eq(client.id, link.clientId));
+  const person = await nameAndShop(db, link.clientId);
   if (!person) throw new Refusal(404, GONE);
-  const [sum] = await db.select({ n: count() }).from(photo).where(eq(photo.briefLinkId, link.id));
   return {
     shopName: person.shopName,
     firstName: person.name.split(' ')[0] ?? '',
     currency: person.currency,
     answers: link.draft,
     sent: link.sentAt !== null,
-    photos: sum?.n ?? 0,
+    photos: await countBriefPhotos(db, link.id),
   };
 }
 
 /** Counts wrong tokens of an address, so that nobody tries them by the thousand. */
-async function guessed(db: Database, token: string, address: string, now: Date): Promise<LinkRow> {
+async function guessed(db: Database, token: string, address: string, now: Date): Promise<BriefLinkRow> {
   try {
     return await linkOf(db, token, now);
   } catch (error) {
@@ -248,10 +219,11 @@ export async function saveOwnBrief(
   return db.transaction(async (tx) => {
     const link = await linkOf(tx, token, now, true);
     if (link.sentAt) throw new Refusal(409, SENT);
-    await tx
-      .update(briefLink)
-      .set({ draft: parsed.data, savedAt: now, sentAt: send === true ? now : null })
-      .where(eq(briefLink.id, link.id));
+    await changeBriefLink(tx, link.clientId, link.id, {
+      draft: parsed.data,
+      savedAt: now,
+      sentAt: send === true ? now : null,
+    });
     if (send === true) await dropLinks(tx, 'briefLinkId', [link.id]);
     return { saved: true as const, sent: send === true };
   });
@@ -269,9 +241,7 @@ async function savePicture(
   if (await isSpent('picture', linkId))
     throw new Refusal(429, 'Too many files that are no pictures. Please wait ten minutes.');
   const tooMany = invalid([{ path: 'photo', message: `at most ${PHOTOS_MOST} photos` }]);
-  const countOf = async (at: Reader): Promise<number> =>
-    (await at.select({ n: count() }).from(photo).where(eq(photo.briefLinkId, linkId)))[0]?.n ?? 0;
-  if ((await countOf(db)) >= PHOTOS_MOST) throw tooMany;
+  if ((await countBriefPhotos(db, linkId)) >= PHOTOS_MOST) throw tooMany;
   const kept = await readPhoto(Buffer.from(base64, 'base64')).catch(async (error: unknown) => {
     await spend('picture', linkId);
     throw error;
@@ -279,36 +249,27 @@ async function savePicture(
   return db.transaction(async (tx) => {
     const link = await linkOf(tx, token, now, true);
     if (link.sentAt) throw new Refusal(409, SENT);
-    if ((await countOf(tx)) >= PHOTOS_MOST) throw tooMany;
-    const [person] = await tx.select().from(client).where(eq(client.id, link.clientId));
+    if ((await countBriefPhotos(tx, linkId)) >= PHOTOS_MOST) throw tooMany;
+    const person = await nameAndShop(tx, link.clientId);
     if (!person) throw new Refusal(404, GONE);
-    await tx
-      .insert(photo)
-      .values({ ...kept, shopId: person.shopId, briefLinkId: link.id, caption, createdAt: now });
+    await addPhoto(tx, {
+      ...kept,
+      shopId: person.shopId,
+      briefLinkId: link.id,
+      caption,
+      createdAt: now,
+    });
     return { saved: true as const, sent: false as const };
   });
 }
 
 /** Links of a client as the stylist sees them, newest first: open ones, and sent ones to go through. */
 export async function linksOf(db: Reader, clientId: string, now: Date): Promise<BriefLinkView[]> {
-  const rows = await db
-    .select()
-    .from(briefLink)
-    .where(eq(briefLink.clientId, clientId))
-    .orderBy(desc(briefLink.createdAt))
-    .limit(5);
-  const photos =
-    rows.length === 0
-      ? []
-      : await db
-          .select({ id: photo.id, caption: photo.caption, linkId: photo.briefLinkId })
-          .from(photo)
-          .where(
-            inArray(
-              photo.briefLinkId,
-              rows.map(({ id }) => id),
-            ),
-          );
+  const rows = await briefLinksOf(db, clientId, LINKS_SHOWN);
+  const photos = await photosOfBriefs(
+    db,
+    rows.map(({ id }) => id),
+  );
   return rows.map((row) => ({
     id: row.id,
     state: stateOf(row, now),
@@ -318,7 +279,7 @@ export async function linksOf(db: Reader, clientId: string, now: Date): Promise<
   }));
 }
 
-function stateOf(row: LinkRow, now: Date): BriefLinkView['state'] {
+function stateOf(row: BriefLinkRow, now: Date): BriefLinkView['state'] {
   if (row.settledAt) return 'settled';
   if (row.sentAt) return 'sent';
   if (row.revokedAt) return 'revoked';

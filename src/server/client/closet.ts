@@ -4,8 +4,7 @@ import { saveOwnedCall } from '@contracts/closet/save-owned';
 import { closetKey, storedOf } from '@contracts/closet-file';
 import { type GivenPiece, pieceFrom } from '@core/piece';
 import type { StoredAttributes } from '@contracts/piece';
-import { ownedItem } from '@data/schema';
-import { and, eq, isNull, sql } from 'drizzle-orm';
+import { addOwned, changeOwned, closetOf, lockedOwned } from '@data/client/closet';
 import { note } from '../audit';
 import { notFound, stale } from '../problem';
 import { serve } from '../use-case';
@@ -18,12 +17,8 @@ export const saveOwned = serve(saveOwnedCall, {
     const usual = pieceFrom({ id: 'new', category: input.category, colours: input.colours }).formality;
     const values = { ...input, formality: formality ?? usual };
     if (id) {
-      const [row] = await tx
-        .select()
-        .from(ownedItem)
-        .where(and(eq(ownedItem.id, id), eq(ownedItem.clientId, clientId)))
-        .for('update');
-      if (!row) throw notFound('That piece');
+      const row = await lockedOwned(tx, id);
+      if (row?.clientId !== clientId) throw notFound('That piece');
       if (row.version !== seen)
         throw stale([{ path: 'piece', message: `${row.title} was saved elsewhere` }], {
           id,
@@ -38,21 +33,13 @@ export const saveOwned = serve(saveOwnedCall, {
           loved: row.loved,
           wornWeekly: row.wornWeekly,
         });
-      const version = row.version + 1;
-      await tx
-        .update(ownedItem)
-        .set({ ...values, version })
-        .where(eq(ownedItem.id, id));
+      await changeOwned(tx, id, values);
       await note(context, 'change', 'owned_item', id, { clientId });
-      return { id, version };
+      return { id, version: row.version + 1 };
     }
-    const [made] = await tx
-      .insert(ownedItem)
-      .values({ ...values, clientId, createdAt: now })
-      .returning({ id: ownedItem.id });
-    if (!made) throw new Error('the piece was not added');
-    await note(context, 'add', 'owned_item', made.id, { clientId });
-    return { id: made.id, version: 1 };
+    const [made = ''] = await addOwned(tx, [{ ...values, clientId, createdAt: now }]);
+    await note(context, 'add', 'owned_item', made, { clientId });
+    return { id: made, version: 1 };
   },
 });
 
@@ -62,10 +49,7 @@ export const saveOwnedMany = serve(saveOwnedManyCall, {
     const { tx, actor, now } = context;
     // Locked, so that one list sent twice at once is added once.
     await clientOf(tx, actor.shopId, clientId, true);
-    const held = await tx
-      .select({ title: ownedItem.title, category: ownedItem.category, colours: ownedItem.colours })
-      .from(ownedItem)
-      .where(and(eq(ownedItem.clientId, clientId), isNull(ownedItem.retiredAt)));
+    const held = await closetOf(tx, clientId);
     const known = new Set(held.map((each) => closetKey(each as Parameters<typeof closetKey>[0])));
     const fresh = items.flatMap(({ piece, assumed, loved, wornWeekly }) => {
       const stored = storedOf(piece as GivenPiece);
@@ -85,7 +69,7 @@ export const saveOwnedMany = serve(saveOwnedManyCall, {
         },
       ];
     });
-    if (fresh.length > 0) await tx.insert(ownedItem).values(fresh);
+    await addOwned(tx, fresh);
     await note(context, 'add pieces', 'client', clientId, { added: fresh.length });
     return { added: fresh.length, known: items.length - fresh.length };
   },
@@ -94,13 +78,10 @@ export const saveOwnedMany = serve(saveOwnedManyCall, {
 export const retireOwned = serve(retireOwnedCall, {
   async run(context, { id, retired }) {
     const { tx, actor, now } = context;
-    const [item] = await tx.select().from(ownedItem).where(eq(ownedItem.id, id)).for('update');
+    const item = await lockedOwned(tx, id);
     if (!item) throw notFound('That piece');
     await clientOf(tx, actor.shopId, item.clientId);
-    await tx
-      .update(ownedItem)
-      .set({ retiredAt: retired ? now : null, version: sql`${ownedItem.version} + 1` })
-      .where(eq(ownedItem.id, id));
+    await changeOwned(tx, id, { retiredAt: retired ? now : null });
     await note(context, retired ? 'retire' : 'bring back', 'owned_item', id);
     return { id, version: item.version + 1 };
   },

@@ -2,42 +2,41 @@ import type { ConsentsView } from '@contracts/consent/consent-view';
 import { saveConsentCall } from '@contracts/consent/save-consent';
 import { withdrawConsentCall } from '@contracts/consent/withdraw-consent';
 import { type Day, keptUntil } from '@core/schedule';
-import type { Reader, Writer } from '@data/db';
-import { box, clientMeasure, consent, occasion } from '@data/schema';
-import { and, desc, eq, isNull, max } from 'drizzle-orm';
+import type { Reader } from '@data/db';
+import { lastOfBoxes } from '@data/box/boxes';
+import { type ClientRow, measuresOf } from '@data/client/clients';
+import { addConsent, consentRows, endConsents } from '@data/client/consents';
+import { eraseMeasures, erasePhotos } from '@data/client/eraser';
+import { occasionRows } from '@data/client/occasions';
+import type { ShopRow } from '@data/shop/shops';
 import { note } from '../audit';
 import { invalid, notFound } from '../problem';
-import { dayIn, keepingOf, shopOf, type ShopRow } from '../shop/settings';
+import { dayIn, keepingOf, shopOf } from '../shop/settings';
 import { serve } from '../use-case';
-import { eraseMeasures, erasePhotos } from './eraser';
-import { clientOf, type ClientRow } from './profile';
+import { clientOf } from './profile';
 
 /** The last day anything was done for a client: her last box, measure or occasion, or the day she came. */
 export async function lastDayOf(db: Reader, row: ClientRow, zone: string): Promise<Day> {
-  const [boxes] = await db
-    .select({ out: max(box.outAt), closed: max(box.closedAt), begun: max(box.createdAt) })
-    .from(box)
-    .where(eq(box.clientId, row.id));
-  const [taken] = await db
-    .select({ at: max(clientMeasure.takenAt) })
-    .from(clientMeasure)
-    .where(eq(clientMeasure.clientId, row.id));
-  const [ahead] = await db
-    .select({ day: max(occasion.day) })
-    .from(occasion)
-    .where(eq(occasion.clientId, row.id));
-  const instants = [row.createdAt, boxes?.out, boxes?.closed, boxes?.begun, taken?.at];
-  const days = instants.flatMap((instant) => (instant ? [dayIn(zone, instant)] : []));
-  return [...days, ahead?.day ?? ''].sort().at(-1) ?? '';
+  const boxes = await lastOfBoxes(db, row.id);
+  const measures = await measuresOf(db, row.id);
+  const ahead = await occasionRows(db, row.id);
+  const instants = [
+    row.createdAt,
+    boxes?.out,
+    boxes?.closed,
+    boxes?.begun,
+    ...measures.map(({ takenAt }) => takenAt),
+  ];
+  const days = [
+    ...instants.flatMap((instant) => (instant ? [dayIn(zone, instant)] : [])),
+    ...ahead.map(({ day }) => day ?? ''),
+  ];
+  return days.sort().at(-1) ?? '';
 }
 
 /** What a client agreed to, newest first, and how long the shop keeps what is hers. */
 export async function consentsOf(db: Reader, row: ClientRow, shop: ShopRow): Promise<ConsentsView> {
-  const rows = await db
-    .select()
-    .from(consent)
-    .where(eq(consent.clientId, row.id))
-    .orderBy(desc(consent.givenOn), desc(consent.createdAt));
+  const rows = await consentRows(db, row.id);
   return {
     consents: rows.map(({ about, way, givenOn, withdrawnOn }) => ({
       about,
@@ -51,25 +50,9 @@ export async function consentsOf(db: Reader, row: ClientRow, shop: ShopRow): Pro
 
 /** False for somebody who took back that the shop may write to them. */
 export async function mayWrite(db: Reader, clientId: string): Promise<boolean> {
-  const rows = await db
-    .select({ withdrawnOn: consent.withdrawnOn })
-    .from(consent)
-    .where(and(eq(consent.clientId, clientId), eq(consent.about, 'messages')));
+  const rows = await consentRows(db, clientId, 'messages');
   return rows.length === 0 || rows.some(({ withdrawnOn }) => withdrawnOn === null);
 }
-
-/** Ends what stands, as of a day. */
-const endStanding = (
-  tx: Writer,
-  clientId: string,
-  about: ConsentsView['consents'][number]['about'],
-  day: Day,
-) =>
-  tx
-    .update(consent)
-    .set({ withdrawnOn: day })
-    .where(and(eq(consent.clientId, clientId), eq(consent.about, about), isNull(consent.withdrawnOn)))
-    .returning({ id: consent.id });
 
 export const saveConsent = serve(saveConsentCall, {
   async run(context, { clientId, about, way, givenOn }) {
@@ -78,8 +61,8 @@ export const saveConsent = serve(saveConsentCall, {
     const shop = await shopOf(tx, actor.shopId);
     const today = dayIn(shop.zone, now);
     if (givenOn > today) throw invalid([{ path: 'givenOn', message: 'is still to come' }]);
-    await endStanding(tx, clientId, about, today);
-    await tx.insert(consent).values({ clientId, about, way, givenOn, actorId: actor.id, createdAt: now });
+    await endConsents(tx, clientId, about, today);
+    await addConsent(tx, { clientId, about, way, givenOn, actorId: actor.id, createdAt: now });
     await note(context, `agreed: ${about}`, 'client', clientId, { way });
     return consentsOf(tx, row, shop);
   },
@@ -90,8 +73,8 @@ export const withdrawConsent = serve(withdrawConsentCall, {
     const { tx, actor, now } = context;
     const { row } = await clientOf(tx, actor.shopId, clientId, true);
     const shop = await shopOf(tx, actor.shopId);
-    const ended = await endStanding(tx, clientId, about, dayIn(shop.zone, now));
-    if (ended.length === 0) throw notFound('That agreement');
+    if ((await endConsents(tx, clientId, about, dayIn(shop.zone, now))) === 0)
+      throw notFound('That agreement');
     let erased = 0;
     if (erase && about === 'measures') erased = await eraseMeasures(tx, clientId);
     if (erase && about === 'photos') erased = await erasePhotos(tx, clientId);

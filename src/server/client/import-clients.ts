@@ -1,7 +1,6 @@
 import { clientKey, readClientCsv } from '@contracts/client-csv';
 import { importClientsCall } from '@contracts/client/import-clients';
-import { client } from '@data/schema';
-import { and, eq, isNull } from 'drizzle-orm';
+import { clientsOf } from '@data/client/clients';
 import { note } from '../audit';
 import { mustBeWhole } from '../import-file';
 import { shopOf } from '../shop/settings';
@@ -14,10 +13,7 @@ export const importClients = serve(importClientsCall, {
     // One file after the other: brought in by two at once, it is brought in once.
     const shop = await shopOf(tx, actor.shopId, take !== 'check');
     const { rows, faults } = readClientCsv(csv, shop.units);
-    const there = await tx
-      .select({ name: client.name, email: client.email })
-      .from(client)
-      .where(and(eq(client.shopId, actor.shopId), isNull(client.erasedAt)));
+    const there = await clientsOf(tx, actor.shopId);
     const keys = new Set(there.map(clientKey));
     const fresh = rows.filter(({ input }) => !keys.has(clientKey(input)));
     const seen = {

@@ -1,14 +1,14 @@
 import { type Day, keptUntil } from '@core/schedule';
 import type { Database, Writer } from '@data/db';
-import { box, client, rhythm, shop } from '@data/schema';
-import { and, eq, isNull } from 'drizzle-orm';
+import { boxesOfClient, openBoxNumbers } from '@data/box/boxes';
+import { type ClientRow, clientRow, clientsOf } from '@data/client/clients';
+import { blankAnswers, emptyBoxes, eraseMeasures, erasePhotos } from '@data/client/eraser';
+import { findRhythm } from '@data/client/rhythms';
+import { allShops, type ShopRow } from '@data/shop/shops';
 import { note } from '../audit';
-import { openBoxNumbers } from '../box/lines';
 import { theApp } from '../context';
-import { dayIn, keepingOf, type ShopRow } from '../shop/settings';
+import { dayIn, keepingOf } from '../shop/settings';
 import { lastDayOf } from './consents';
-import { blankAnswers, emptyBoxes, eraseMeasures, erasePhotos } from './eraser';
-import type { ClientRow } from './profile';
 
 /**
  * Lets go of what the shop's terms keep no longer: measures and photos of clients whose last box is long past, and what a
@@ -17,23 +17,16 @@ import type { ClientRow } from './profile';
  */
 export async function keepNoLonger(db: Database, now: Date): Promise<number> {
   let touched = 0;
-  for (const terms of await db.select().from(shop)) {
+  for (const terms of await allShops(db)) {
     if (Object.values(keepingOf(terms)).every((months) => months === null)) continue;
-    const people = await db
-      .select()
-      .from(client)
-      .where(and(eq(client.shopId, terms.id), isNull(client.erasedAt)));
+    const people = await clientsOf(db, terms.id);
     for (const { id } of people) if (await db.transaction((tx) => letGo(tx, terms, id, now))) touched++;
   }
   return touched;
 }
 
 async function letGo(tx: Writer, terms: ShopRow, clientId: string, now: Date): Promise<boolean> {
-  const [row] = await tx
-    .select()
-    .from(client)
-    .where(and(eq(client.id, clientId), isNull(client.erasedAt)))
-    .for('update');
+  const row = await clientRow(tx, clientId, true);
   if (!row || (await isClientStill(tx, clientId))) return false;
   const today = dayIn(terms.zone, now);
   const until = keptUntil(await lastDayOf(tx, row, terms.zone), keepingOf(terms));
@@ -49,16 +42,13 @@ async function letGo(tx: Writer, terms: ShopRow, clientId: string, now: Date): P
 }
 
 async function isClientStill(tx: Writer, clientId: string): Promise<boolean> {
-  const [regular] = await tx
-    .select({ id: rhythm.clientId })
-    .from(rhythm)
-    .where(and(eq(rhythm.clientId, clientId), isNull(rhythm.pausedAt)));
-  return regular !== undefined || (await openBoxNumbers(tx, clientId)).length > 0;
+  const regular = await findRhythm(tx, clientId);
+  return (regular && !regular.pausedAt) || (await openBoxNumbers(tx, clientId)).length > 0;
 }
 
 /** Boxes that were closed long enough ago and still say something; how many. */
 async function emptyOld(tx: Writer, terms: ShopRow, row: ClientRow, today: Day): Promise<number> {
-  const boxes = await tx.select().from(box).where(eq(box.clientId, row.id));
+  const boxes = await boxesOfClient(tx, row.id);
   const old = boxes.filter(({ closedAt, letter, notesNext, mood, parcel }) => {
     const until = keptUntil(dayIn(terms.zone, closedAt ?? row.createdAt), keepingOf(terms)).boxes;
     const says = letter !== null || notesNext !== '' || mood.length > 0 || parcel !== null;

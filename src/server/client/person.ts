@@ -4,27 +4,19 @@ import { closetJson } from '@contracts/closet-file';
 import type { ChangeView } from '@contracts/client/client-view';
 import type { Reader } from '@data/db';
 import { pieceOfOwned } from '@data/pieces';
-import {
-  audit,
-  box,
-  boxLine,
-  briefLink,
-  clientMeasure,
-  garment,
-  limitPass,
-  occasion,
-  ownedItem,
-  user,
-  variant,
-} from '@data/schema';
-import { and, desc, eq, inArray, or, sql } from 'drizzle-orm';
+import { deedsOnClient } from '@data/audit';
+import { boxesOfClient, linesWithTitles, openBoxNumbers } from '@data/box/boxes';
+import { passesWithReasons } from '@data/box/passes';
+import { briefLinksOf } from '@data/client/brief-links';
+import { measuresOf } from '@data/client/clients';
+import { everythingOwned } from '@data/client/closet';
+import { erasePerson } from '@data/client/eraser';
+import { occasionRows } from '@data/client/occasions';
 import { note } from '../audit';
-import { openBoxNumbers } from '../box/lines';
 import { conflict } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
 import { serve } from '../use-case';
 import { consentsOf } from './consents';
-import { erasePerson } from './eraser';
 import { clientOf } from './profile';
 import { rhythmOf } from './rhythms';
 
@@ -34,27 +26,12 @@ export const exportClient = serve(exportClientCall, {
     const { tx, actor, now } = context;
     const { row, profile } = await clientOf(tx, actor.shopId, clientId);
     const shop = await shopOf(tx, actor.shopId);
-    const measures = await tx.select().from(clientMeasure).where(eq(clientMeasure.clientId, clientId));
-    const owned = await tx.select().from(ownedItem).where(eq(ownedItem.clientId, clientId));
-    const boxes = await tx.select().from(box).where(eq(box.clientId, clientId));
+    const measures = await measuresOf(tx, clientId);
+    const owned = await everythingOwned(tx, clientId);
+    const boxes = await boxesOfClient(tx, clientId);
     const ids = boxes.map(({ id }) => id);
-    const lines =
-      ids.length === 0
-        ? []
-        : await tx
-            .select({ line: boxLine, title: garment.title, size: variant.size })
-            .from(boxLine)
-            .innerJoin(variant, eq(variant.id, boxLine.variantId))
-            .innerJoin(garment, eq(garment.id, variant.garmentId))
-            .where(inArray(boxLine.boxId, ids));
-    const passed =
-      ids.length === 0
-        ? []
-        : await tx
-            .select({ pass: limitPass })
-            .from(limitPass)
-            .innerJoin(boxLine, eq(boxLine.id, limitPass.boxLineId))
-            .where(inArray(boxLine.boxId, ids));
+    const lines = await linesWithTitles(tx, ids);
+    const passed = await passesWithReasons(tx, ids);
     const whole = {
       format: 'ivory-rail/client@1',
       exportedAt: now.toISOString(),
@@ -78,7 +55,7 @@ export const exportClient = serve(exportClientCall, {
           })),
         ),
       ) as unknown,
-      occasions: await tx.select().from(occasion).where(eq(occasion.clientId, clientId)),
+      occasions: await occasionRows(tx, clientId),
       boxes: boxes.map((each) => ({
         number: each.number,
         state: each.state,
@@ -97,15 +74,13 @@ export const exportClient = serve(exportClientCall, {
             note: line.note,
             priceMinor: line.priceMinor,
             passed: passed
-              .filter(({ pass }) => pass.boxLineId === line.id)
-              .map(({ pass: { code, about, reason, at } }) => ({ code, about, reason, at })),
+              .filter(({ boxLineId }) => boxLineId === line.id)
+              .map(({ code, about, reason, at }) => ({ code, about, reason, at })),
           })),
       })),
       ...(await consentsOf(tx, row, shop)),
       rhythm: (await rhythmOf(tx, shop, clientId)) ?? null,
-      ownBriefs: (await tx.select().from(briefLink).where(eq(briefLink.clientId, clientId))).map(
-        ({ draft, sentAt }) => ({ answers: draft, sentAt }),
-      ),
+      ownBriefs: (await briefLinksOf(tx, clientId)).map(({ draft, sentAt }) => ({ answers: draft, sentAt })),
     };
     await note(context, 'export', 'client', clientId);
     return { fileName: `client-${clientId.slice(0, 8)}.json`, json: JSON.stringify(whole, null, 2) };
@@ -136,21 +111,7 @@ export async function changesOf(
   clientId: string,
   zone: string,
 ): Promise<ChangeView[]> {
-  const rows = await db
-    .select({ action: audit.action, entity: audit.entity, at: audit.at, by: user.name })
-    .from(audit)
-    .leftJoin(user, eq(user.id, audit.actorId))
-    .where(
-      and(
-        eq(audit.shopId, shopId),
-        or(
-          and(eq(audit.entity, 'client'), eq(audit.entityId, clientId)),
-          sql`${audit.details}->>'clientId' = ${clientId}`,
-        ),
-      ),
-    )
-    .orderBy(desc(audit.at))
-    .limit(40);
+  const rows = await deedsOnClient(db, shopId, clientId, CHANGES_SHOWN);
   return rows.map(({ action, entity, at, by }) => ({
     action,
     entity,
@@ -158,3 +119,4 @@ export async function changesOf(
     by: by ?? 'the app',
   }));
 }
+const CHANGES_SHOWN = 40;

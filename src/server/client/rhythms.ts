@@ -4,18 +4,25 @@ import { saveRhythmCall } from '@contracts/rhythm/save-rhythm';
 import { skipNextCall } from '@contracts/rhythm/skip-next';
 import { addDays, arrivalDates, dayAfter, workingDaysBefore } from '@core/schedule';
 import type { Database, Reader, Writer } from '@data/db';
-import { client, rhythm } from '@data/schema';
-import { eq } from 'drizzle-orm';
+import { boxesInMaking } from '@data/box/boxes';
+import { clientRow } from '@data/client/clients';
+import {
+  addRhythm,
+  changeRhythm,
+  clientsWithRhythm,
+  endRhythmRow,
+  findRhythm,
+  type RhythmRow,
+} from '@data/client/rhythms';
+import type { ShopRow } from '@data/shop/shops';
 import { note } from '../audit';
-import { boxesInMaking, startBoxFor } from '../box/start-box';
+import { startBoxFor } from '../box/start-box';
 import { stylistOf } from '../box/stylists';
 import { theApp } from '../context';
 import { invalid, stale } from '../problem';
-import { calendarOf, dayIn, leadTimes, shopOf, type ShopRow } from '../shop/settings';
+import { calendarOf, dayIn, leadTimes, shopOf } from '../shop/settings';
 import { serve } from '../use-case';
 import { clientOf } from './profile';
-
-type RhythmRow = typeof rhythm.$inferSelect;
 
 /** The day the brief of the next box is opened: early enough to style it without haste. */
 const opensOn = (row: RhythmRow, shop: ShopRow): string =>
@@ -36,13 +43,13 @@ const viewOf = (row: RhythmRow, shop: ShopRow): RhythmView => ({
 });
 
 export async function rhythmOf(db: Reader, shop: ShopRow, clientId: string): Promise<RhythmView | undefined> {
-  const [row] = await db.select().from(rhythm).where(eq(rhythm.clientId, clientId));
+  const row = await findRhythm(db, clientId);
   return row && viewOf(row, shop);
 }
 
 /** The row, locked; refused for whoever saw another one. */
 async function seenRow(tx: Writer, clientId: string, version: number, shop: ShopRow): Promise<RhythmRow> {
-  const [row] = await tx.select().from(rhythm).where(eq(rhythm.clientId, clientId)).for('update');
+  const row = await findRhythm(tx, clientId, 'wait');
   if (!row) throw stale([{ path: 'rhythm', message: 'it was ended elsewhere' }]);
   if (row.version !== version)
     throw stale([{ path: 'rhythm', message: 'it was changed elsewhere' }], { ...viewOf(row, shop) });
@@ -59,12 +66,7 @@ export const saveRhythm = serve(saveRhythmCall, {
     await stylistOf(tx, actor.shopId, stylistId, 'stylistId');
     const values = { pace, every, firstDay: nextDay, nextDay, stylistId, pausedAt: paused ? now : null };
     if (version === undefined) {
-      const made = await tx
-        .insert(rhythm)
-        .values({ ...values, clientId, createdAt: now })
-        .onConflictDoNothing()
-        .returning();
-      if (made.length === 0)
+      if (!(await addRhythm(tx, { ...values, clientId, createdAt: now })))
         throw stale([{ path: 'rhythm', message: `${person.name} has a rhythm already` }], {
           ...(await rhythmOf(tx, shop, clientId)),
         });
@@ -72,10 +74,11 @@ export const saveRhythm = serve(saveRhythmCall, {
       const row = await seenRow(tx, clientId, version, shop);
       // Counted on from where it began, as long as what it counts stays the same.
       const same = row.pace === pace && row.every === every && row.nextDay === nextDay;
-      await tx
-        .update(rhythm)
-        .set({ ...values, firstDay: same ? row.firstDay : nextDay, version: row.version + 1 })
-        .where(eq(rhythm.clientId, clientId));
+      await changeRhythm(tx, clientId, {
+        ...values,
+        firstDay: same ? row.firstDay : nextDay,
+        version: row.version + 1,
+      });
     }
     await note(context, paused ? 'pause rhythm' : 'set rhythm', 'client', clientId, { pace, every });
     return { rhythm: await rhythmOf(tx, shop, clientId) };
@@ -88,10 +91,7 @@ export const skipNext = serve(skipNextCall, {
     await clientOf(tx, actor.shopId, clientId, true);
     const shop = await shopOf(tx, actor.shopId);
     const row = await seenRow(tx, clientId, version, shop);
-    await tx
-      .update(rhythm)
-      .set({ nextDay: dayAfter(row, row.nextDay), version: row.version + 1 })
-      .where(eq(rhythm.clientId, clientId));
+    await changeRhythm(tx, clientId, { nextDay: dayAfter(row, row.nextDay), version: row.version + 1 });
     await note(context, 'skip a box', 'client', clientId, { day: row.nextDay });
     return { rhythm: await rhythmOf(tx, shop, clientId) };
   },
@@ -102,7 +102,7 @@ export const endRhythm = serve(endRhythmCall, {
     const { tx, actor } = context;
     await clientOf(tx, actor.shopId, clientId, true);
     await seenRow(tx, clientId, version, await shopOf(tx, actor.shopId));
-    await tx.delete(rhythm).where(eq(rhythm.clientId, clientId));
+    await endRhythmRow(tx, clientId);
     await note(context, 'end rhythm', 'client', clientId);
     return {};
   },
@@ -114,28 +114,20 @@ export const endRhythm = serve(endRhythmCall, {
  * being made: two at once help nobody.
  */
 export async function openRhythmBoxes(db: Database, now: Date): Promise<number> {
-  const rows = await db.select({ clientId: rhythm.clientId }).from(rhythm);
   let opened = 0;
-  for (const { clientId } of rows) if (await db.transaction((tx) => openNext(tx, clientId, now))) opened++;
+  for (const clientId of await clientsWithRhythm(db))
+    if (await db.transaction((tx) => openNext(tx, clientId, now))) opened++;
   return opened;
 }
 
 async function openNext(tx: Writer, clientId: string, now: Date): Promise<boolean> {
-  const [row] = await tx
-    .select()
-    .from(rhythm)
-    .where(eq(rhythm.clientId, clientId))
-    .for('update', { skipLocked: true });
+  const row = await findRhythm(tx, clientId, 'skip');
   if (!row || row.pausedAt) return false;
-  const [person] = await tx.select({ shopId: client.shopId }).from(client).where(eq(client.id, clientId));
+  const person = await clientRow(tx, clientId);
   if (!person) return false;
   const shop = await shopOf(tx, person.shopId);
   const today = dayIn(shop.zone, now);
-  const set = (nextDay: string) =>
-    tx
-      .update(rhythm)
-      .set({ nextDay, version: row.version + 1 })
-      .where(eq(rhythm.clientId, clientId));
+  const set = (nextDay: string) => changeRhythm(tx, clientId, { nextDay, version: row.version + 1 });
   if (row.nextDay < today) {
     await set(dayAfter(row, addDays(today, -1)));
     return false;

@@ -16,8 +16,9 @@ import { DEMO_CLIENTS } from '@data/demo/clients';
 import type { DemoStyle } from '@data/demo/demo-style';
 import { DEMO_STYLES } from '@data/demo/garments';
 import { graded } from '@data/demo/grading';
-import { garment, location, shop, variant } from '@data/schema';
-import { and, asc, eq } from 'drizzle-orm';
+import { addLocations, locationsOf } from '@data/shop/locations';
+import { addShop } from '@data/shop/shops';
+import { allSizeIds, sizeNamed } from '@data/stock/sizes';
 import type { Actor } from '../context';
 import { SERVED } from '../registry';
 import { createUser, type SignIn } from '../sign-in';
@@ -72,42 +73,35 @@ async function agree(
 }
 
 async function makeShop(db: Database): Promise<string> {
-  const [made] = await db
-    .insert(shop)
-    .values({
-      name: 'The Heron Room',
-      town: 'Harrowmere',
-      currency: 'EUR',
-      zone: 'Europe/Paris',
-      taxBp: 2000,
-      styleFeeMinor: 2000,
-      keepAllBp: 1000,
-      holdDays: 3,
-      closedWeekdays: [0, 1],
-      schools: HOUSE_SCHOOLS,
-    })
-    .returning({ id: shop.id });
-  if (!made) throw new Error('the demo shop was not made');
-  await db.insert(location).values([
-    { shopId: made.id, title: 'Back room', kind: 'back room' },
-    { shopId: made.id, title: 'Shop floor', kind: 'shop floor' },
+  const shopId = await addShop(db, {
+    name: 'The Heron Room',
+    town: 'Harrowmere',
+    currency: 'EUR',
+    zone: 'Europe/Paris',
+    taxBp: 2000,
+    styleFeeMinor: 2000,
+    keepAllBp: 1000,
+    holdDays: 3,
+    closedWeekdays: [0, 1],
+    schools: HOUSE_SCHOOLS,
+  });
+  await addLocations(db, [
+    { shopId, title: 'Back room', kind: 'back room' },
+    { shopId, title: 'Shop floor', kind: 'shop floor' },
   ]);
-  return made.id;
+  return shopId;
 }
 
 /** What hangs on the shop floor besides what lies in the back room: one more of every so many sizes. */
 const ON_FLOOR_EVERY = 11;
 
 async function stockFloor(db: Database, actor: Actor, at: Date): Promise<void> {
-  const [floor] = await db
-    .select({ id: location.id })
-    .from(location)
-    .where(and(eq(location.shopId, actor.shopId), eq(location.kind, 'shop floor')));
+  const floor = (await locationsOf(db, actor.shopId)).find(({ kind }) => kind === 'shop floor');
   if (!floor) throw new Error('the shop floor was not made');
-  const sizes = await db.select({ id: variant.id }).from(variant).orderBy(asc(variant.sku));
-  for (const { id } of sizes.filter((_, i) => i % ON_FLOOR_EVERY === 0))
+  const sizes = await allSizeIds(db, actor.shopId);
+  for (const variantId of sizes.filter((_, i) => i % ON_FLOOR_EVERY === 0))
     await call(db, actor, at, 'move-stock', {
-      variantId: id,
+      variantId,
       locationId: floor.id,
       cause: 'delivery',
       qty: 1,
@@ -347,14 +341,7 @@ function refOf(view: BoxView, name: string): { ref: string; mode?: string } {
 }
 
 async function variantNamed(db: Database, shopId: string, title: string, size: string): Promise<string> {
-  const rows = await db
-    .select({ id: variant.id })
-    .from(variant)
-    .innerJoin(garment, eq(garment.id, variant.garmentId))
-    .where(and(eq(garment.shopId, shopId), eq(garment.title, title), eq(variant.size, size)))
-    .orderBy(asc(variant.position))
-    .limit(1);
-  const found = rows[0];
+  const found = await sizeNamed(db, shopId, title, size);
   if (!found) throw new Error(`demo box: no ${title} in ${size}`);
-  return found.id;
+  return found;
 }

@@ -2,8 +2,15 @@ import { openLetterCall } from '@contracts/outbox/open-letter';
 import type { LetterOutView, OutboxView } from '@contracts/outbox/outbox-view';
 import { settleLetterCall } from '@contracts/outbox/settle-letter';
 import type { Reader, Writer } from '@data/db';
-import { outbox } from '@data/schema';
-import { and, desc, eq, inArray, isNotNull, lt } from 'drizzle-orm';
+import {
+  addLetter,
+  dropLetter,
+  dropOldLetters,
+  lettersOf,
+  type LetterRow,
+  lockedLetter,
+  markSent,
+} from '@data/outbox/letters';
 import { note } from '../audit';
 import type { Actor } from '../context';
 import { conflict, notFound } from '../problem';
@@ -11,7 +18,6 @@ import { dayIn, shopOf } from '../shop/settings';
 import { serve } from '../use-case';
 import { seal, unseal } from './seal';
 
-type LetterRow = typeof outbox.$inferSelect;
 type NewLetter = Pick<LetterRow, 'shopId' | 'kind' | 'toName' | 'toAddress' | 'expiresAt'> &
   Partial<Pick<LetterRow, 'invitationId' | 'briefLinkId'>> & {
     readonly subject: string;
@@ -22,45 +28,22 @@ type NewLetter = Pick<LetterRow, 'shopId' | 'kind' | 'toName' | 'toAddress' | 'e
 
 /** Lays a letter in the outbox: a stand-in for a mailer, from which the owner sends it by hand. */
 export async function post(tx: Writer, { path, ...letter }: NewLetter, now: Date): Promise<void> {
-  await tx.insert(outbox).values({ ...letter, link: seal(path), createdAt: now });
-}
-
-/** Links of these letters have done their work, or work no more. */
-export async function dropLinks(
-  tx: Writer,
-  by: 'invitationId' | 'briefLinkId',
-  ids: readonly string[],
-): Promise<void> {
-  if (ids.length > 0)
-    await tx
-      .update(outbox)
-      .set({ link: null })
-      .where(inArray(outbox[by], [...ids]));
+  await addLetter(tx, { ...letter, link: seal(path), createdAt: now });
 }
 
 /** A letter says where somebody lives on the net: it is kept no longer than it may be asked about. */
 const LETTER_KEPT_MS = 90 * 86_400_000;
 
 /** Links that are too old to open anything, and letters that nobody will ask about. */
-export async function dropOldLinks(tx: Writer, now: Date): Promise<void> {
-  await tx.delete(outbox).where(lt(outbox.createdAt, new Date(now.getTime() - LETTER_KEPT_MS)));
-  await tx
-    .update(outbox)
-    .set({ link: null })
-    .where(and(isNotNull(outbox.link), lt(outbox.expiresAt, now)));
-}
+export const dropOldLinks = (tx: Writer, now: Date): Promise<void> =>
+  dropOldLetters(tx, new Date(now.getTime() - LETTER_KEPT_MS), now);
 
 const LETTERS_SHOWN = 60;
 
 /** The newest letters of a shop, without their text. */
 export async function outboxView(db: Reader, actor: Actor, now: Date): Promise<OutboxView> {
   const { zone } = await shopOf(db, actor.shopId);
-  const rows = await db
-    .select()
-    .from(outbox)
-    .where(eq(outbox.shopId, actor.shopId))
-    .orderBy(desc(outbox.createdAt))
-    .limit(LETTERS_SHOWN);
+  const rows = await lettersOf(db, actor.shopId, LETTERS_SHOWN);
   return {
     letters: rows.map((row) => ({
       id: row.id,
@@ -80,11 +63,7 @@ function stateOf({ link, expiresAt, sentAt }: LetterRow, now: Date): LetterOutVi
 }
 
 async function letterOf(tx: Writer, shopId: string, id: string): Promise<LetterRow> {
-  const [row] = await tx
-    .select()
-    .from(outbox)
-    .where(and(eq(outbox.id, id), eq(outbox.shopId, shopId)))
-    .for('update');
+  const row = await lockedLetter(tx, shopId, id);
   if (!row) throw notFound('That letter');
   return row;
 }
@@ -105,8 +84,8 @@ export const settleLetter = serve(settleLetterCall, {
   async run(context, { id, as }) {
     const { tx, actor, now } = context;
     await letterOf(tx, actor.shopId, id);
-    if (as === 'sent') await tx.update(outbox).set({ sentAt: now }).where(eq(outbox.id, id));
-    else await tx.delete(outbox).where(eq(outbox.id, id));
+    if (as === 'sent') await markSent(tx, id, now);
+    else await dropLetter(tx, id);
     await note(context, as === 'sent' ? 'letter sent' : 'letter thrown away', 'outbox', id);
     return outboxView(tx, actor, now);
   },

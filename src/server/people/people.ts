@@ -7,32 +7,37 @@ import { makeResetLinkCall } from '@contracts/people/make-reset-link';
 import type { PeopleView } from '@contracts/people/people-view';
 import { revokeInvitationCall } from '@contracts/people/revoke-invitation';
 import type { Reader, Writer } from '@data/db';
-import { invitation, session, user } from '@data/schema';
-import { and, asc, desc, eq, gt, isNull, ne } from 'drizzle-orm';
+import { giveAllBoxes } from '@data/box/handovers';
+import { dropLinks } from '@data/outbox/letters';
+import { changeInvitation, invitationsOf, lockedInvitation } from '@data/people/invitations';
+import {
+  changeUser,
+  endSessionsOf,
+  loadsOf,
+  lockedOwners,
+  lockedUser,
+  sessionsOf,
+  userOfEmail,
+  usersOf,
+} from '@data/people/users';
 import { listed } from '@core/words';
 import { note } from '../audit';
-import { boxesOf, giveAll, stylistOf } from '../box/stylists';
+import { stylistOf } from '../box/stylists';
 import type { Actor, Context } from '../context';
-import { dropLinks, post } from '../outbox/outbox';
+import { post } from '../outbox/outbox';
 import { passwordFault } from '../password';
 import { conflict, invalid, notFound } from '../problem';
 import { signIn } from '../session';
 import { dayIn, shopOf } from '../shop/settings';
 import { serve } from '../use-case';
-import { isOwnPassword, linksOfShop, makeLink, setPassword, stateOf } from './links';
+import { isOwnPassword, makeLink, setPassword, stateOf } from './links';
 
 /** Who has an account, where they are signed in, and links that are under way. */
 export async function peopleView(db: Reader, actor: Actor, now: Date): Promise<PeopleView> {
   const { zone } = await shopOf(db, actor.shopId);
-  const people = await db.select().from(user).where(eq(user.shopId, actor.shopId)).orderBy(asc(user.name));
-  const sessions = await db
-    .select({ session })
-    .from(session)
-    .innerJoin(user, eq(user.id, session.userId))
-    .where(and(eq(user.shopId, actor.shopId), gt(session.expiresAt, now)))
-    .orderBy(desc(session.updatedAt));
-  const owned = new Map<string, { boxes: number; rhythms: number }>();
-  for (const { id } of people) owned.set(id, await boxesOf(db, id));
+  const people = await usersOf(db, actor.shopId);
+  const sessions = await sessionsOf(db, actor.shopId, now);
+  const loads = await loadsOf(db, actor.shopId);
   return {
     people: people.map(({ id, name, email, role, endedAt }) => ({
       id,
@@ -40,17 +45,15 @@ export async function peopleView(db: Reader, actor: Actor, now: Date): Promise<P
       email,
       role,
       endedOn: endedAt ? dayIn(zone, endedAt) : undefined,
-      ...(owned.get(id) ?? { boxes: 0, rhythms: 0 }),
-      sessions: sessions
-        .filter(({ session: { userId } }) => userId === id)
-        .map(({ session: own }) => ({
-          id: own.id,
-          since: own.createdAt.toISOString(),
-          lastSeen: own.updatedAt.toISOString(),
-          device: deviceOf(own.userAgent),
-        })),
+      ...(loads.get(id) ?? NO_LOAD),
+      sessions: (sessions.get(id) ?? []).map((own) => ({
+        id: own.id,
+        since: own.createdAt.toISOString(),
+        lastSeen: own.updatedAt.toISOString(),
+        device: deviceOf(own.userAgent),
+      })),
     })),
-    invitations: (await linksOfShop(db, actor.shopId)).map((row) => ({
+    invitations: (await invitationsOf(db, actor.shopId, LINKS_SHOWN)).map((row) => ({
       id: row.id,
       kind: row.kind,
       name: row.name,
@@ -61,6 +64,9 @@ export async function peopleView(db: Reader, actor: Actor, now: Date): Promise<P
     })),
   };
 }
+
+const LINKS_SHOWN = 40;
+const NO_LOAD = { boxes: 0, rhythms: 0 } as const;
 
 const DEVICES: readonly (readonly [RegExp, string])[] = [
   [/iPhone|Android.*Mobile/, 'a phone'],
@@ -74,11 +80,7 @@ const deviceOf = (agent: string | null): string =>
 
 /** An account of the shop, its row locked; an account of another shop is not here. */
 async function personOf(tx: Writer, actor: Actor, id: string) {
-  const [found] = await tx
-    .select()
-    .from(user)
-    .where(and(eq(user.id, id), eq(user.shopId, actor.shopId)))
-    .for('update');
+  const found = await lockedUser(tx, id, actor.shopId);
   if (!found) throw notFound('That account');
   return found;
 }
@@ -86,13 +88,8 @@ async function personOf(tx: Writer, actor: Actor, id: string) {
 /** A shop keeps an owner: without one nobody could ask anybody in again. */
 async function keepsAnOwner({ tx, actor }: Context, butFor: string): Promise<void> {
   // Every owner's row is locked, so that two do not leave by each other's leave.
-  const owners = await tx
-    .select({ id: user.id })
-    .from(user)
-    .where(and(eq(user.shopId, actor.shopId), eq(user.role, 'owner'), isNull(user.endedAt)))
-    .orderBy(asc(user.id))
-    .for('update');
-  if (!owners.some(({ id }) => id !== butFor))
+  const owners = await lockedOwners(tx, actor.shopId);
+  if (!owners.some((id) => id !== butFor))
     throw conflict('This is the only owner. Make somebody else an owner first.');
 }
 
@@ -103,14 +100,16 @@ async function handOn(
   boxesTo: string | undefined,
   why: string,
 ): Promise<void> {
-  const { tx, actor } = context;
-  const { boxes, rhythms } = await boxesOf(tx, person.id);
+  const { tx, actor, now } = context;
+  const { boxes, rhythms } = (await loadsOf(tx, actor.shopId)).get(person.id) ?? NO_LOAD;
   if (boxes + rhythms === 0) return;
   if (boxesTo === undefined || boxesTo === person.id)
     throw invalid([
       { path: 'boxesTo', message: `${person.name} has ${countOf(boxes, rhythms)}: say who takes them` },
     ]);
-  await giveAll(context, person, await stylistOf(tx, actor.shopId, boxesTo, 'boxesTo'), why);
+  // Who leaves, or styles no more, leaves no box to nobody.
+  const to = await stylistOf(tx, actor.shopId, boxesTo, 'boxesTo');
+  await giveAllBoxes(tx, { fromId: person.id, toId: to.id, note: why, actorId: actor.id, at: now });
 }
 
 const countOf = (boxes: number, rhythms: number): string =>
@@ -122,7 +121,7 @@ const countOf = (boxes: number, rhythms: number): string =>
 export const invitePerson = serve(invitePersonCall, {
   async run(context, { name, email, role }) {
     const { tx, actor, now } = context;
-    const [known] = await tx.select().from(user).where(eq(user.email, email.toLowerCase()));
+    const known = await userOfEmail(tx, email);
     if (known)
       throw invalid([
         {
@@ -194,19 +193,9 @@ export const makeResetLink = serve(makeResetLinkCall, {
 export const revokeInvitation = serve(revokeInvitationCall, {
   async run(context, { id }) {
     const { tx, actor, now } = context;
-    const stopped = await tx
-      .update(invitation)
-      .set({ revokedAt: now })
-      .where(
-        and(
-          eq(invitation.id, id),
-          eq(invitation.shopId, actor.shopId),
-          isNull(invitation.usedAt),
-          isNull(invitation.revokedAt),
-        ),
-      )
-      .returning({ id: invitation.id });
-    if (stopped.length === 0) throw notFound('That link');
+    const link = await lockedInvitation(tx, actor.shopId, id);
+    if (!link || link.usedAt || link.revokedAt) throw notFound('That link');
+    await changeInvitation(tx, id, { revokedAt: now });
     await dropLinks(tx, 'invitationId', [id]);
     await note(context, 'stop link', 'invitation', id);
     return peopleView(tx, actor, now);
@@ -219,7 +208,7 @@ export const changeRole = serve(changeRoleCall, {
     if (role !== 'owner') await keepsAnOwner(context, userId);
     const person = await personOf(tx, actor, userId);
     if (role === 'packer') await handOn(context, person, boxesTo, `${person.name} packs now.`);
-    await tx.update(user).set({ role, updatedAt: now }).where(eq(user.id, userId));
+    await changeUser(tx, userId, { role, updatedAt: now });
     await note(context, 'change role', 'user', userId, { from: person.role, to: role });
     return peopleView(tx, actor, now);
   },
@@ -231,11 +220,8 @@ export const endAccount = serve(endAccountCall, {
     if (ended) await keepsAnOwner(context, userId);
     const person = await personOf(tx, actor, userId);
     if (ended) await handOn(context, person, boxesTo, `${person.name} has left.`);
-    await tx
-      .update(user)
-      .set({ endedAt: ended ? now : null, updatedAt: now })
-      .where(eq(user.id, userId));
-    if (ended) await tx.delete(session).where(eq(session.userId, userId));
+    await changeUser(tx, userId, { endedAt: ended ? now : null, updatedAt: now });
+    if (ended) await endSessionsOf(tx, userId);
     await note(context, ended ? 'end account' : 'open account', 'user', userId);
     return peopleView(tx, actor, now);
   },
@@ -245,9 +231,7 @@ export const endSessions = serve(endSessionsCall, {
   async run(context, { userId, sessionId }) {
     const { tx, actor, now } = context;
     await personOf(tx, actor, userId);
-    await tx
-      .delete(session)
-      .where(and(eq(session.userId, userId), sessionId ? eq(session.id, sessionId) : undefined));
+    await endSessionsOf(tx, userId, { only: sessionId });
     await note(context, 'end sessions', 'user', userId);
     return peopleView(tx, actor, now);
   },
@@ -265,11 +249,8 @@ export const changePassword = serve(changePasswordCall, {
     if (weak) throw invalid([{ path: 'password', message: weak }]);
     await setPassword(tx, signIn(), actor.id, password);
     // Whoever else is signed in as this person is so no more; the place it was changed from stays.
-    const others = await tx
-      .delete(session)
-      .where(and(eq(session.userId, actor.id), actor.sessionId ? ne(session.id, actor.sessionId) : undefined))
-      .returning({ id: session.id });
+    const ended = await endSessionsOf(tx, actor.id, { butFor: actor.sessionId });
     await note(context, 'change password', 'user', actor.id);
-    return { ended: others.length };
+    return { ended };
   },
 });

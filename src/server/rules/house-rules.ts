@@ -5,8 +5,9 @@ import { asSettings } from '@contracts/rule-settings';
 import type { HouseRulesView } from '@contracts/shop/house-rules-view';
 import { judge } from '@core/look';
 import type { Reader } from '@data/db';
-import { box, look, shop } from '@data/schema';
-import { and, desc, eq, inArray, sql, type SQL } from 'drizzle-orm';
+import { boxesWithLooks } from '@data/box/boxes';
+import { ruleCounts } from '@data/box/looks';
+import { changeShop } from '@data/shop/shops';
 import { note } from '../audit';
 import { boxView } from '../box/box-view';
 import { type Actor, stylistsOnly } from '../context';
@@ -28,42 +29,17 @@ export const saveRules = serve(saveRulesCall, {
         settings: row.ruleSettings,
         schools: row.schools,
       });
-    await tx
-      .update(shop)
-      .set({ ruleSettings: asSettings(settings), schools, version: sql`${shop.version} + 1` })
-      .where(eq(shop.id, actor.shopId));
+    await changeShop(tx, actor.shopId, { ruleSettings: asSettings(settings), schools });
     await note(context, 'tune rules', 'shop', actor.shopId, { changed: Object.keys(settings) });
     return { version: version + 1 };
   },
 });
 
-/** How often each rule spoke and was overruled in the saved looks of a shop, over all time. */
-async function countsOf(db: Reader, shopId: string) {
-  const count = async (each: SQL): Promise<Record<string, number>> => {
-    const found = await db.execute<{ rule: string; times: number }>(sql`
-      select rule, count(*)::int as times
-      from ${look} join ${box} on ${box.id} = ${look.boxId}
-      cross join lateral ${each} as said(rule)
-      where ${box.shopId} = ${shopId}
-      group by rule`);
-    return Object.fromEntries(found.rows.map(({ rule, times }) => [rule, times]));
-  };
-  return {
-    spoke: await count(sql`jsonb_array_elements_text(${look.spoke})`),
-    overruled: await count(sql`(select e ->> 'rule' from jsonb_array_elements(${look.overrules}) e)`),
-  };
-}
-
 /** The house rules with how often each spoke and was overruled, and three looks to see a change on. */
 export async function houseRulesView(db: Reader, actor: Actor, now: Date): Promise<HouseRulesView> {
   stylistsOnly(actor);
   const row = await shopOf(db, actor.shopId);
-  const boxes = await db
-    .select({ id: box.id, number: box.number })
-    .from(box)
-    .where(and(eq(box.shopId, actor.shopId), inArray(box.id, db.select({ id: look.boxId }).from(look))))
-    .orderBy(desc(box.number))
-    .limit(LOOKS_SHOWN);
+  const boxes = await boxesWithLooks(db, actor.shopId, LOOKS_SHOWN);
   const looks: HouseRulesView['looks'][number][] = [];
   for (const { id } of boxes) {
     const view = await boxView(db, actor, id, now);
@@ -75,7 +51,7 @@ export async function houseRulesView(db: Reader, actor: Actor, now: Date): Promi
         looks.push({ title: `${each.title || 'A look'}, box ${view.number}`, pieces, client, occasion });
     }
   }
-  return { version: row.version, shop: shopView(row), ...(await countsOf(db, actor.shopId)), looks };
+  return { version: row.version, shop: shopView(row), ...(await ruleCounts(db, actor.shopId)), looks };
 }
 
 /** How the shop ranks what it pulls, and whether an altered piece may come back. */
@@ -89,10 +65,7 @@ export const savePullSettings = serve(savePullSettingsCall, {
         settings: row.pullSettings,
         alteredMayReturn: row.alteredMayReturn,
       });
-    await tx
-      .update(shop)
-      .set({ pullSettings: settings, alteredMayReturn, version: sql`${shop.version} + 1` })
-      .where(eq(shop.id, actor.shopId));
+    await changeShop(tx, actor.shopId, { pullSettings: settings, alteredMayReturn });
     await note(context, 'tune pulling', 'shop', actor.shopId, { ownInterest: settings.ownInterest });
     return { version: version + 1 };
   },
@@ -109,10 +82,7 @@ export const saveTongue = serve(saveTongueCall, {
         english: row.english,
         units: row.units,
       });
-    await tx
-      .update(shop)
-      .set({ english, units, version: sql`${shop.version} + 1` })
-      .where(eq(shop.id, actor.shopId));
+    await changeShop(tx, actor.shopId, { english, units });
     await note(context, 'choose how we speak', 'shop', actor.shopId, { english, units });
     return { version: version + 1 };
   },

@@ -3,15 +3,12 @@ import { stat } from 'node:fs/promises';
 import { promisify } from 'node:util';
 import type { BackupRunView, BackupsView } from '@contracts/shop/backups-view';
 import type { Database, Reader } from '@data/db';
-import { backupRun } from '@data/schema';
+import { addBackupRun, askForBackup, type BackupRun, backupRuns, lastGoodRun } from '@data/shop/backup-runs';
 import { backUpNowCall } from '@contracts/shop/back-up-now';
-import { desc, isNotNull, lt, sql } from 'drizzle-orm';
 import { note } from '../audit';
 import { serve } from '../use-case';
 
 const exec = promisify(execFile);
-
-type Run = typeof backupRun.$inferSelect;
 
 const RUNS_SHOWN = 14;
 const RUNS_KEPT_MS = 400 * 86_400_000;
@@ -25,7 +22,7 @@ export interface BackupPlan {
   readonly keep: number;
 }
 
-const viewOf = ({ at, file, bytes, fault }: Run): BackupRunView => ({
+const viewOf = ({ at, file, bytes, fault }: BackupRun): BackupRunView => ({
   at: at.toISOString(),
   file: file ?? undefined,
   bytes: bytes ?? undefined,
@@ -34,13 +31,8 @@ const viewOf = ({ at, file, bytes, fault }: Run): BackupRunView => ({
 
 /** The last nights, for the owner. */
 export async function backupsView(db: Reader, now: Date): Promise<BackupsView> {
-  const runs = await db.select().from(backupRun).orderBy(desc(backupRun.at)).limit(RUNS_SHOWN);
-  const [good] = await db
-    .select()
-    .from(backupRun)
-    .where(isNotNull(backupRun.file))
-    .orderBy(desc(backupRun.at))
-    .limit(1);
+  const runs = await backupRuns(db, RUNS_SHOWN);
+  const good = await lastGoodRun(db);
   return {
     runs: runs.map(viewOf),
     last: good && viewOf(good),
@@ -50,8 +42,7 @@ export async function backupsView(db: Reader, now: Date): Promise<BackupsView> {
 
 export const backUpNow = serve(backUpNowCall, {
   async run(context) {
-    // The queue's own function; asked twice it is still one.
-    await context.tx.execute(sql`select graphile_worker.add_job('back_up', job_key => 'back up now')`);
+    await askForBackup(context.tx);
     await note(context, 'back up', 'shop', context.actor.shopId);
     return { asked: true as const };
   },
@@ -60,12 +51,15 @@ export const backUpNow = serve(backUpNowCall, {
 /** Makes a backup by the same script a person would use, and writes down how it went. Never throws for a backup that failed. */
 export async function makeBackup(db: Database, plan: BackupPlan | undefined, now: Date): Promise<boolean> {
   const run = plan ? await tried(plan) : NO_PLAN;
-  await db.insert(backupRun).values({ at: now, ...run });
-  await db.delete(backupRun).where(lt(backupRun.at, new Date(now.getTime() - RUNS_KEPT_MS)));
+  await addBackupRun(db, { at: now, ...run }, new Date(now.getTime() - RUNS_KEPT_MS));
   return run.file !== null;
 }
 
-async function tried({ url, folder, keep }: BackupPlan): Promise<Pick<Run, 'file' | 'bytes' | 'fault'>> {
+async function tried({
+  url,
+  folder,
+  keep,
+}: BackupPlan): Promise<Pick<BackupRun, 'file' | 'bytes' | 'fault'>> {
   try {
     const { stdout } = await exec('bin/backup', ['--keep', String(keep), folder], {
       env: { ...process.env, BACKUP_URL: url },

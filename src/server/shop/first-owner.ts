@@ -4,17 +4,15 @@ import { firstOwnerInput } from '@contracts/shop/first-owner';
 import { faultsOf } from '@contracts/faults';
 import { unkeepable } from '@contracts/text';
 import { HOUSE_SCHOOLS } from '@core/client';
-import type { Database, Reader } from '@data/db';
-import { location, shop, user } from '@data/schema';
-import { sql } from 'drizzle-orm';
+import type { Database } from '@data/db';
+import { hasNobody } from '@data/people/users';
+import { addLocations } from '@data/shop/locations';
+import { addShop, lockFirstVisit } from '@data/shop/shops';
 import { conflict, invalid } from '../problem';
 import { createUser, type SignIn } from '../sign-in';
 
 /** True while nobody can sign in: the first visit makes the shop and its owner. */
-export async function isEmptyShop(db: Reader): Promise<boolean> {
-  const [someone] = await db.select({ id: user.id }).from(user).limit(1);
-  return someone === undefined;
-}
+export const isEmptyShop = hasNobody;
 
 /** The code of a first visit, as the start command made it; without one no shop is opened through the web. */
 function isFirstVisitCode(given: string): boolean {
@@ -42,28 +40,24 @@ export async function firstOwner(
   const weak = passwordFault(input.password, [input.shopName, input.town, input.name, input.email]);
   if (weak) throw invalid([{ path: 'password', message: weak }]);
   await db.transaction(async (tx) => {
-    await tx.execute(sql`select pg_advisory_xact_lock(hashtext('first-owner'))`);
+    await lockFirstVisit(tx);
     if (!(await isEmptyShop(tx))) throw conflict('This shop has its owner already: sign in.');
-    const [made] = await tx
-      .insert(shop)
-      .values({
-        name: input.shopName,
-        town: input.town,
-        currency: input.currency,
-        zone: 'UTC',
-        taxBp: 2000,
-        styleFeeMinor: 2000,
-        keepAllBp: 1000,
-        schools: HOUSE_SCHOOLS,
-      })
-      .returning({ id: shop.id });
-    if (!made) throw new Error('the shop was not made');
-    await tx.insert(location).values([
-      { shopId: made.id, title: 'Shop floor', kind: 'shop floor' },
-      { shopId: made.id, title: 'Back room', kind: 'back room' },
+    const shopId = await addShop(tx, {
+      name: input.shopName,
+      town: input.town,
+      currency: input.currency,
+      zone: 'UTC',
+      taxBp: 2000,
+      styleFeeMinor: 2000,
+      keepAllBp: 1000,
+      schools: HOUSE_SCHOOLS,
+    });
+    await addLocations(tx, [
+      { shopId, title: 'Shop floor', kind: 'shop floor' },
+      { shopId, title: 'Back room', kind: 'back room' },
     ]);
     await createUser(tx, signIn, {
-      shopId: made.id,
+      shopId,
       name: input.name,
       email: input.email,
       password: input.password,

@@ -1,19 +1,19 @@
 import type { ShopView } from '@contracts/shop/shop-view';
 import type { Calendar, Keeping, LeadTimes } from '@core/schedule';
 import type { Reader } from '@data/db';
-import { shop } from '@data/schema';
-import { eq } from 'drizzle-orm';
+import { findShop, type ShopRow } from '@data/shop/shops';
 import { notFound } from '../problem';
-
-export type ShopRow = typeof shop.$inferSelect;
 
 /** The shop, its row locked for the rest of the transaction when `lock` is set. */
 export async function shopOf(db: Reader, id: string, lock = false): Promise<ShopRow> {
-  const query = db.select().from(shop).where(eq(shop.id, id));
-  const [row] = await (lock ? query.for('update') : query);
+  const row = await findShop(db, id, lock);
   if (!row) throw notFound('The shop');
   return row;
 }
+
+/** The shop as its screens know it, for whoever is signed in. */
+export const shopFor = async (db: Reader, shopId: string): Promise<ShopView> =>
+  shopView(await shopOf(db, shopId));
 
 export const shopView = (row: ShopRow): ShopView => ({
   name: row.name,

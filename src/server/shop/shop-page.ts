@@ -2,20 +2,21 @@ import { removePromotionCall } from '@contracts/shop/remove-promotion';
 import { saveLocationCall } from '@contracts/shop/save-location';
 import { savePromotionCall } from '@contracts/shop/save-promotion';
 import { saveShopCall } from '@contracts/shop/save-shop';
-import type { LocationView, PromotionView, ShopPageView } from '@contracts/shop/shop-page-view';
+import type { PromotionView, ShopPageView } from '@contracts/shop/shop-page-view';
 import type { Category } from '@core/piece';
 import type { Reader } from '@data/db';
-import { location, promotion, shop, stockBalance } from '@data/schema';
-import { and, asc, desc, eq, ne, sql } from 'drizzle-orm';
+import { hasNothing } from '@data/archive/store';
+import { addLocations, changeLocation, isLocationNamed, locationsWithUnits } from '@data/shop/locations';
+import { addPromotion, changePromotion, dropPromotion, promotionsOf } from '@data/shop/promotions';
+import { changeShop, type ShopRow } from '@data/shop/shops';
 import { note } from '../audit';
-import { type Actor, type Context } from '../context';
-import { hasNothing } from '../archive/bring-in';
+import type { Actor } from '../context';
 import { outboxView } from '../outbox/outbox';
 import { peopleView } from '../people/people';
 import { forbidden, invalid, notFound, stale } from '../problem';
 import { serve } from '../use-case';
 import { backupsView } from './backups';
-import { dayIn, type ShopRow, shopOf } from './settings';
+import { dayIn, shopOf } from './settings';
 
 /** What the screen "Shop" shows; an owner's alone. */
 export async function shopPageView(db: Reader, actor: Actor, now: Date): Promise<ShopPageView> {
@@ -27,8 +28,8 @@ export async function shopPageView(db: Reader, actor: Actor, now: Date): Promise
     terms: termsShown(row),
     version: row.version,
     people: await peopleView(db, actor, now),
-    locations: await locationsOf(db, actor.shopId),
-    promotions: await promotionsOf(db, actor.shopId),
+    locations: await locationsWithUnits(db, actor.shopId),
+    promotions: await promotionsShown(db, actor.shopId),
     isEmpty: await hasNothing(db, actor.shopId),
     outbox: await outboxView(db, actor, now),
     backups: await backupsView(db, now),
@@ -58,23 +59,8 @@ const termsShown = (row: ShopRow): ShopPageView['terms'] => ({
   keepBoxesMonths: row.keepBoxesMonths,
 });
 
-async function locationsOf(db: Reader, shopId: string): Promise<LocationView[]> {
-  const units = sql<number>`coalesce(sum(${stockBalance.qty}) filter (where ${stockBalance.place} <> 'supplier'), 0)::int`;
-  return db
-    .select({ id: location.id, title: location.title, kind: location.kind, units })
-    .from(location)
-    .leftJoin(stockBalance, eq(stockBalance.locationId, location.id))
-    .where(eq(location.shopId, shopId))
-    .groupBy(location.id)
-    .orderBy(asc(location.title));
-}
-
-async function promotionsOf(db: Reader, shopId: string): Promise<PromotionView[]> {
-  const rows = await db
-    .select()
-    .from(promotion)
-    .where(eq(promotion.shopId, shopId))
-    .orderBy(desc(promotion.fromDay), asc(promotion.code));
+async function promotionsShown(db: Reader, shopId: string): Promise<PromotionView[]> {
+  const rows = await promotionsOf(db, shopId);
   return rows.map(({ id, code, kind, value, fromDay, toDay, scope }) => ({
     id,
     code,
@@ -95,10 +81,7 @@ export const saveShop = serve(saveShopCall, {
         version: row.version,
         ...termsShown(row),
       });
-    await tx
-      .update(shop)
-      .set({ ...terms, name: shopName, version: sql`${shop.version} + 1` })
-      .where(eq(shop.id, actor.shopId));
+    await changeShop(tx, actor.shopId, { ...terms, name: shopName });
     await note(context, 'shop terms', 'shop', actor.shopId);
     return { version: row.version + 1 };
   },
@@ -109,27 +92,12 @@ export const saveLocation = serve(saveLocationCall, {
     const { tx, actor } = context;
     // One after the other: two of one name are told apart by nobody.
     await shopOf(tx, actor.shopId, true);
-    const [same] = await tx
-      .select({ id: location.id })
-      .from(location)
-      .where(
-        and(
-          eq(location.shopId, actor.shopId),
-          sql`lower(${location.title}) = lower(${title})`,
-          id ? ne(location.id, id) : undefined,
-        ),
-      );
-    if (same) throw invalid([{ path: 'title', message: 'there is a place of this name already' }]);
-    if (id) {
-      const changed = await tx
-        .update(location)
-        .set({ title, kind })
-        .where(and(eq(location.id, id), eq(location.shopId, actor.shopId)))
-        .returning({ id: location.id });
-      if (changed.length === 0) throw notFound('That place');
-    } else await tx.insert(location).values({ shopId: actor.shopId, title, kind });
+    if (await isLocationNamed(tx, actor.shopId, title, id))
+      throw invalid([{ path: 'title', message: 'there is a place of this name already' }]);
+    if (!id) await addLocations(tx, [{ shopId: actor.shopId, title, kind }]);
+    else if (!(await changeLocation(tx, actor.shopId, id, { title, kind }))) throw notFound('That place');
     await note(context, id ? 'change' : 'add', 'location', id ?? title);
-    return { locations: await locationsOf(tx, actor.shopId) };
+    return { locations: await locationsWithUnits(tx, actor.shopId) };
   },
 });
 
@@ -137,28 +105,18 @@ export const savePromotion = serve(savePromotionCall, {
   async run(context, { id, categories, ...given }) {
     const { tx, actor } = context;
     const values = { ...given, scope: categories.length > 0 ? { categories } : {} };
-    if (id) {
-      const changed = await tx
-        .update(promotion)
-        .set(values)
-        .where(ownPromotion(context, id))
-        .returning({ id: promotion.id });
-      if (changed.length === 0) throw notFound('That promotion');
-    } else await tx.insert(promotion).values({ ...values, shopId: actor.shopId });
+    if (!id) await addPromotion(tx, { ...values, shopId: actor.shopId });
+    else if (!(await changePromotion(tx, actor.shopId, id, values))) throw notFound('That promotion');
     await note(context, id ? 'change' : 'add', 'promotion', id ?? given.code);
-    return { promotions: await promotionsOf(tx, actor.shopId) };
+    return { promotions: await promotionsShown(tx, actor.shopId) };
   },
 });
 
 export const removePromotion = serve(removePromotionCall, {
   async run(context, { id }) {
     const { tx, actor } = context;
-    const gone = await tx.delete(promotion).where(ownPromotion(context, id)).returning({ id: promotion.id });
-    if (gone.length === 0) throw notFound('That promotion');
+    if (!(await dropPromotion(tx, actor.shopId, id))) throw notFound('That promotion');
     await note(context, 'remove', 'promotion', id);
-    return { promotions: await promotionsOf(tx, actor.shopId) };
+    return { promotions: await promotionsShown(tx, actor.shopId) };
   },
 });
-
-const ownPromotion = ({ actor }: Context, id: string) =>
-  and(eq(promotion.id, id), eq(promotion.shopId, actor.shopId));

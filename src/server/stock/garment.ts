@@ -5,15 +5,16 @@ import { type Category, pieceFrom, type Swatch } from '@core/piece';
 import { styleIdOf } from '@core/stock';
 import type { GarmentSheet, SizeSheet } from '@contracts/stock/garment-sheet';
 import type { Reader } from '@data/db';
+import { photosOf } from '@data/photo/photos';
 import { splitMeasures } from '@data/pieces';
-import { garment, stockMovement, variant } from '@data/schema';
-import { and, asc, eq, sql } from 'drizzle-orm';
+import { locationsOf } from '@data/shop/locations';
+import { addGarment, changeGarment, findGarment, type GarmentRow } from '@data/stock/garments';
+import { type SizeOfGarment, sizesOf, sizesWithHistory } from '@data/stock/sizes';
 import { note } from '../audit';
 import { seesPersons } from '../context';
-import { photosOf } from '../photo/photos';
 import { isId, notFound, stale } from '../problem';
 import { serve } from '../use-case';
-import { locationsOf, saveSizes } from './size-run';
+import { saveSizes } from './size-run';
 
 /** The columns that follow from what a garment is: its usual formality unless said, its first colour in CIELAB. */
 export function garmentFacts(given: {
@@ -33,17 +34,13 @@ export function garmentFacts(given: {
 
 async function garmentOf(db: Reader, shopId: string, id: string, lock = false) {
   if (!isId(id)) throw notFound('That garment');
-  const query = db
-    .select()
-    .from(garment)
-    .where(and(eq(garment.id, id), eq(garment.shopId, shopId)));
-  const [row] = await (lock ? query.for('update') : query);
+  const row = await findGarment(db, shopId, id, lock);
   if (!row) throw notFound('That garment');
   return row;
 }
 
 /** What a garment is, without its sizes. */
-export const sheetOf = (row: typeof garment.$inferSelect) => ({
+export const sheetOf = (row: GarmentRow) => ({
   id: row.id,
   title: row.title,
   label: row.label,
@@ -57,7 +54,7 @@ export const sheetOf = (row: typeof garment.$inferSelect) => ({
   costMinor: row.costMinor,
 });
 
-export const sizeSheet = (size: typeof variant.$inferSelect, moved = true): SizeSheet => ({
+export const sizeSheet = (size: SizeOfGarment, moved = true): SizeSheet => ({
   id: size.id,
   size: size.size,
   length: size.length,
@@ -70,14 +67,7 @@ export const sizeSheet = (size: typeof variant.$inferSelect, moved = true): Size
 export const garmentSheet = serve(garmentSheetCall, {
   async run({ tx, actor }, { id }): Promise<GarmentSheet> {
     const row = await garmentOf(tx, actor.shopId, id);
-    const sizes = await tx
-      .select({
-        variant,
-        moved: sql<boolean>`exists (select 1 from ${stockMovement} m where m.variant_id = "variant"."id")`,
-      })
-      .from(variant)
-      .where(eq(variant.garmentId, id))
-      .orderBy(asc(variant.position));
+    const sizes = await sizesWithHistory(tx, id);
     return {
       ...sheetOf(row),
       // What it costs, and what the shop paid, is nothing a parcel needs.
@@ -87,7 +77,7 @@ export const garmentSheet = serve(garmentSheetCall, {
       photo: (await photosOf(tx, 'garment', [id])).get(id),
       archived: row.archivedAt !== null,
       sizes: sizes.map(({ variant: size, moved }) => sizeSheet(size, moved)),
-      locations: await locationsOf(tx, actor.shopId),
+      locations: (await locationsOf(tx, actor.shopId)).map(({ id: at, title }) => ({ id: at, title })),
     };
   },
 });
@@ -110,26 +100,14 @@ export const saveGarment = serve(saveGarmentCall, {
         throw stale([{ path: 'garment', message: `${row.title} was saved elsewhere` }], {
           ...sheetOf(row),
           version: row.version,
-          sizes: (
-            await tx.select().from(variant).where(eq(variant.garmentId, id)).orderBy(asc(variant.position))
-          ).map((size) => {
+          sizes: (await sizesOf(tx, id)).map((size) => {
             const { moved: _moved, ...sheet } = sizeSheet(size);
             return { ...sheet, qty: 0 };
           }),
         });
       version = row.version + 1;
-      await tx
-        .update(garment)
-        .set({ ...values, version })
-        .where(eq(garment.id, id));
-    } else {
-      const [made] = await tx
-        .insert(garment)
-        .values({ ...values, shopId: actor.shopId, createdAt: now })
-        .returning({ id: garment.id });
-      if (!made) throw new Error('the garment was not made');
-      id = made.id;
-    }
+      await changeGarment(tx, id, { ...values, version });
+    } else id = await addGarment(tx, { ...values, shopId: actor.shopId, createdAt: now });
     await saveSizes(context, id, sizes, numberEans);
     await note(context, known ? 'change' : 'add', 'garment', id, { sizes: sizes.length });
     return { id, version };

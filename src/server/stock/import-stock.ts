@@ -2,8 +2,8 @@ import { importStockCall } from '@contracts/stock/import-stock';
 import type { StockCsvRow } from '@contracts/stock-csv';
 import { readStock } from '@contracts/stock-file';
 import type { ImportFault } from '@contracts/import-file';
-import { garment, variant } from '@data/schema';
-import { and, eq, inArray } from 'drizzle-orm';
+import { addGarment, garmentsNamed } from '@data/stock/garments';
+import { sizesOf, sizesWithCodes } from '@data/stock/sizes';
 import { note } from '../audit';
 import type { Context } from '../context';
 import { mustBeWhole } from '../import-file';
@@ -41,19 +41,12 @@ async function compare(
   rows: readonly StockCsvRow[],
 ): Promise<{ fresh: StockCsvRow[]; known: number; faults: ImportFault[] }> {
   if (rows.length === 0) return { fresh: [], known: 0, faults: [] };
-  const there = await tx
-    .select({ sku: variant.sku, size: variant.size, title: garment.title })
-    .from(variant)
-    .innerJoin(garment, eq(garment.id, variant.garmentId))
-    .where(
-      and(
-        eq(variant.shopId, actor.shopId),
-        inArray(
-          variant.sku,
-          rows.map((row) => row.sku),
-        ),
-      ),
-    );
+  const there = await sizesWithCodes(
+    tx,
+    actor.shopId,
+    rows.map((row) => row.sku),
+    [],
+  );
   const bySku = new Map(there.map((each) => [each.sku, each]));
   const fresh: StockCsvRow[] = [];
   const faults: ImportFault[] = [];
@@ -99,36 +92,26 @@ async function garmentFor(
   { tx, actor, now }: Context,
   row: StockCsvRow,
 ): Promise<{ id: string; sizes: number }> {
-  const same = await tx
-    .select()
-    .from(garment)
-    .where(
-      and(eq(garment.shopId, actor.shopId), eq(garment.styleId, row.styleId), eq(garment.title, row.title)),
-    );
+  const same = await garmentsNamed(tx, actor.shopId, row.styleId, row.title);
   const twin = same.find(
     (each) => each.colours.map(({ hex }) => hex).join(' ') === row.colours.map(({ hex }) => hex).join(' '),
   );
   if (twin) {
-    const sizes = await tx.select({ id: variant.id }).from(variant).where(eq(variant.garmentId, twin.id));
-    return { id: twin.id, sizes: sizes.length };
+    return { id: twin.id, sizes: (await sizesOf(tx, twin.id)).length };
   }
-  const [made] = await tx
-    .insert(garment)
-    .values({
-      shopId: actor.shopId,
-      styleId: row.styleId,
-      setId: row.setId,
-      label: row.label,
-      title: row.title,
-      category: row.category,
-      ...garmentFacts(row),
-      priceMinor: row.priceMinor,
-      costMinor: row.costMinor ?? null,
-      colours: row.colours,
-      attributes: row.attributes,
-      createdAt: now,
-    })
-    .returning({ id: garment.id });
-  if (!made) throw new Error('the garment was not made');
-  return { id: made.id, sizes: 0 };
+  const id = await addGarment(tx, {
+    shopId: actor.shopId,
+    styleId: row.styleId,
+    setId: row.setId,
+    label: row.label,
+    title: row.title,
+    category: row.category,
+    ...garmentFacts(row),
+    priceMinor: row.priceMinor,
+    costMinor: row.costMinor ?? null,
+    colours: row.colours,
+    attributes: row.attributes,
+    createdAt: now,
+  });
+  return { id, sizes: 0 };
 }

@@ -1,10 +1,8 @@
 import { money } from '@core/money';
 import { isEan13, sizeWords } from '@core/stock';
 import type { Reader } from '@data/db';
-import { garment } from '@data/schema';
-import { sizesByGarment } from '@data/stock';
+import { garmentsOf, sizesByGarment } from '@data/stock/garments';
 import bwip from 'bwip-js/node';
-import { and, eq, inArray } from 'drizzle-orm';
 import { type Actor } from '../context';
 import { A4, FONT, INK, openPdf, SOFT } from '../pdf/document';
 import { invalid, isId, notFound } from '../problem';
@@ -25,10 +23,7 @@ const MOST_LABELS = 1200;
 export async function labelsOf(db: Reader, actor: Actor, garmentIds: readonly string[]): Promise<TagLabel[]> {
   const ids = garmentIds.filter(isId);
   if (ids.length === 0) throw notFound('That garment');
-  const garments = await db
-    .select()
-    .from(garment)
-    .where(and(eq(garment.shopId, actor.shopId), inArray(garment.id, ids)));
+  const garments = await garmentsOf(db, actor.shopId, ids);
   const sizes = await sizesByGarment(
     db,
     garments.map(({ id }) => id),

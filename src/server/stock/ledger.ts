@@ -5,39 +5,31 @@ import { countStockCall } from '@contracts/stock/count-stock';
 import { type Cause, countDifference, type Place, PROPOSED, sizeWords } from '@core/stock';
 import type { LedgerView, ProposalView } from '@contracts/stock/ledger-view';
 import type { Reader, Writer } from '@data/db';
-import { moveStock, type Movement, NothingThere } from '@data/ledger';
+import { locationsOf } from '@data/shop/locations';
 import {
-  box,
-  boxLine,
-  garment,
-  location,
-  stockBalance,
-  stockMovement,
-  stockProposal,
-  user,
-  variant,
-} from '@data/schema';
-import { and, asc, desc, eq, isNull } from 'drizzle-orm';
+  addProposal,
+  balancesOf,
+  findProposal,
+  lockedShelf,
+  movementsOf,
+  proposalsOpen,
+  settleProposalRow,
+} from '@data/stock/books';
+import { releaseExpired } from '@data/stock/holds';
+import { moveStock, type Movement, NothingThere } from '@data/stock/ledger';
+import { findSize } from '@data/stock/sizes';
 import { note } from '../audit';
 import type { Actor } from '../context';
 import { conflict, invalid, notFound } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
 import { serve } from '../use-case';
-import { releaseExpired } from './holds';
 
 /** The size and the location, both of this shop. */
 async function mustBeOurs(db: Reader, actor: Actor, variantId: string, locationId?: string): Promise<void> {
-  const [size] = await db
-    .select({ id: variant.id })
-    .from(variant)
-    .where(and(eq(variant.id, variantId), eq(variant.shopId, actor.shopId)));
-  if (!size) throw notFound('That size');
+  if (!(await findSize(db, actor.shopId, variantId))) throw notFound('That size');
   if (!locationId) return;
-  const [place] = await db
-    .select({ id: location.id })
-    .from(location)
-    .where(and(eq(location.id, locationId), eq(location.shopId, actor.shopId)));
-  if (!place) throw notFound('That location');
+  const places = await locationsOf(db, actor.shopId);
+  if (!places.some(({ id }) => id === locationId)) throw notFound('That location');
 }
 
 /** A stock-take of one size at one location: the difference is posted with its reason. */
@@ -46,23 +38,8 @@ export const countStock = serve(countStockCall, {
     const { tx, actor, now } = context;
     await mustBeOurs(tx, actor, variantId, locationId);
     await releaseExpired(tx, now, [variantId]);
-    // A shelf that never held it has no row to lock yet: two counts at once must still be one after the other.
-    await tx
-      .insert(stockBalance)
-      .values({ variantId, locationId, place: 'shelf', qty: 0 })
-      .onConflictDoNothing();
-    const [row] = await tx
-      .select({ qty: stockBalance.qty })
-      .from(stockBalance)
-      .where(
-        and(
-          eq(stockBalance.variantId, variantId),
-          eq(stockBalance.locationId, locationId),
-          eq(stockBalance.place, 'shelf'),
-        ),
-      )
-      .for('update');
-    const shelf = row?.qty ?? 0;
+    // Two counts at once are one after the other.
+    const shelf = await lockedShelf(tx, variantId, locationId);
     if (shelf !== expected)
       throw conflict(`Something moved while you counted: the books say ${shelf} now. Count again.`);
     const difference = countDifference(shelf, counted);
@@ -81,7 +58,7 @@ export const moveByHand = serve(moveStockCall, {
     await releaseExpired(tx, now, [variantId]);
     if (actor.role === 'packer' && PROPOSED.includes(cause)) {
       if (reason === '') throw invalid([{ path: 'reason', message: 'say why, for the owner' }]);
-      await tx.insert(stockProposal).values({
+      await addProposal(tx, {
         shopId: actor.shopId,
         variantId,
         locationId,
@@ -104,11 +81,7 @@ export const moveByHand = serve(moveStockCall, {
 export const settleProposal = serve(settleProposalCall, {
   async run(context, { id, accept }) {
     const { tx, actor, now } = context;
-    const [row] = await tx
-      .select()
-      .from(stockProposal)
-      .where(and(eq(stockProposal.id, id), eq(stockProposal.shopId, actor.shopId)))
-      .for('update');
+    const row = await findProposal(tx, actor.shopId, id);
     if (!row) throw notFound('That proposal');
     if (row.settledAt) throw conflict('Somebody settled this already.');
     const { variantId, locationId, qty, reason } = row;
@@ -117,10 +90,7 @@ export const settleProposal = serve(settleProposalCall, {
       await releaseExpired(tx, now, [variantId]);
       await move(tx, { variantId, locationId, cause, qty, reason, actorId: actor.id });
     }
-    await tx
-      .update(stockProposal)
-      .set({ settledAt: now, settledBy: actor.id, accepted: accept })
-      .where(eq(stockProposal.id, id));
+    await settleProposalRow(tx, id, { settledAt: now, settledBy: actor.id, accepted: accept });
     await note(context, accept ? `confirm ${cause}` : `leave ${cause}`, 'variant', variantId, { qty });
     return ledgerOf(tx, actor, variantId);
   },
@@ -133,27 +103,7 @@ export async function openProposals(
   zone: string,
   variantId?: string,
 ): Promise<ProposalView[]> {
-  const rows = await db
-    .select({
-      row: stockProposal,
-      title: garment.title,
-      size: variant,
-      location: location.title,
-      by: user.name,
-    })
-    .from(stockProposal)
-    .innerJoin(variant, eq(variant.id, stockProposal.variantId))
-    .innerJoin(garment, eq(garment.id, variant.garmentId))
-    .innerJoin(location, eq(location.id, stockProposal.locationId))
-    .leftJoin(user, eq(user.id, stockProposal.actorId))
-    .where(
-      and(
-        eq(stockProposal.shopId, shopId),
-        isNull(stockProposal.settledAt),
-        variantId ? eq(stockProposal.variantId, variantId) : undefined,
-      ),
-    )
-    .orderBy(asc(stockProposal.createdAt));
+  const rows = await proposalsOpen(db, shopId, variantId);
   return rows.map(({ row, title, size, location: at, by }) => ({
     id: row.id,
     variantId: row.variantId,
@@ -189,19 +139,8 @@ async function move(tx: Writer, movement: Movement): Promise<void> {
 /** Balances and movements of a size, with the shelf after each as they were booked. */
 async function ledgerOf(db: Reader, actor: Actor, variantId: string): Promise<LedgerView> {
   const { zone } = await shopOf(db, actor.shopId);
-  const balances = await db
-    .select({ locationId: stockBalance.locationId, place: stockBalance.place, qty: stockBalance.qty })
-    .from(stockBalance)
-    .where(eq(stockBalance.variantId, variantId));
-  const rows = await db
-    .select({ movement: stockMovement, location: location.title, by: user.name, box })
-    .from(stockMovement)
-    .innerJoin(location, eq(location.id, stockMovement.locationId))
-    .leftJoin(user, eq(user.id, stockMovement.actorId))
-    .leftJoin(boxLine, eq(boxLine.id, stockMovement.boxLineId))
-    .leftJoin(box, eq(box.id, boxLine.boxId))
-    .where(eq(stockMovement.variantId, variantId))
-    .orderBy(desc(stockMovement.no));
+  const balances = await balancesOf(db, variantId);
+  const rows = await movementsOf(db, variantId);
   const shelves = new Map<string, number>();
   const oldestFirst = [...rows].reverse().map(({ movement, ...row }) => {
     const before = shelves.get(movement.locationId) ?? 0;

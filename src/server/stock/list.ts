@@ -2,16 +2,14 @@ import { stockListCall } from '@contracts/stock/stock-list';
 import { sizeWords } from '@core/stock';
 import type { StockPage } from '@contracts/stock/stock-list';
 import { pieceOfGarment } from '@data/pieces';
-import { garment } from '@data/schema';
-import { garmentPage, sizesByGarment, stockWhere } from '@data/stock';
-import { count } from 'drizzle-orm';
+import { photosOf } from '@data/photo/photos';
+import { countGarments, garmentPage, sizesByGarment } from '@data/stock/garments';
+import { releaseExpired } from '@data/stock/holds';
 import type { Database, Reader } from '@data/db';
 import type { Parsed } from '@contracts/calls';
 import { type Actor, forRole, seesPersons } from '../context';
-import { photosOf } from '../photo/photos';
 import { shopOf } from '../shop/settings';
 import { serve } from '../use-case';
-import { releaseExpired } from './holds';
 
 /** Garments a page holds; the screen asks for the next one as it is scrolled to. */
 export const PAGE_ROWS = 60;
@@ -30,12 +28,12 @@ async function stockPage(db: Reader, actor: Actor, input: Parsed<'stock-list'>):
   const { currency } = await shopOf(db, actor.shopId);
   const garments = await garmentPage(db, filter, { sort, down, offset, limit: PAGE_ROWS });
   const ids = garments.map(({ id }) => id);
-  const [all] = await db.select({ total: count() }).from(garment).where(stockWhere(db, filter));
+  const total = await countGarments(db, filter);
   const sizes = await sizesByGarment(db, ids);
   const photos = await photosOf(db, 'garment', ids);
   return {
     currency,
-    total: all?.total ?? 0,
+    total,
     rows: garments.map((row) => {
       const own = sizes.get(row.id) ?? [];
       return {

@@ -5,10 +5,7 @@ import { archiveGarmentsCall } from '@contracts/stock/archive-garments';
 import { MOST_MINOR } from '@contracts/piece';
 import { stockCsv, stockJson } from '@contracts/stock-file';
 import type { Reader } from '@data/db';
-import { garment } from '@data/schema';
-import { sizesByGarment } from '@data/stock';
-import { and, asc, eq, inArray, isNull, sql } from 'drizzle-orm';
-import type { PgUpdateSetSource } from 'drizzle-orm/pg-core';
+import { changeGarments, type ForMany, garmentsOf, pricedBeyond, sizesByGarment } from '@data/stock/garments';
 import { noteAll } from '../audit';
 import type { Context } from '../context';
 import { invalid, notFound } from '../problem';
@@ -20,24 +17,14 @@ import { sheetOf, sizeSheet } from './garment';
 async function changeMany(
   context: Context,
   ids: readonly string[],
-  values: PgUpdateSetSource<typeof garment>,
+  values: ForMany,
   action: string,
   details?: Record<string, unknown>,
 ): Promise<{ changed: number }> {
   const { tx, actor } = context;
-  const changed = await tx
-    .update(garment)
-    .set({ ...values, version: sql`${garment.version} + 1` })
-    .where(and(eq(garment.shopId, actor.shopId), inArray(garment.id, [...ids])))
-    .returning({ id: garment.id });
+  const changed = await changeGarments(tx, actor.shopId, ids, values);
   if (changed.length === 0) throw notFound('That garment');
-  await noteAll(
-    context,
-    action,
-    'garment',
-    changed.map(({ id }) => id),
-    details,
-  );
+  await noteAll(context, action, 'garment', changed, details);
   return { changed: changed.length };
 }
 
@@ -54,21 +41,10 @@ export const archiveGarments = serve(archiveGarmentsCall, {
 /** Prices go up or down by a share, each rounded half up to whole cents. */
 export const priceGarments = serve(priceGarmentsCall, {
   async run(context, { ids, percent }) {
-    const raised = sql`round(${garment.priceMinor}::numeric * (100 + ${percent}::numeric) / 100)`;
-    const [beyond] = await context.tx
-      .select({ title: garment.title })
-      .from(garment)
-      .where(
-        and(
-          eq(garment.shopId, context.actor.shopId),
-          inArray(garment.id, [...ids]),
-          sql`${raised} > ${MOST_MINOR}`,
-        ),
-      )
-      .limit(1);
+    const beyond = await pricedBeyond(context.tx, context.actor.shopId, ids, percent, MOST_MINOR);
     if (beyond)
-      throw invalid([{ path: 'percent', message: `${beyond.title} would cost more than a price can be` }]);
-    return changeMany(context, ids, { priceMinor: sql`${raised}::int` }, 'price', { percent });
+      throw invalid([{ path: 'percent', message: `${beyond} would cost more than a price can be` }]);
+    return changeMany(context, ids, { percent }, 'price', { percent });
   },
 });
 
@@ -82,9 +58,7 @@ export const editGarments = serve(editGarmentsCall, {
         ...(label === undefined ? {} : { label }),
         ...(formality === undefined ? {} : { formality }),
         ...(costMinor === undefined ? {} : { costMinor }),
-        ...(Object.keys(attributes).length > 0
-          ? { attributes: sql`${garment.attributes} || ${JSON.stringify(attributes)}::jsonb` }
-          : {}),
+        over: attributes,
       },
       'edit',
       { label, formality, costMinor, ...attributes },
@@ -103,11 +77,7 @@ export const exportStock = serve(exportStockCall, {
 
 /** All stock that is not archived, as a file that reads back in. */
 export async function stockText(tx: Reader, shopId: string, format: 'csv' | 'json'): Promise<string> {
-  const rows = await tx
-    .select()
-    .from(garment)
-    .where(and(eq(garment.shopId, shopId), isNull(garment.archivedAt)))
-    .orderBy(asc(garment.category), asc(garment.title));
+  const rows = await garmentsOf(tx, shopId);
   const sizes = await sizesByGarment(
     tx,
     rows.map(({ id }) => id),

@@ -3,9 +3,20 @@ import { shopEan } from '@core/stock';
 import type { Parsed } from '@contracts/calls';
 import type { Fault } from '@contracts/faults';
 import { sqlState, SQL as STATE, type Reader } from '@data/db';
-import { moveStock } from '@data/ledger';
-import { boxLine, garment, location, shop, stockMovement, type StoredMeasures, variant } from '@data/schema';
-import { and, asc, eq, inArray, like, max, ne, or, sql } from 'drizzle-orm';
+import type { StoredMeasures } from '@data/schema';
+import { locationsOf } from '@data/shop/locations';
+import { moveStock } from '@data/stock/ledger';
+import {
+  addSizeRow,
+  changeSize,
+  dropSizes,
+  lastShopNumber,
+  type SizeOfGarment,
+  sizesInUse,
+  sizesOf,
+  sizesWithCodes,
+  unnameSizes,
+} from '@data/stock/sizes';
 import type { Context } from '../context';
 import { conflict, invalid, notFound } from '../problem';
 
@@ -15,13 +26,6 @@ export async function firstLocation(db: Reader, shopId: string): Promise<string>
   if (!floor) throw notFound('A location of the shop');
   return floor.id;
 }
-
-export const locationsOf = (db: Reader, shopId: string) =>
-  db
-    .select({ id: location.id, title: location.title })
-    .from(location)
-    .where(eq(location.shopId, shopId))
-    .orderBy(asc(location.title));
 
 /** Lengths somebody gave, mm, as a variant stores them; what stood there unchanged keeps its origin. */
 export function storedMeasures(given: Measures, before: StoredMeasures = {}): StoredMeasures {
@@ -37,15 +41,11 @@ export function storedMeasures(given: Measures, before: StoredMeasures = {}): St
 /** A new size of a garment, with the units that come with it. */
 export async function addSize(
   { tx, actor }: Pick<Context, 'tx' | 'actor'>,
-  values: Omit<typeof variant.$inferInsert, 'id' | 'shopId'>,
+  values: Omit<Parameters<typeof addSizeRow>[1], 'id' | 'shopId'>,
   units: { readonly qty: number; readonly locationId: string; readonly cause: 'delivery' | 'import' },
 ): Promise<void> {
-  const [made] = await tx
-    .insert(variant)
-    .values({ ...values, shopId: actor.shopId })
-    .returning({ id: variant.id });
-  if (made && units.qty > 0)
-    await moveStock(tx, { ...units, variantId: made.id, actorId: actor.id || undefined });
+  const variantId = await addSizeRow(tx, { ...values, shopId: actor.shopId });
+  if (units.qty > 0) await moveStock(tx, { ...units, variantId, actorId: actor.id || undefined });
 }
 
 type SizeInput = Parsed<'save-garment'>['sizes'][number];
@@ -58,7 +58,7 @@ export async function saveSizes(
   numberEans: boolean,
 ): Promise<void> {
   const { tx, actor } = context;
-  const before = await tx.select().from(variant).where(eq(variant.garmentId, garmentId));
+  const before = await sizesOf(tx, garmentId);
   const faults = [...doubles(sizes), ...(await taken(context, garmentId, sizes))];
   for (const [i, size] of sizes.entries())
     if (size.id && !before.some((each) => each.id === size.id))
@@ -66,19 +66,12 @@ export async function saveSizes(
   const struck = before.filter((each) => !sizes.some((size) => size.id === each.id));
   faults.push(...(await unstrikable(tx, struck)));
   if (faults.length > 0) throw invalid(faults);
-  if (struck.length > 0)
-    await tx.delete(variant).where(
-      inArray(
-        variant.id,
-        struck.map((each) => each.id),
-      ),
-    );
-  // Two sizes may change places: nothing of the old names may stand in the way of the new ones.
-  await tx
-    .update(variant)
-    .set({ size: sql`${variant.id}::text`, sku: sql`${variant.id}::text`, ean: null })
-    .where(eq(variant.garmentId, garmentId));
-  let number = numberEans ? await lastShopNumber(context) : 0;
+  await dropSizes(
+    tx,
+    struck.map(({ id }) => id),
+  );
+  await unnameSizes(tx, garmentId);
+  let number = numberEans ? await lastShopNumber(tx, actor.shopId) : 0;
   const floor = await firstLocation(tx, actor.shopId);
   try {
     for (const [position, size] of sizes.entries()) {
@@ -93,7 +86,7 @@ export async function saveSizes(
         measures: storedMeasures(size.measures, old?.measures),
       };
       if (old) {
-        await tx.update(variant).set(values).where(eq(variant.id, old.id));
+        await changeSize(tx, old.id, values);
         continue;
       }
       await addSize(
@@ -138,19 +131,13 @@ async function taken(
   garmentId: string,
   sizes: readonly SizeInput[],
 ): Promise<Fault[]> {
-  const skus = sizes.map(({ sku }) => sku);
-  const eans = sizes.flatMap(({ ean }) => ean || []);
-  const others = await tx
-    .select({ sku: variant.sku, ean: variant.ean, size: variant.size, title: garment.title })
-    .from(variant)
-    .innerJoin(garment, eq(garment.id, variant.garmentId))
-    .where(
-      and(
-        eq(variant.shopId, actor.shopId),
-        ne(variant.garmentId, garmentId),
-        or(inArray(variant.sku, skus), eans.length > 0 ? inArray(variant.ean, eans) : undefined),
-      ),
-    );
+  const found = await sizesWithCodes(
+    tx,
+    actor.shopId,
+    sizes.map(({ sku }) => sku),
+    sizes.flatMap(({ ean }) => ean || []),
+  );
+  const others = found.filter((each) => each.garmentId !== garmentId);
   return sizes.flatMap((size, i) =>
     (['sku', 'ean'] as const).flatMap((path) => {
       const other = others.find((each) => size[path] !== '' && each[path] === size[path]);
@@ -162,35 +149,15 @@ async function taken(
 }
 
 /** Sizes that moved or stand in a box are kept: their history needs them. */
-async function unstrikable(db: Reader, struck: readonly { id: string; size: string }[]): Promise<Fault[]> {
-  if (struck.length === 0) return [];
-  const ids = struck.map((each) => each.id);
-  const moved = await db
-    .select({ id: stockMovement.variantId })
-    .from(stockMovement)
-    .where(inArray(stockMovement.variantId, ids));
-  const boxed = await db
-    .select({ id: boxLine.variantId })
-    .from(boxLine)
-    .where(inArray(boxLine.variantId, ids));
-  const kept = new Set([...moved, ...boxed].map(({ id }) => id));
+async function unstrikable(db: Reader, struck: readonly SizeOfGarment[]): Promise<Fault[]> {
+  const kept = await sizesInUse(
+    db,
+    struck.map(({ id }) => id),
+  );
   return struck
     .filter(({ id }) => kept.has(id))
     .map(({ size }) => ({
       path: 'sizes',
       message: `${size} has a history and stays; count it to nothing instead`,
     }));
-}
-
-/**
- * The last of the shop's own EAN numbers. The shop's row is locked, so that two savers do not count from one;
- * not its key, which every new row of the shop holds a share of.
- */
-async function lastShopNumber({ tx, actor }: Context): Promise<number> {
-  await tx.select({ id: shop.id }).from(shop).where(eq(shop.id, actor.shopId)).for('no key update');
-  const [last] = await tx
-    .select({ ean: max(variant.ean) })
-    .from(variant)
-    .where(and(eq(variant.shopId, actor.shopId), like(variant.ean, '20%')));
-  return last?.ean ? Number(last.ean.slice(2, 12)) : 0;
 }

@@ -1,8 +1,8 @@
-import { clientFacts, NOBODY, type Profile } from '@core/client';
+import { clientFacts, type Learned, NOBODY, type Profile } from '@core/client';
 import { HOUSE_TONGUE } from '@core/words';
 import { describe, expect, it } from 'vitest';
 
-const said = (profile: Partial<Profile>, learned: readonly string[] = [], tongue = HOUSE_TONGUE) =>
+const said = (profile: Partial<Profile>, learned: readonly Learned[] = [], tongue = HOUSE_TONGUE) =>
   clientFacts({ ...NOBODY, ...profile }, learned, tongue).map(({ label, text }) => `${label}: ${text}`);
 
 describe('a client in one line', () => {
@@ -17,7 +17,10 @@ describe('a client in one line', () => {
           cover: ['upper-arms', 'knees'],
           measures: { heightMm: 1680, bust: 920, hip: 990 },
         },
-        ['Blazer came back: the shoulder', 'Skirt came back: too long'],
+        [
+          { kind: 'came back', title: 'Blazer', reason: 'the shoulder', note: '' },
+          { kind: 'noted', text: 'Longer hems' },
+        ],
       ),
     ).toEqual([
       'Allergy: nickel and wool',

@@ -1,7 +1,6 @@
 import {
   addDays,
   daysBetween,
-  deskActions,
   dueDates,
   earliestOccasion,
   isDay,
@@ -66,32 +65,4 @@ describe('days', () => {
   it('counts over the end of summer time', () => expect(daysBetween('2026-10-24', '2026-10-26')).toBe(2));
   it('goes back to the last open day', () =>
     expect(workingDaysBefore('2026-11-30', 0, calendar)).toBe('2026-11-28'));
-});
-
-describe('deskActions', () => {
-  const base = { client: 'A', heldLines: 2, toCheckIn: 0, undecided: 0 };
-  it('puts first what is lost first, and says how late it is', () => {
-    const actions = deskActions(
-      [
-        {
-          ...base,
-          id: '1',
-          number: 1,
-          state: 'combining',
-          due: dueDates('2026-12-18', lead, calendar),
-          holdUntil: '2026-11-27',
-        },
-        { ...base, id: '2', number: 2, state: 'out', decideBy: '2026-11-20', undecided: 3 },
-        { ...base, id: '3', number: 3, state: 'brief' },
-        { ...base, id: '4', number: 4, state: 'closed' },
-      ],
-      '2026-11-25',
-    );
-    expect(actions.map((action) => [action.number, action.verb, action.clock])).toEqual([
-      [2, 'Ask for a decision', '5 days late'],
-      [1, 'Renew the hold', 'In 2 days'],
-      [1, 'Style', 'In 7 days'],
-      [3, 'Style', 'No day set'],
-    ]);
-  });
 });

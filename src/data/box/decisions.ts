@@ -4,9 +4,9 @@ import { type FitDecision, labelOffset } from '@core/learn';
 import type { Category } from '@core/piece';
 import type { PastLine } from '@core/pull';
 import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm';
-import type { Reader } from './db';
-import { grouped } from './grouped';
-import { box, boxLine, garment, variant } from './schema';
+import type { Reader } from '../db';
+import { grouped } from '../grouped';
+import { box, boxLine, garment, variant } from '../schema';
 
 const DECIDED = ['keep', 'return'] as const;
 

@@ -1,7 +1,9 @@
-import type { Writer } from '@data/db';
-import { moveStock, NothingThere } from '@data/ledger';
-import { hold } from '@data/schema';
 import { and, asc, eq, inArray, lte, sql } from 'drizzle-orm';
+import type { Reader, Writer } from '../db';
+import { box, boxLine, client, hold } from '../schema';
+import { moveStock, NothingThere } from './ledger';
+
+export type HoldRow = typeof hold.$inferSelect;
 
 /**
  * Puts expired holds back on the shelf: run by the next reader of a variant, and by the sweep. Rows are
@@ -80,4 +82,52 @@ export async function releaseHold(tx: Writer, boxLineId: string, actorId: string
   });
   await tx.update(hold).set({ state: 'released' }).where(eq(hold.id, active.id));
   return true;
+}
+
+/** The very unit a line holds goes out with it; undefined for a line that holds none. */
+export async function shipHold(tx: Writer, boxLineId: string): Promise<HoldRow | undefined> {
+  const [own] = await tx
+    .update(hold)
+    .set({ state: 'shipped' })
+    .where(and(eq(hold.boxLineId, boxLineId), eq(hold.state, 'active')))
+    .returning();
+  return own;
+}
+
+/** Active holds of lines. */
+export async function holdsOf(db: Reader, boxLineIds: readonly string[]): Promise<HoldRow[]> {
+  if (boxLineIds.length === 0) return [];
+  return db
+    .select()
+    .from(hold)
+    .where(and(inArray(hold.boxLineId, [...boxLineIds]), eq(hold.state, 'active')));
+}
+
+/** Sets the clock of the active holds of lines; how many there were. */
+export async function setExpiry(
+  tx: Writer,
+  boxLineIds: readonly string[],
+  expiresAt: Date | null,
+): Promise<number> {
+  if (boxLineIds.length === 0) return 0;
+  const set = await tx
+    .update(hold)
+    .set({ expiresAt })
+    .where(and(inArray(hold.boxLineId, [...boxLineIds]), eq(hold.state, 'active')))
+    .returning({ id: hold.id });
+  return set.length;
+}
+
+/** The box that has a unit of a size and lets go of it soonest. */
+export async function soonestHolder(db: Reader, variantId: string) {
+  const [holder] = await db
+    .select({ client: client.name, number: box.number, until: hold.expiresAt })
+    .from(hold)
+    .innerJoin(boxLine, eq(boxLine.id, hold.boxLineId))
+    .innerJoin(box, eq(box.id, boxLine.boxId))
+    .innerJoin(client, eq(client.id, box.clientId))
+    .where(and(eq(hold.variantId, variantId), eq(hold.state, 'active')))
+    .orderBy(asc(hold.expiresAt))
+    .limit(1);
+  return holder;
 }

@@ -9,7 +9,7 @@ import { ruleSettingsSchema } from '@contracts/rule-settings';
 import { savePullSettingsCall } from '@contracts/shop/save-pull-settings';
 import { PROMOTION_KINDS, ROUNDINGS } from '@core/money';
 import { CATEGORIES, MEASURES, ORIGINS } from '@core/piece';
-import * as schema from '@data/schema';
+import * as schema from '../schema';
 import { eq, inArray, type SQL } from 'drizzle-orm';
 import type { PgColumn, PgTable } from 'drizzle-orm/pg-core';
 import { QueryBuilder } from 'drizzle-orm/pg-core';

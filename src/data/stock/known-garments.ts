@@ -1,7 +1,7 @@
 import { asc, inArray, sql } from 'drizzle-orm';
-import type { Reader } from './db';
-import { grouped } from './grouped';
-import { garment, variant } from './schema';
+import type { Reader } from '../db';
+import { grouped } from '../grouped';
+import { garment, variant } from '../schema';
 
 /** A garment with its sizes, but for where their units are. */
 export interface KnownGarment {

@@ -1,4 +1,4 @@
-import type { Database } from '@data/db';
+import type { Database } from '../db';
 import { sql } from 'drizzle-orm';
 
 /** Sizes of a garment that is made up; what the trade calls a full run. */

@@ -5,6 +5,7 @@ import type { Place } from '@core/stock';
 import {
   and,
   asc,
+  count,
   desc,
   eq,
   exists,
@@ -16,6 +17,7 @@ import {
   isNull,
   like,
   lte,
+  min,
   notExists,
   or,
   sql,
@@ -25,10 +27,10 @@ import {
 import type { PgColumn } from 'drizzle-orm/pg-core';
 import type { Parsed } from '@contracts/calls';
 import type { PlaceView } from '@contracts/pull/pull-row';
-import type { Reader } from './db';
-import { grouped } from './grouped';
+import type { Reader, Writer } from '../db';
+import { grouped } from '../grouped';
 import { type GarmentVersion, rowVersion } from './known-garments';
-import { garment, location, photo, stockBalance, variant } from './schema';
+import { garment, location, photo, stockBalance, variant } from '../schema';
 
 /** Which garments are wanted, and in what order. */
 export interface StockFilter {
@@ -354,4 +356,136 @@ export async function placesByVariant(
     )
     .orderBy(desc(stockBalance.qty), asc(location.title));
   return grouped(rows, ({ variantId }) => variantId);
+}
+
+export type GarmentRow = typeof garment.$inferSelect;
+type GarmentValues = Partial<typeof garment.$inferInsert>;
+
+/** A garment of a shop, locked for the rest of the transaction when `lock` is set. */
+export async function findGarment(
+  db: Reader,
+  shopId: string,
+  id: string,
+  lock = false,
+): Promise<GarmentRow | undefined> {
+  const query = db
+    .select()
+    .from(garment)
+    .where(and(eq(garment.id, id), eq(garment.shopId, shopId)));
+  const [row] = await (lock ? query.for('update') : query);
+  return row;
+}
+
+/** Garments of a shop by their ids; all that are not archived without. */
+export const garmentsOf = (db: Reader, shopId: string, ids?: readonly string[]): Promise<GarmentRow[]> =>
+  db
+    .select()
+    .from(garment)
+    .where(and(eq(garment.shopId, shopId), ids ? inArray(garment.id, [...ids]) : isNull(garment.archivedAt)))
+    .orderBy(asc(garment.category), asc(garment.title));
+
+/** How many garments answer a filter. */
+export async function countGarments(db: Reader, filter: StockFilter): Promise<number> {
+  const [all] = await db.select({ total: count() }).from(garment).where(stockWhere(db, filter));
+  return all?.total ?? 0;
+}
+
+/** Garments of a style and a title: one for each of its colourways. */
+export const garmentsNamed = (
+  db: Reader,
+  shopId: string,
+  styleId: string,
+  title: string,
+): Promise<GarmentRow[]> =>
+  db
+    .select()
+    .from(garment)
+    .where(and(eq(garment.shopId, shopId), eq(garment.styleId, styleId), eq(garment.title, title)));
+
+/** The version in which a size's garment stands now; none for a size of another shop. */
+export const versionOfSize = (db: Reader, shopId: string, variantId: string): Promise<GarmentVersion[]> =>
+  db
+    .select({ id: garment.id, rowVersion })
+    .from(variant)
+    .innerJoin(garment, eq(garment.id, variant.garmentId))
+    .where(and(eq(variant.id, variantId), eq(variant.shopId, shopId)));
+
+/** A new garment; its id. */
+export async function addGarment(tx: Writer, values: typeof garment.$inferInsert): Promise<string> {
+  const [made] = await tx.insert(garment).values(values).returning({ id: garment.id });
+  if (!made) throw new Error('the garment was not made');
+  return made.id;
+}
+
+export async function changeGarment(tx: Writer, id: string, values: GarmentValues): Promise<void> {
+  await tx.update(garment).set(values).where(eq(garment.id, id));
+}
+
+/** What may be given to many garments at once; attributes are laid over those of each. */
+export interface ForMany extends GarmentValues {
+  /** Prices go up or down by so many per cent, each rounded half up. */
+  readonly percent?: number | undefined;
+  readonly over?: Readonly<Record<string, unknown>> | undefined;
+}
+
+const raisedBy = (percent: number): SQL =>
+  sql`round(${garment.priceMinor}::numeric * (100 + ${percent}::numeric) / 100)`;
+
+/** Changes garments of a shop all in one, one version further each; the ids of those it found. */
+export async function changeGarments(
+  tx: Writer,
+  shopId: string,
+  ids: readonly string[],
+  { percent, over = {}, ...values }: ForMany,
+): Promise<string[]> {
+  const changed = await tx
+    .update(garment)
+    .set({
+      ...values,
+      ...(percent === undefined ? {} : { priceMinor: sql`${raisedBy(percent)}::int` }),
+      ...(Object.keys(over).length > 0
+        ? { attributes: sql`${garment.attributes} || ${JSON.stringify(over)}::jsonb` }
+        : {}),
+      version: sql`${garment.version} + 1`,
+    })
+    .where(and(eq(garment.shopId, shopId), inArray(garment.id, [...ids])))
+    .returning({ id: garment.id });
+  return changed.map(({ id }) => id);
+}
+
+/** The title of one of these garments that would cost more than `most` after such a change. */
+export async function pricedBeyond(
+  db: Reader,
+  shopId: string,
+  ids: readonly string[],
+  percent: number,
+  most: number,
+): Promise<string | undefined> {
+  const [beyond] = await db
+    .select({ title: garment.title })
+    .from(garment)
+    .where(
+      and(eq(garment.shopId, shopId), inArray(garment.id, [...ids]), sql`${raisedBy(percent)} > ${most}`),
+    )
+    .limit(1);
+  return beyond?.title;
+}
+
+/** Cheapest price by kind of what stands on the shelf, minor units; the brief says by it what a budget reaches. */
+export async function cheapestOf(db: Reader, shopId: string): Promise<Readonly<Record<string, number>>> {
+  const rows = await db
+    .select({ category: garment.category, price: min(garment.priceMinor) })
+    .from(garment)
+    .innerJoin(variant, eq(variant.garmentId, garment.id))
+    .innerJoin(stockBalance, eq(stockBalance.variantId, variant.id))
+    .where(
+      and(
+        eq(garment.shopId, shopId),
+        isNull(garment.archivedAt),
+        eq(stockBalance.place, 'shelf'),
+        gt(stockBalance.qty, 0),
+      ),
+    )
+    .groupBy(garment.category);
+  return Object.fromEntries(rows.map(({ category, price }) => [category, price ?? 0]));
 }

@@ -1,5 +1,5 @@
 import { NOBODY } from '@core/client';
-import type { Writer } from '@data/db';
+import type { Writer } from '../db';
 import {
   box,
   boxAsk,
@@ -17,7 +17,7 @@ import {
   ownedItem,
   photo,
   rhythm,
-} from '@data/schema';
+} from '../schema';
 import { eq, inArray, or, sql } from 'drizzle-orm';
 
 /** What each deed here takes away; numbers, lines, prices, tax, payments and movements are the shop's books and stay. */

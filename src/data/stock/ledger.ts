@@ -1,7 +1,7 @@
 import { type Cause, type Place, ROUTE } from '@core/stock';
 import { and, asc, eq, inArray, sql } from 'drizzle-orm';
-import type { Writer } from './db';
-import { stockBalance, stockMovement } from './schema';
+import type { Writer } from '../db';
+import { stockBalance, stockMovement } from '../schema';
 
 export interface Movement {
   readonly variantId: string;

@@ -1,0 +1,33 @@
+import type { Ask } from '@core/reading';
+import { and, asc, eq, inArray } from 'drizzle-orm';
+import type { Reader, Writer } from '../db';
+import { boxAsk } from '../schema';
+
+export type AskRow = typeof boxAsk.$inferSelect;
+
+/** What a box was asked for, in its order. */
+export const asksOf = (db: Reader, boxId: string): Promise<AskRow[]> =>
+  db.select().from(boxAsk).where(eq(boxAsk.boxId, boxId)).orderBy(asc(boxAsk.position));
+
+/** An ask of this box. */
+export async function findAsk(db: Reader, boxId: string, askId: string): Promise<AskRow | undefined> {
+  const [row] = await db
+    .select()
+    .from(boxAsk)
+    .where(and(eq(boxAsk.id, askId), eq(boxAsk.boxId, boxId)));
+  return row;
+}
+
+/** Asks keep their identity by their words, so that lines pulled for one stay with it. */
+export async function keepAsks(tx: Writer, boxId: string, asks: readonly Ask[]): Promise<void> {
+  const before = await asksOf(tx, boxId);
+  const gone = before
+    .filter((each) => !asks.some(({ text }) => text === each.ask.text))
+    .map((each) => each.id);
+  if (gone.length > 0) await tx.delete(boxAsk).where(inArray(boxAsk.id, gone));
+  for (const [position, ask] of asks.entries()) {
+    const same = before.find((each) => each.ask.text === ask.text);
+    if (same) await tx.update(boxAsk).set({ position, ask }).where(eq(boxAsk.id, same.id));
+    else await tx.insert(boxAsk).values({ boxId, position, ask });
+  }
+}
