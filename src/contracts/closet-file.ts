@@ -20,7 +20,7 @@ export interface ClosetFile {
   readonly faults: readonly ImportFault[];
 }
 
-export const CLOSET_FORMAT = 'ivory-rail/closet@1';
+const CLOSET_FORMAT = 'ivory-rail/closet@1';
 const FLAGS = ['assumed', 'loved', 'wornWeekly'] as const;
 const REQUIRED = ['title', 'category', 'colours'] as const;
 

@@ -29,7 +29,7 @@ import { jsonValues, prefixOf } from './json-values';
 import { cutSchema, fabricSchema, measuresSchema } from './piece';
 import { clientFileSchema, schoolsSchema } from './profile';
 
-export const FIT_FORMAT = 'ivory-rail/fit@1';
+const FIT_FORMAT = 'ivory-rail/fit@1';
 
 const labelSchema = z.union([z.string(), z.number()]).transform((label) => String(label).trim());
 

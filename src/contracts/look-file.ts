@@ -11,7 +11,7 @@ import { asGiven, pieceSchema } from './piece';
 import { clientFileSchema, schoolsSchema } from './profile';
 
 export const LOOK_FORMAT = 'ivory-rail/look@1';
-export const JUDGEMENT_FORMAT = 'ivory-rail/judgement@1';
+const JUDGEMENT_FORMAT = 'ivory-rail/judgement@1';
 
 const unique = (list: readonly { id: string }[]): boolean =>
   new Set(list.map(({ id }) => id)).size === list.length;

@@ -54,7 +54,7 @@ export const minorSchema = z
   .int('a whole amount of cents is wanted')
   .min(0, 'not below 0')
   .max(MOST_MINOR, 'too large');
-export const idSchema = z.string().trim().min(1, 'missing').max(80, 'at most 80 characters');
+const idSchema = z.string().trim().min(1, 'missing').max(80, 'at most 80 characters');
 
 export const coloursSchema = z
   .array(
@@ -118,7 +118,7 @@ export const measuresSchema = z
     if (sleeve !== undefined && length !== undefined && sleeve > length * 2.5)
       impossible('sleeve', `${sleeve} mm does not belong to a length of ${length} mm`);
   });
-export const originsSchema = z.partialRecord(z.enum(MEASURES), z.enum(ORIGINS));
+const originsSchema = z.partialRecord(z.enum(MEASURES), z.enum(ORIGINS));
 
 export const fabricSchema = z.strictObject({
   fibres: z.array(z.strictObject({ name: z.string().min(1).max(40), pct: number(0, 100, '%') })).optional(),
@@ -150,7 +150,7 @@ export const cutSchema = z.strictObject({
   train: z.boolean().optional(),
 });
 
-export const patternSchema = z.strictObject({
+const patternSchema = z.strictObject({
   kind: oneOf(PATTERN_KINDS).optional(),
   direction: oneOf(DIRECTIONS).optional(),
   repeatMm: number(1, 1000, 'mm').optional(),
@@ -160,7 +160,7 @@ export const patternSchema = z.strictObject({
 const words = z.array(z.string().min(1).max(60)).max(40);
 
 /** Everything about a piece that a way of wearing may change, as files and the database hold it. */
-export const attributesShape = {
+const attributesShape = {
   slot: oneOf(SLOTS).optional(),
   parts: z
     .array(
@@ -226,7 +226,7 @@ const effectsSchema = z
   )
   .partial();
 
-export const modeSchema = z.strictObject({
+const modeSchema = z.strictObject({
   id: idSchema,
   title: z.string().max(60),
   how: z.string().max(300),

@@ -8,7 +8,7 @@ import { occasionSchema } from './occasion';
 import { asGiven, minorSchema, pieceSchema } from './piece';
 import { clientFileSchema, schoolsSchema } from './profile';
 
-export const PLAN_FORMAT = 'ivory-rail/plan@1';
+const PLAN_FORMAT = 'ivory-rail/plan@1';
 const MOST_CANDIDATES = 2000;
 
 const count = z

@@ -9,7 +9,7 @@ import { garmentKeyOf, readStockCsv, type StockCsv, type StockCsvRow } from './s
 import { unkeepable } from './text';
 import type { GarmentSheet } from './stock/garment-sheet';
 
-export const STOCK_FORMAT = 'ivory-rail/stock@1';
+const STOCK_FORMAT = 'ivory-rail/stock@1';
 
 const garmentFileSchema = z.strictObject({
   piece: pieceSchema,

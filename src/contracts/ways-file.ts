@@ -10,7 +10,7 @@ import { budgetSchema, occasionSchema } from './occasion';
 import { asGiven, pieceSchema } from './piece';
 import { clientFileSchema, schoolsSchema } from './profile';
 
-export const WAYS_FORMAT = 'ivory-rail/ways@1';
+const WAYS_FORMAT = 'ivory-rail/ways@1';
 const MOST = 2000;
 
 const waysFileSchema = z

@@ -9,7 +9,7 @@ import { SERVED } from './registry';
 import { perform, refusalOf } from './use-case';
 
 /** Largest request body taken where a call does not say more, bytes. */
-export const BODY_MOST_BYTES = 256_000;
+const BODY_MOST_BYTES = 256_000;
 
 /** Answers `/api/<name>`: size, JSON, role and input are checked here and in `perform`. */
 export async function answerApi(request: Request, name: string, actor: Actor | undefined): Promise<Response> {

@@ -8,7 +8,7 @@ export const siteOrigin = (): string =>
 export const isSecure = (): boolean => siteOrigin().startsWith('https:');
 
 /** Origins this server answers as: its own, and without a proxy the other names of this machine. */
-export function ownOrigins(): readonly string[] {
+function ownOrigins(): readonly string[] {
   const port = process.env.PORT ?? '4321';
   const own = siteOrigin();
   return process.env.SITE_URL ? [own] : [own, `http://localhost:${port}`, `http://[::1]:${port}`];

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useMergeAsked } from './merging';
 
 /** "profile.limits.heelMaxMm" as somebody reads it: "limits, heel max". */
-export const fieldWords = (path: string): string =>
+const fieldWords = (path: string): string =>
   path
     .replace(/^profile\./, '')
     .split('.')

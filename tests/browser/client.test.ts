@@ -14,6 +14,7 @@ import { until } from '../support/until';
 import { axeOn } from './axe';
 import { atRest, openPage, settled } from './chromium';
 import { click, byKeyboard, byMouse, choose, openBy, type Person, tabTo } from './person';
+import { sure } from '../support/sure';
 
 const shop = openShopPage();
 let page: Page;
@@ -23,18 +24,20 @@ let clientId: string;
 
 beforeAll(async () => {
   ({ page, errors, person } = shop);
-  clientId = (await shop.db.select().from(client)).find(({ name }) => name.startsWith('Isolde'))!.id;
+  clientId = sure((await shop.db.select().from(client)).find(({ name }) => name.startsWith('Isolde'))).id;
 });
 
 const newest = async () =>
-  (
-    await shop.db
-      .select()
-      .from(ownedItem)
-      .where(eq(ownedItem.clientId, clientId))
-      .orderBy(desc(ownedItem.createdAt), desc(ownedItem.id))
-      .limit(1)
-  )[0]!;
+  sure(
+    (
+      await shop.db
+        .select()
+        .from(ownedItem)
+        .where(eq(ownedItem.clientId, clientId))
+        .orderBy(desc(ownedItem.createdAt), desc(ownedItem.id))
+        .limit(1)
+    )[0],
+  );
 const count = async (): Promise<number> =>
   (await shop.db.select().from(ownedItem).where(eq(ownedItem.clientId, clientId))).length;
 interface Target {
@@ -121,7 +124,7 @@ describe('a closet, entered', () => {
       await until('one more piece', async () => (await count()) > before);
       const stored = await newest();
       expect(stored.category, says).toBe(category);
-      expect(deltaE(lab(stored.colours[0]!.hex), lab(hex)), says).toBeLessThan(5);
+      expect(deltaE(lab(sure(stored.colours[0]).hex), lab(hex)), says).toBeLessThan(5);
       expect(stored.attributes, says).toMatchObject(has);
       await page.waitForFunction(
         () =>
@@ -191,7 +194,7 @@ describe('a closet, entered', () => {
     await person.see('is in the closet');
     const stored = await newest();
     expect(stored.category).toBe('tee');
-    expect(deltaE(lab(stored.colours[0]!.hex), lab('#2f6b4f'))).toBeLessThan(3);
+    expect(deltaE(lab(sure(stored.colours[0]).hex), lab('#2f6b4f'))).toBeLessThan(3);
     await until(
       'its photo',
       async () => (await shop.db.select().from(photo).where(eq(photo.ownedItemId, stored.id))).length === 1,
@@ -252,8 +255,8 @@ describe('the client’s own brief, on a phone', () => {
     await budget.click();
     await Promise.all([page.waitForNavigation(), click(page, '.proposal button[type=submit]')]);
     const [after] = await shop.db.select().from(client).where(eq(client.id, clientId));
-    expect(after!.profile).toMatchObject({ moods: ['romantic'], limits: { heelMaxMm: 30 } });
-    expect(after!.boxBudgetMinor).toBe(42_000);
+    expect(sure(after).profile).toMatchObject({ moods: ['romantic'], limits: { heelMaxMm: 30 } });
+    expect(sure(after).boxBudgetMinor).toBe(42_000);
     await phone.page.goto(address);
     expect(await phone.page.evaluate(() => document.body.innerText)).toContain('does not work any more');
   });

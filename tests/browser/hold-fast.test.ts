@@ -6,6 +6,7 @@ import { openShopPage } from '../support/open-page';
 import { axeOn } from './axe';
 import { openPage, settled, signInAs } from './chromium';
 import { click, byMouse } from './person';
+import { sure } from '../support/sure';
 
 const shop = openShopPage();
 
@@ -104,10 +105,14 @@ describe('what stands between a piece and a client', () => {
     await tam.press('button', 'Send it out');
     await tam.see('Went out');
     const [row] = await shop.db.select().from(box).where(eq(box.id, made.id));
-    expect(row!.state).toBe('out');
-    await shop.stylist.call('decide-line', { boxId: made.id, lineId: made.lines[0]!.id, decision: 'return' });
+    expect(sure(row).state).toBe('out');
+    await shop.stylist.call('decide-line', {
+      boxId: made.id,
+      lineId: sure(made.lines[0]).id,
+      decision: 'return',
+    });
     await tam.go(`/box/${made.id}/tally`);
-    await tam.press('button', `Check in ${made.lines[0]!.piece.title}`);
+    await tam.press('button', `Check in ${sure(made.lines[0]).piece.title}`);
     await tam.see('checked in');
     await settled(packer.page);
     expect([...packer.errors, ...shop.errors]).toEqual([]);

@@ -9,6 +9,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { openShop } from '../support/open-shop';
 import { launch, openPage, signInAs } from './chromium';
 import { byKeyboard, byMouse, drag, type Person, tabTo } from './person';
+import { sure } from '../support/sure';
 
 const shop = openShop();
 let browser: Browser;
@@ -128,12 +129,15 @@ async function settledRight(prefix: string): Promise<void> {
     .from(boxLine)
     .innerJoin(variant, eq(variant.id, boxLine.variantId))
     .innerJoin(garment, eq(garment.id, variant.garmentId))
-    .where(eq(boxLine.boxId, row!.id));
+    .where(eq(boxLine.boxId, sure(row).id));
   expect(lines.map(({ title, line }) => [title, line.decision, line.reason, line.netMinor]).sort()).toEqual([
     [`${prefix} slacks`, 'keep', null, 8050],
     [`${prefix} tee`, 'return', 'colour', null],
   ]);
-  const paid = await shop.db.select().from(payment).where(eq(payment.boxId, row!.id));
+  const paid = await shop.db
+    .select()
+    .from(payment)
+    .where(eq(payment.boxId, sure(row).id));
   expect(paid.map(({ kind, amountMinor }) => [kind, amountMinor]).sort()).toEqual([
     ['charge', 6050],
     ['fee', 2000],
@@ -141,7 +145,7 @@ async function settledRight(prefix: string): Promise<void> {
   const owned = await shop.db
     .select()
     .from(ownedItem)
-    .where(and(eq(ownedItem.clientId, row!.clientId), eq(ownedItem.title, `${prefix} slacks`)));
+    .where(and(eq(ownedItem.clientId, sure(row).clientId), eq(ownedItem.title, `${prefix} slacks`)));
   expect(owned).toHaveLength(1);
   for (const { variant: size, title } of lines) {
     const balances = await shop.db.select().from(stockBalance).where(eq(stockBalance.variantId, size.id));

@@ -6,6 +6,7 @@ import { openShopPage } from '../support/open-page';
 import { axeOn } from './axe';
 import { atRest, openPage, settled } from './chromium';
 import { click } from './person';
+import { sure } from '../support/sure';
 
 const shop = openShopPage();
 let page: Page;
@@ -16,7 +17,7 @@ let out: string;
 beforeAll(async () => {
   ({ page, errors } = shop);
   const id = async (number: number): Promise<string> =>
-    (await shop.db.select().from(box).where(eq(box.number, number)))[0]!.id;
+    sure((await shop.db.select().from(box).where(eq(box.number, number)))[0]).id;
   [open, out] = [await id(104), await id(103)];
 });
 

@@ -5,11 +5,12 @@ import { describe, expect, it } from 'vitest';
 import { openShopPage } from '../support/open-page';
 import { axeOn } from './axe';
 import { click, sideBySide } from './person';
+import { sure } from '../support/sure';
 
 const open = openShopPage();
 const db = () => open.db;
 const boxNumbered = async (number: number): Promise<string> =>
-  (await db().select().from(boxTable).where(eq(boxTable.number, number)))[0]!.id;
+  sure((await db().select().from(boxTable).where(eq(boxTable.number, number)))[0]).id;
 const linesOf = (boxId: string) =>
   db()
     .select()
@@ -102,7 +103,7 @@ describe('a line of the box', () => {
     await person.see('Warden blazer, ink takes its place.');
     const lines = await linesOf(boxId);
     const [ceremony] = await db().select().from(look).where(eq(look.title, 'The ceremony'));
-    for (const { ref } of ceremony!.pieces.filter((piece) => piece.ref.startsWith('line:')))
+    for (const { ref } of sure(ceremony).pieces.filter((piece) => piece.ref.startsWith('line:')))
       expect(lines.map(({ id }) => `line:${id}`)).toContain(ref);
   });
 
@@ -155,7 +156,9 @@ describe('the stages of an occasion on the Rail', () => {
     await person.press('button', 'Save again');
     await person.see('The look is saved');
     const [saved] = await db().select().from(look).where(eq(look.title, 'The ceremony'));
-    expect(saved!.stages.map(({ title, off }) => [title, off.length])).toEqual([['Walk to the quay', 1]]);
+    expect(sure(saved).stages.map(({ title, off }) => [title, off.length])).toEqual([
+      ['Walk to the quay', 1],
+    ]);
     await page.keyboard.down('Control');
     await page.keyboard.press('z');
     await page.keyboard.up('Control');
@@ -177,10 +180,10 @@ describe('the stages of an occasion on the Rail', () => {
     await person.see('is held.');
     const after = await linesOf(boxId);
     expect(after.length).toBe(before.length + 1);
-    const fresh = after.find(({ id }) => !before.some((line) => line.id === id))!;
+    const fresh = sure(after.find(({ id }) => !before.some((line) => line.id === id)));
     await page.waitForSelector(`[data-ref="line:${fresh.id}"][aria-pressed="true"]`);
     const [held] = await db().select().from(hold).where(eq(hold.boxLineId, fresh.id));
-    expect(held!.state).toBe('active');
+    expect(sure(held).state).toBe('active');
   });
 });
 
@@ -190,11 +193,14 @@ describe('a scanner', () => {
     const boxId = await boxNumbered(108);
     await person.go(`/box/${boxId}/out`);
     const [line] = await linesOf(boxId);
-    const [size] = await db().select().from(variant).where(eq(variant.id, line!.variantId));
-    await scan(size!.sku, '.line-scanned');
+    const [size] = await db()
+      .select()
+      .from(variant)
+      .where(eq(variant.id, sure(line).variantId));
+    await scan(sure(size).sku, '.line-scanned');
     const scanned = async () =>
       (await linesOf(boxId)).filter(({ scannedAt }) => scannedAt).map(({ id }) => id);
-    expect(await scanned()).toEqual([line!.id]);
+    expect(await scanned()).toEqual([sure(line).id]);
     await person.press('button', 'no scanner at hand? try a simulated one');
     await click(page, '::-p-aria([name="Scan NOT-OURS-1 a tag that is not ours"])');
     await person.see('A piece with the code NOT-OURS-1 is not here');
@@ -205,8 +211,11 @@ describe('a scanner', () => {
     await person.go('/stockroom/scanner');
     const boxId = await boxNumbered(108);
     const [line] = await linesOf(boxId);
-    const [size] = await db().select().from(variant).where(eq(variant.id, line!.variantId));
-    await person.fill('textbox', 'SKU or EAN', size!.ean!);
+    const [size] = await db()
+      .select()
+      .from(variant)
+      .where(eq(variant.id, sure(line).variantId));
+    await person.fill('textbox', 'SKU or EAN', sure(sure(size).ean));
     await page.keyboard.press('Enter');
     await person.see('In open boxes');
     await person.see('Box 108');
@@ -224,7 +233,7 @@ describe('a scanner', () => {
       .orderBy(desc(variant.sku))
       .limit(1);
     await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
-    await scan(row!.ean!, '.garment-sheet');
+    await scan(sure(sure(row).ean), '.garment-sheet');
   });
   it('leaves no error behind on any of these pages', () => expect(open.errors).toEqual([]));
 });

@@ -10,6 +10,7 @@ import { openShopPage } from '../support/open-page';
 import { axeOn } from './axe';
 import { settled } from './chromium';
 import { choose, openBy, type Person } from './person';
+import { sure } from '../support/sure';
 
 const shop = openShopPage();
 let page: Page;
@@ -45,14 +46,17 @@ describe('the stockroom, through the screen', () => {
     await person.see('Quillback blazer is in the stockroom');
     const row = await made('Quillback blazer');
     expect(row).toMatchObject({ category: 'blazer', priceMinor: 21_950 });
-    expect(row!.attributes.fabric).toMatchObject({ texture: 'velvet', lined: true });
-    const sizes = await shop.db.select().from(variant).where(eq(variant.garmentId, row!.id));
+    expect(sure(row).attributes.fabric).toMatchObject({ texture: 'velvet', lined: true });
+    const sizes = await shop.db
+      .select()
+      .from(variant)
+      .where(eq(variant.garmentId, sure(row).id));
     expect(sizes.map(({ size, ean }) => [size, ean?.slice(0, 2)])).toEqual([
       ['S', '20'],
       ['M', '20'],
       ['L', '20'],
     ]);
-    expect(sizes[1]!.measures.bust).toEqual({ mm: 1045, origin: 'given' });
+    expect(sure(sizes[1]).measures.bust).toEqual({ mm: 1045, origin: 'given' });
     expect(errors).toEqual([]);
   });
 
@@ -71,7 +75,7 @@ describe('the stockroom, through the screen', () => {
     await person.see('Take its colours');
     await person.press('button', 'Save');
     await page.waitForSelector('.stock img.garment-photo');
-    const { id } = (await made('Quillback blazer'))!;
+    const { id } = sure(await made('Quillback blazer'));
     expect(await shop.db.$count(photo, eq(photo.garmentId, id))).toBe(1);
     await person.press('button', 'Quillback blazer');
     await page.waitForSelector('.garment-shot');
@@ -101,12 +105,12 @@ describe('the stockroom, through the screen', () => {
     await person.press('checkbox', 'Choose Quillback blazer');
     await person.press('button', 'Archive');
     await person.see('1 archived');
-    expect((await made('Quillback blazer'))!.archivedAt).not.toBeNull();
+    expect(sure(await made('Quillback blazer')).archivedAt).not.toBeNull();
     await page.select('select[aria-label="Which"]', 'archived');
     await person.press('checkbox', 'Choose Quillback blazer');
     await person.press('button', 'Bring back');
     await person.see('1 brought back');
-    expect((await made('Quillback blazer'))!.archivedAt).toBeNull();
+    expect(sure(await made('Quillback blazer')).archivedAt).toBeNull();
   });
 
   it('keeps only the rows near the window in the page, and brings the next as it is scrolled', async () => {

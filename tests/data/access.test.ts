@@ -6,6 +6,7 @@ import { describe, expect, it } from 'vitest';
 import { freshDatabase } from '../support/database';
 import { openShop } from '../support/open-shop';
 import { callerOf, type Role, signInCookie, startServer } from '../support/server';
+import { sure } from '../support/sure';
 
 const shop = openShop();
 
@@ -83,15 +84,19 @@ describe('with a session', () => {
     const [row] = await shop.db.select().from(box).where(eq(box.number, 103));
     const page = (path: string): Promise<Response> =>
       fetch(shop.origin + path, { headers: { cookie: packer.cookie } });
-    const out = await (await page(`/box/${row!.id}/out`)).text();
+    const out = await (await page(`/box/${sure(row).id}/out`)).text();
     expect(out).toContain('Tide tunic');
     for (const secret of ['Nickel', 'fjord', 'armLength', 'Ikat', '&quot;bust&quot;:[0,870]'])
       expect(out, secret).not.toContain(secret);
-    expect((await page(`/box/${row!.id}/brief`)).status).toBe(403);
+    expect((await page(`/box/${sure(row).id}/brief`)).status).toBe(403);
     expect((await page('/clients')).status).toBe(403);
     const [person] = await shop.db.select().from(client).limit(1);
-    expect((await page(`/clients/${person!.id}`)).status).toBe(403);
-    const moved = await packer.call('move-box', { boxId: row!.id, version: row!.version, to: 'cancelled' });
+    expect((await page(`/clients/${sure(person).id}`)).status).toBe(403);
+    const moved = await packer.call('move-box', {
+      boxId: sure(row).id,
+      version: sure(row).version,
+      to: 'cancelled',
+    });
     expect(moved.status).toBe(403);
   });
 

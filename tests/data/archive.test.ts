@@ -22,6 +22,7 @@ import {
   startServer,
   type TestServer,
 } from '../support/server';
+import { sure } from '../support/sure';
 
 const shop = openShop();
 const PASSWORD = 'walnut lantern seven tides';
@@ -68,12 +69,14 @@ async function newShop(email: string) {
       taxBp: 0,
       styleFeeMinor: 0,
       keepAllBp: 0,
-      schools: (await shop.db.select().from(schema.shop))[0]!.schools,
+      schools: sure((await shop.db.select().from(schema.shop))[0]).schools,
     })
     .returning();
-  await base.db.insert(schema.location).values({ shopId: made!.id, title: 'Shop floor', kind: 'shop floor' });
+  await base.db
+    .insert(schema.location)
+    .values({ shopId: sure(made).id, title: 'Shop floor', kind: 'shop floor' });
   await createUser(base.db, signInOf(base.db, SECRET, 'http://127.0.0.1'), {
-    shopId: made!.id,
+    shopId: sure(made).id,
     name: 'Keeper',
     email,
     password: PASSWORD,
@@ -88,13 +91,13 @@ beforeAll(async () => {
   owner = await callerOf(shop.origin, 'owner');
   const [garment] = await shop.db.select().from(schema.garment).limit(1);
   const dataBase64 = (await jpegOf()).toString('base64');
-  expect((await shop.stylist.call('save-photo', { of: 'garment', id: garment!.id, dataBase64 })).status).toBe(
-    200,
-  );
+  expect(
+    (await shop.stylist.call('save-photo', { of: 'garment', id: sure(garment).id, dataBase64 })).status,
+  ).toBe(200);
   const [person] = await shop.db.select().from(schema.client).limit(1);
-  await shop.stylist.call('make-brief-link', { clientId: person!.id });
+  await shop.stylist.call('make-brief-link', { clientId: sure(person).id });
   await shop.stylist.call('save-consent', {
-    clientId: person!.id,
+    clientId: sure(person).id,
     about: 'photos',
     way: 'in person',
     givenOn: '2026-01-02',
@@ -110,7 +113,7 @@ afterAll(async () => {
 });
 
 const linesOf = (name: string): Record<string, unknown>[] =>
-  strFromU8(files[`tables/${name}.jsonl`]!)
+  strFromU8(sure(files[`tables/${name}.jsonl`]))
     .split('\n')
     .filter(Boolean)
     .map((line) => JSON.parse(line) as Record<string, unknown>);
@@ -145,23 +148,23 @@ describe('a whole shop taken out', () => {
     for (const { it: secret } of secrets) expect(secret && text.includes(secret)).toBe(false);
   });
   it('says of each table its rows and hash, with a schema; stock and calendar read back', () => {
-    const manifest = JSON.parse(strFromU8(files['manifest.json']!)) as {
+    const manifest = JSON.parse(strFromU8(sure(files['manifest.json']))) as {
       format: string;
       tables: Record<string, { rows: number; sha256: string }>;
     };
     expect(manifest.format).toBe('ivory-rail/shop@1');
     for (const { name } of ARCHIVED) {
-      const bytes = files[`tables/${name}.jsonl`]!;
+      const bytes = sure(files[`tables/${name}.jsonl`]);
       expect(manifest.tables[name], name).toEqual({
         rows: linesOf(name).length,
         sha256: createHash('sha256').update(bytes).digest('hex'),
       });
-      expect(JSON.parse(strFromU8(files[`schema/${name}.json`]!))).toMatchObject({ type: 'object' });
+      expect(JSON.parse(strFromU8(sure(files[`schema/${name}.json`])))).toMatchObject({ type: 'object' });
     }
-    const stock = readStockCsv(strFromU8(files['stock.csv']!));
+    const stock = readStockCsv(strFromU8(sure(files['stock.csv'])));
     expect([stock.faults, stock.rows.length]).toEqual([[], linesOf('variant').length]);
     // RFC 5545, read by another project's parser.
-    const events = new ICAL.Component(ICAL.parse(strFromU8(files['occasions.ics']!)) as never)
+    const events = new ICAL.Component(ICAL.parse(strFromU8(sure(files['occasions.ics']))) as never)
       .getAllSubcomponents('vevent')
       .map((event) => new ICAL.Event(event));
     const days = linesOf('occasion').flatMap(({ day }) => (day ? [day as string] : []));
@@ -176,23 +179,23 @@ describe('an archive that is not what this app writes', () => {
     ['another format', () => zipped({ 'manifest.json': strToU8('{"format":"else@1"}') }), 'manifest.json'],
     [
       'a column nobody knows',
-      () => zipped(withRow('client', ([row]) => (row!.role = 'owner'))),
+      () => zipped(withRow('client', ([row]) => (sure(row).role = 'owner'))),
       /client\.jsonl:1/,
     ],
     [
       'a price that is text',
-      () => zipped(withRow('garment', ([row]) => (row!.priceMinor = '1'))),
+      () => zipped(withRow('garment', ([row]) => (sure(row).priceMinor = '1'))),
       /garment\.jsonl:1 priceMinor/,
     ],
     [
       'a profile that is none',
-      () => zipped(withRow('client', ([row]) => (row!.profile = []))),
+      () => zipped(withRow('client', ([row]) => (sure(row).profile = []))),
       /client\.jsonl:1 profile/,
     ],
     ['a line of a box that is not there', () => zipped(withRow('box', (rows) => rows.pop())), /boxId/],
     [
       'a row of another shop',
-      () => zipped(withRow('garment', ([row]) => (row!.shopId = crypto.randomUUID()))),
+      () => zipped(withRow('garment', ([row]) => (sure(row).shopId = crypto.randomUUID()))),
       /shopId/,
     ],
     ['a photo that is none', () => zipped({ [photoName()]: strToU8('<svg/>') }), /photos\//],
@@ -204,13 +207,13 @@ describe('an archive that is not what this app writes', () => {
     ],
     [
       'stock that does not add up',
-      () => zipped(withRow('stockBalance', ([row]) => (row!.qty = 999))),
+      () => zipped(withRow('stockBalance', ([row]) => (sure(row).qty = 999))),
       '(archive)',
     ],
   ])('is refused for %s, and nothing is there afterwards', async (_what, zip, path) => {
     const said = await bringIn(other.owner, zip());
     expect(said.status).toBe(422);
-    expect(said.body.faults![0]!.path).toMatch(
+    expect(sure(sure(said.body.faults)[0]).path).toMatch(
       path instanceof RegExp ? path : new RegExp(path.replace(/[()]/g, '\\$&')),
     );
     expect(await other.base.db.select().from(schema.client)).toEqual([]);
@@ -220,7 +223,7 @@ describe('an archive that is not what this app writes', () => {
   });
   it('is not unpacked beyond what it may hold', async () => {
     const said = await bringIn(other.owner, zipped({ [photoName()]: new Uint8Array(PHOTO_MOST_BYTES + 1) }));
-    expect([said.status, said.body.faults![0]!.path]).toEqual([422, photoName()]);
+    expect([said.status, sure(sure(said.body.faults)[0]).path]).toEqual([422, photoName()]);
   });
   it('is no business of a stylist’s, nor of a shop with somebody in it', async () => {
     expect((await bringIn(shop.stylist, zipped({}))).status).toBe(403);
@@ -228,7 +231,7 @@ describe('an archive that is not what this app writes', () => {
   });
 });
 
-const photoName = (): string => Object.keys(files).find((name) => name.startsWith('photos/'))!;
+const photoName = (): string => sure(Object.keys(files).find((name) => name.startsWith('photos/')));
 
 /** Every row of every table of an archive, as the database writes it, without what a new shop has of its own. */
 async function rowsOf(db: Database): Promise<Record<string, string[]>> {
@@ -240,7 +243,7 @@ async function rowsOf(db: Database): Promise<Record<string, string[]>> {
       sql`select to_jsonb(t) - 'no' - 'token_hash' - 'revoked_at' as row from ${sql.identifier(name)} t`,
     );
     found[name] = rows
-      .map(({ row }) => JSON.stringify(row).replaceAll(own!.id, 'this shop'))
+      .map(({ row }) => JSON.stringify(row).replaceAll(sure(own).id, 'this shop'))
       .filter((row) => !row.includes(NEW_OWNER) && !row.includes('"bring in"') && !row.includes('"take out"'))
       .sort();
   }
@@ -253,10 +256,10 @@ it('brought into an empty shop nothing is lost, the ledger agrees, and everybody
   const [before, after] = [await rowsOf(shop.db), await rowsOf(other.base.db)];
   // Signing in to the first shop was written down there after it was taken out.
   const taken = new Set(linesOf('audit').map(({ id }) => id));
-  before.audit = before.audit!.filter((row) => taken.has((JSON.parse(row) as { id: string }).id));
-  after.audit = after.audit!.filter((row) => taken.has((JSON.parse(row) as { id: string }).id));
+  before.audit = sure(before.audit).filter((row) => taken.has((JSON.parse(row) as { id: string }).id));
+  after.audit = sure(after.audit).filter((row) => taken.has((JSON.parse(row) as { id: string }).id));
   for (const [name, rows] of Object.entries(before)) expect(after[name], name).toEqual(rows);
-  expect(before.photo![0]).toContain('jpeg');
+  expect(sure(before.photo)[0]).toContain('jpeg');
   expect(await disagreements(other.base.db)).toEqual([]);
 
   await expect(
@@ -266,7 +269,7 @@ it('brought into an empty shop nothing is lost, the ledger agrees, and everybody
     .select()
     .from(schema.user)
     .where(sql`email = 'stylist@heronroom.invalid'`);
-  const { path } = (await other.owner.call('make-reset-link', { userId: stylist!.id })).answer;
+  const { path } = (await other.owner.call('make-reset-link', { userId: sure(stylist).id })).answer;
   const joined = await fetch(other.server.origin + path, {
     method: 'POST',
     redirect: 'manual',
@@ -278,7 +281,7 @@ it('brought into an empty shop nothing is lost, the ledger agrees, and everybody
     .select()
     .from(schema.box)
     .where(sql`state = 'combining'`);
-  const page = await fetch(`${other.server.origin}/box/${box!.id}/combine`, {
+  const page = await fetch(`${other.server.origin}/box/${sure(box).id}/combine`, {
     headers: { cookie: other.owner.cookie },
   });
   expect(page.status).toBe(200);

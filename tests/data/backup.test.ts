@@ -22,6 +22,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { ownCluster, type OwnCluster } from '../support/cluster';
 import { fill, MIGRATIONS } from '../support/database';
 import { jpegOf } from '../support/photos';
+import { sure } from '../support/sure';
 
 const exec = promisify(execFile);
 
@@ -38,8 +39,8 @@ beforeAll(async () => {
     .execute<{ id: string; shop: string }>(sql`select id, shop_id as shop from garment limit 1`)
     .then(({ rows }) => rows);
   await owner.db.insert(photo).values({
-    shopId: garment!.shop,
-    garmentId: garment!.id,
+    shopId: sure(garment).shop,
+    garmentId: sure(garment).id,
     jpeg: await jpegOf(),
     width: 64,
     height: 64,
@@ -166,18 +167,21 @@ describe('a backup', () => {
     const [file = ''] = readdirSync(safe).filter((name) => name.endsWith('.dump'));
     const { db, close } = connect(cluster.adminUrl, 1);
     const [person] = await db.select().from(client).where(eq(client.name, 'Hester Lindqvale'));
-    await db.transaction((tx) => erasePerson(tx, person!.id, new Date()));
+    await db.transaction((tx) => erasePerson(tx, sure(person).id, new Date()));
     await close();
     const { stdout } = await run('restore', '--over', HERE, join(safe, file));
     expect(stdout).toContain('1 who were erased after the backup are erased again.');
     expect(stdout).toMatch(/Box \d+ was open when the backup was made/);
     const after = connect(cluster.adminUrl, 1);
-    const [left] = await after.db.select().from(client).where(eq(client.id, person!.id));
-    expect([left!.name, left!.erasedAt !== null]).toEqual(['Erased', true]);
+    const [left] = await after.db
+      .select()
+      .from(client)
+      .where(eq(client.id, sure(person).id));
+    expect([sure(left).name, sure(left).erasedAt !== null]).toEqual(['Erased', true]);
     const measures = await after.db
       .select()
       .from(clientMeasure)
-      .where(eq(clientMeasure.clientId, person!.id));
+      .where(eq(clientMeasure.clientId, sure(person).id));
     expect(measures).toEqual([]);
     await after.close();
   });
@@ -229,7 +233,7 @@ describe('the backup of a night', () => {
       [true, false],
     ]);
     expect(JSON.stringify(runs)).not.toContain('not-the-secret');
-    expect(last!.bytes).toBe(statSync(join(nightly, last!.file!)).size);
+    expect(sure(last).bytes).toBe(statSync(join(nightly, sure(sure(last).file))).size);
     expect([overdue, (await backupsView(db, new Date('2026-11-04T09:00:00Z'))).overdue]).toEqual([
       false,
       true,

@@ -4,12 +4,13 @@ import { and, eq } from 'drizzle-orm';
 import { describe, expect, it } from 'vitest';
 import { openShop } from '../support/open-shop';
 import { startServer, whole } from '../support/server';
+import { sure } from '../support/sure';
 
 const shop = openShop();
 
 const boxNumbered = async (number: number) => {
   const [row] = await shop.db.select().from(box).where(eq(box.number, number));
-  return row!;
+  return sure(row);
 };
 
 describe('a box of the demo, from held to closed', () => {
@@ -43,7 +44,7 @@ describe('a box of the demo, from held to closed', () => {
     );
     expect(view.state).toBe('out');
     expect(
-      (await shop.stylist.call('release-line', { boxId: row.id, lineId: view.lines[0]!.id })).status,
+      (await shop.stylist.call('release-line', { boxId: row.id, lineId: sure(view.lines[0]).id })).status,
     ).toBe(409);
     expect(
       (await shop.stylist.call('move-box', { boxId: row.id, version: view.version, to: 'cancelled' })).status,
@@ -51,21 +52,22 @@ describe('a box of the demo, from held to closed', () => {
 
     const [blazer, trousers, blouse, loafers, scarf] = view.lines;
     for (const line of [blazer, trousers, loafers])
-      view = (await shop.stylist.call('decide-line', { boxId: row.id, lineId: line!.id, decision: 'keep' }))
-        .answer;
+      view = (
+        await shop.stylist.call('decide-line', { boxId: row.id, lineId: sure(line).id, decision: 'keep' })
+      ).answer;
     const unsaid = await shop.stylist.call('decide-line', {
       boxId: row.id,
-      lineId: blouse!.id,
+      lineId: sure(blouse).id,
       decision: 'return',
     });
     // Stored as it shows; why may follow, or stay unsaid.
-    const stored = unsaid.answer.lines.find(({ id }) => id === blouse!.id)!;
+    const stored = sure(unsaid.answer.lines.find(({ id }) => id === sure(blouse).id));
     expect([stored.decision, stored.reason]).toEqual(['return', null]);
     for (const line of [blouse, scarf])
       view = (
         await shop.stylist.call('decide-line', {
           boxId: row.id,
-          lineId: line!.id,
+          lineId: sure(line).id,
           decision: 'return',
           reason: 'colour',
         })
@@ -73,8 +75,12 @@ describe('a box of the demo, from held to closed', () => {
     const soon = await shop.stylist.call('close-box', { boxId: row.id, version: view.version });
     expect(soon.problem.title).toContain('has not been checked in');
     for (const line of [blouse, scarf])
-      view = whole((await shop.stylist.call('check-in-line', { boxId: row.id, lineId: line!.id })).answer);
-    expect((await shop.stylist.call('check-in-line', { boxId: row.id, lineId: scarf!.id })).status).toBe(409);
+      view = whole(
+        (await shop.stylist.call('check-in-line', { boxId: row.id, lineId: sure(line).id })).answer,
+      );
+    expect((await shop.stylist.call('check-in-line', { boxId: row.id, lineId: sure(scarf).id })).status).toBe(
+      409,
+    );
     view = (
       await shop.stylist.call('close-box', {
         boxId: row.id,
@@ -96,15 +102,21 @@ describe('a box of the demo, from held to closed', () => {
       ['charge', 50_500],
       ['fee', 2000],
     ]);
-    const owned = await shop.db.select().from(ownedItem).where(eq(ownedItem.boxLineId, blazer!.id));
+    const owned = await shop.db
+      .select()
+      .from(ownedItem)
+      .where(eq(ownedItem.boxLineId, sure(blazer).id));
     expect(owned).toHaveLength(1);
-    expect(owned[0]!.clientId).toBe(row.clientId);
-    const moves = await shop.db.select().from(stockMovement).where(eq(stockMovement.boxLineId, blouse!.id));
+    expect(sure(owned[0]).clientId).toBe(row.clientId);
+    const moves = await shop.db
+      .select()
+      .from(stockMovement)
+      .where(eq(stockMovement.boxLineId, sure(blouse).id));
     expect(moves.map(({ cause }) => cause).sort()).toEqual(['check-in', 'come-back', 'hold', 'ship']);
     expect(await disagreements(shop.db)).toEqual([]);
     const late = await shop.stylist.call('decide-line', {
       boxId: row.id,
-      lineId: blazer!.id,
+      lineId: sure(blazer).id,
       decision: 'return',
       reason: 'fault',
     });
@@ -147,14 +159,14 @@ describe('faults are told, named, and nothing is half done', () => {
       [{ path: 'budgetMinor', message: 'not below 0' }],
     ]);
     const owned = await shop.stylist.call('save-owned', {
-      clientId: person!.id,
+      clientId: sure(person).id,
       title: 'x',
       category: 'tee',
       colours: [{ hex: 'blu', share: 1 }],
     });
     expect(owned.problem.faults).toEqual([{ path: 'colours[0].hex', message: 'not a colour' }]);
     const shares = await shop.stylist.call('save-owned', {
-      clientId: person!.id,
+      clientId: sure(person).id,
       title: 'x',
       category: 'tee',
       colours: [
@@ -198,9 +210,9 @@ describe('faults are told, named, and nothing is half done', () => {
     const [tee] = await shop.db
       .select()
       .from(ownedItem)
-      .where(and(eq(ownedItem.clientId, person!.id), eq(ownedItem.category, 'tee')));
-    const look = { boxId: open.id, occasionId: null, pieces: [{ ref: `owned:${tee!.id}` }] };
-    const made = (await shop.stylist.call('save-look', look)).answer.looks[0]!;
+      .where(and(eq(ownedItem.clientId, sure(person).id), eq(ownedItem.category, 'tee')));
+    const look = { boxId: open.id, occasionId: null, pieces: [{ ref: `owned:${sure(tee).id}` }] };
+    const made = sure((await shop.stylist.call('save-look', look)).answer.looks[0]);
     expect(
       (await shop.stylist.call('save-look', { ...look, id: made.id, version: 1, title: 'again' })).status,
     ).toBe(200);
@@ -216,20 +228,23 @@ describe('faults are told, named, and nothing is half done', () => {
       fitsOnly: false,
     });
     const boxId = (await boxNumbered(105)).id;
-    const held = (await shop.stylist.call('hold-line', { boxId, variantId: answer.rows[0]!.variantId }))
+    const held = (await shop.stylist.call('hold-line', { boxId, variantId: sure(answer.rows[0]).variantId }))
       .answer;
     expect(
       (await shop.stylist.call('move-box', { boxId, version: held.version, to: 'cancelled' })).status,
     ).toBe(200);
     const lines = await shop.db.select().from(boxLine).where(eq(boxLine.boxId, boxId));
-    const moves = await shop.db.select().from(stockMovement).where(eq(stockMovement.boxLineId, lines[0]!.id));
+    const moves = await shop.db
+      .select()
+      .from(stockMovement)
+      .where(eq(stockMovement.boxLineId, sure(lines[0]).id));
     expect(moves.map(({ cause }) => cause).sort()).toEqual(['hold', 'release']);
     expect(await disagreements(shop.db)).toEqual([]);
   });
 
   it('goes on after a restart of the server, at the same address', async () => {
     const port = Number(new URL(shop.origin).port);
-    await shop.servers[0]!.stop('SIGKILL');
+    await sure(shop.servers[0]).stop('SIGKILL');
     await expect(shop.stylist.call('draft-letter', { boxId: (await boxNumbered(103)).id })).rejects.toThrow();
     shop.servers[0] = await startServer(shop.base.url, port);
     expect((await shop.stylist.call('draft-letter', { boxId: (await boxNumbered(103)).id })).status).toBe(

@@ -12,6 +12,7 @@ import sharp from 'sharp';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { openShop } from '../support/open-shop';
 import { type Caller, callerOf } from '../support/server';
+import { sure } from '../support/sure';
 
 const shop = openShop();
 let owner: Caller;
@@ -20,7 +21,7 @@ let clientId: string;
 beforeAll(async () => {
   owner = await callerOf(shop.origin, 'owner');
   const rows = await shop.db.select().from(client);
-  clientId = rows.find(({ name }) => name.startsWith('Halvard'))!.id;
+  clientId = sure(rows.find(({ name }) => name.startsWith('Halvard'))).id;
 });
 
 const own = async (token: string, body: unknown) => {
@@ -58,21 +59,23 @@ describe('the client’s own brief', () => {
     expect((await own(token, { answers, send: true })).status).toBe(200);
     expect((await own(token, { answers, send: true })).status).toBe(409);
     const [link] = await shop.db.select().from(briefLink).where(eq(briefLink.clientId, clientId));
-    expect(link!.draft).toMatchObject(answers);
+    expect(sure(link).draft).toMatchObject(answers);
     const take = ['moods', 'allergies', 'occasions', 'asks', 'heightMm'] as const;
     expect(
-      (await shop.stylist.call('settle-brief', { clientId, id: link!.id, take: [...take] })).status,
+      (await shop.stylist.call('settle-brief', { clientId, id: sure(link).id, take: [...take] })).status,
     ).toBe(200);
     const [after] = await shop.db.select().from(client).where(eq(client.id, clientId));
-    expect(after!.profile).toMatchObject({ moods: ['sharp'], allergies: ['wool'] });
-    expect(after!.profile.nevers).not.toContain('lime');
-    expect(after!.boxBudgetMinor).toBe(90_000);
-    expect(after!.notes).toContain('Asked for: a linen jacket');
+    expect(sure(after).profile).toMatchObject({ moods: ['sharp'], allergies: ['wool'] });
+    expect(sure(after).profile.nevers).not.toContain('lime');
+    expect(sure(after).boxBudgetMinor).toBe(90_000);
+    expect(sure(after).notes).toContain('Asked for: a linen jacket');
     const measures = await shop.db.select().from(clientMeasure).where(eq(clientMeasure.clientId, clientId));
     expect(measures.find(({ name }) => name === 'heightMm')?.mm).toBe(1870);
     const days = await shop.db.select().from(occasion).where(eq(occasion.clientId, clientId));
     expect(days.map(({ title }) => title)).toContain('A wedding');
-    expect((await shop.stylist.call('settle-brief', { clientId, id: link!.id, take: [] })).status).toBe(409);
+    expect((await shop.stylist.call('settle-brief', { clientId, id: sure(link).id, take: [] })).status).toBe(
+      409,
+    );
     expect((await own(token, { answers })).status).toBe(404);
   });
 
@@ -83,13 +86,13 @@ describe('the client’s own brief', () => {
     await shop.db
       .update(briefLink)
       .set({ expiresAt: new Date(0) })
-      .where(eq(briefLink.id, row!.id));
+      .where(eq(briefLink.id, sure(row).id));
     const revoked = await newToken();
     const links = await shop.db.select().from(briefLink).where(eq(briefLink.clientId, clientId));
     const open = links.find(
       ({ revokedAt, sentAt, expiresAt }) => !revokedAt && !sentAt && expiresAt > new Date(),
     );
-    await shop.stylist.call('revoke-brief-link', { clientId, id: open!.id });
+    await shop.stylist.call('revoke-brief-link', { clientId, id: sure(open).id });
     const said = new Set<string>();
     for (const token of [replaced, expired, revoked, 'A'.repeat(43), 'short', `${revoked.slice(0, -1)}_`]) {
       const { status, body } = await own(token, { answers: {} });
@@ -158,7 +161,7 @@ describe('closets', () => {
     const days = await shop.db.select().from(occasion).where(eq(occasion.title, 'Fair'));
     expect(days.map(({ day }) => day).sort()).toEqual(['2027-05-01', '2027-05-08', '2027-05-15']);
     expect((await shop.stylist.call('remove-occasion', { clientId, id: made.answer.id })).status).toBe(200);
-    const used = (await shop.db.select().from(occasion).where(eq(occasion.title, 'Summer concert')))[0]!;
+    const used = sure((await shop.db.select().from(occasion).where(eq(occasion.title, 'Summer concert')))[0]);
     expect((await shop.stylist.call('remove-occasion', { clientId, id: used.id })).status).toBe(409);
   });
 });
@@ -189,7 +192,7 @@ describe('leaving', () => {
     expect(list).not.toContain('Halvard');
   });
   it('a client with an open box is not erased', async () => {
-    const open = (await shop.db.select().from(client)).find(({ name }) => name.startsWith('Ragnhild'))!;
+    const open = sure((await shop.db.select().from(client)).find(({ name }) => name.startsWith('Ragnhild')));
     expect((await owner.call('erase-client', { clientId: open.id, name: open.name })).status).toBe(409);
   });
 });

@@ -16,6 +16,7 @@ import { makeBox, makeClient, makeGarment, moved } from '../support/making';
 import { openShop } from '../support/open-shop';
 import { jpegOf } from '../support/photos';
 import { type Caller, callerOf } from '../support/server';
+import { sure } from '../support/sure';
 
 const shop = openShop();
 let owner: Caller;
@@ -43,7 +44,7 @@ async function livedIn(name: string) {
     attributes: { measures: { heel: 60 } },
   });
   const made = await makeBox(shop.stylist, clientId, [heel]);
-  const lineId = made.lines[0]!.id;
+  const lineId = sure(made.lines[0]).id;
   const passes = made.lines.flatMap(({ guard }) => guard.map(({ code, about }) => ({ lineId, code, about })));
   const passed = (await shop.stylist.call('pass-limits', { boxId: made.id, passes, reason: `${name} asked` }))
     .answer;
@@ -84,7 +85,12 @@ describe('erasing one client', () => {
     const [person] = await shop.db.select().from(client).where(eq(client.id, gone.clientId));
     expect(person).toMatchObject({ name: 'Erased', email: null, notes: '' });
     const [row] = await shop.db.select().from(box).where(eq(box.id, gone.boxId));
-    expect([row!.parcel, row!.letter, row!.notesNext, row!.state]).toEqual([null, null, '', 'closed']);
+    expect([sure(row).parcel, sure(row).letter, sure(row).notesNext, sure(row).state]).toEqual([
+      null,
+      null,
+      '',
+      'closed',
+    ]);
     for (const [table, column] of [
       [briefLink, briefLink.clientId],
       [look, look.boxId],
@@ -165,18 +171,18 @@ describe('a client’s own brief', () => {
     const take = ['heightMm', 'moods', 'allergies', 'notes', 'asks'] as const;
     expect((await fresh.call('settle-brief', { clientId, id, take: [...take] })).status).toBe(200);
     const [row] = await shop.db.select().from(client).where(eq(client.id, clientId));
-    expect([row!.profile.allergies, row!.profile.moods, row!.notes.length > 4000]).toEqual([
+    expect([sure(row).profile.allergies, sure(row).profile.moods, sure(row).notes.length > 4000]).toEqual([
       ['wool', 'latex'],
       ['calm'],
       true,
     ]);
     const again = await fresh.call('save-client', {
       id: clientId,
-      version: row!.version,
-      name: row!.name,
+      version: sure(row).version,
+      name: sure(row).name,
       measures: { heightMm: 1701 },
-      profile: row!.profile,
-      notes: row!.notes,
+      profile: sure(row).profile,
+      notes: sure(row).notes,
     });
     expect(again.status).toBe(200);
   });
@@ -194,7 +200,7 @@ describe('a client’s own brief', () => {
       200,
     );
     const [row] = await shop.db.select().from(client).where(eq(client.id, clientId));
-    expect(row!.notes).toContain('0000-01-01');
+    expect(sure(row).notes).toContain('0000-01-01');
   });
 
   it('bounds every list and the whole, and files that are no pictures are soon refused', async () => {

@@ -10,6 +10,7 @@ import { openShop } from '../support/open-shop';
 import { newBoxes, onShelf } from '../support/shelf';
 import { type Caller, callerOf, type Said, startServer, type TestServer } from '../support/server';
 import { until } from '../support/until';
+import { sure } from '../support/sure';
 
 const idsOnShelf = async (db: Connection['db'], least: number, most: number): Promise<string[]> =>
   (await onShelf(db, least, most)).map(({ variantId }) => variantId);
@@ -23,21 +24,21 @@ describe(`${WRITERS} writers on two servers after one unit, ${ROUNDS} rounds`, (
 
   it('exactly one hold each, no deadlock left unretried, balances are the movements', async () => {
     const { db } = shop.base;
-    const boxes = await newBoxes(db, shop.callers[0]!, WRITERS);
+    const boxes = await newBoxes(db, sure(shop.callers[0]), WRITERS);
     const single = await idsOnShelf(db, 1, 1);
     expect(single.length).toBeGreaterThan(20);
     const statuses = new Map<number, number>();
     for (let round = 0; round < ROUNDS; round++) {
-      const variantId = single[round % single.length]!;
+      const variantId = sure(single[round % single.length]);
       const answers = await Promise.all(
-        boxes.map((boxId, i) => shop.callers[i % 2]!.call('hold-line', { boxId, variantId })),
+        boxes.map((boxId, i) => sure(shop.callers[i % 2]).call('hold-line', { boxId, variantId })),
       );
       for (const { status } of answers) statuses.set(status, (statuses.get(status) ?? 0) + 1);
       const won = answers.filter(({ status }) => status === 200);
       expect(won, `round ${round}`).toHaveLength(1);
-      const line = won[0]!.answer.lines.find((each) => each.variantId === variantId)!;
-      const back = await shop.callers[round % 2]!.call('release-line', {
-        boxId: won[0]!.answer.id,
+      const line = sure(sure(won[0]).answer.lines.find((each) => each.variantId === variantId));
+      const back = await sure(shop.callers[round % 2]).call('release-line', {
+        boxId: sure(won[0]).answer.id,
         lineId: line.id,
       });
       expect(back.status).toBe(200);
@@ -73,7 +74,7 @@ describe('PostgreSQL crashed and started again under load', () => {
 
   it('loses no hold that was answered, doubles none, says so meanwhile, and serves again by itself', async () => {
     const { db } = connection;
-    const boxes = await newBoxes(db, callers[0]!, 10);
+    const boxes = await newBoxes(db, sure(callers[0]), 10);
     const variants = await idsOnShelf(db, 3, 5);
     const before = await db
       .select()
@@ -84,8 +85,8 @@ describe('PostgreSQL crashed and started again under load', () => {
     let stop = false;
     const writer = async (boxId: string, i: number): Promise<void> => {
       for (let k = 0; !stop; k++) {
-        const variantId = variants[(i * 7 + k) % variants.length]!;
-        const said = await callers[i % 2]!.call('hold-line', { boxId, variantId });
+        const variantId = sure(variants[(i * 7 + k) % variants.length]);
+        const said = await sure(callers[i % 2]).call('hold-line', { boxId, variantId });
         if (said.status === 200) held.push({ boxId, variantId });
         else if (said.status !== 409) refused.push(said);
         // A person sees the message and tries again a moment later.
@@ -96,13 +97,13 @@ describe('PostgreSQL crashed and started again under load', () => {
     await until('some holds before the crash', () => held.length > 5);
     await cluster.crash();
     await until('callers who are told that the database is gone', () => refused.length > 5);
-    const page = await fetch(`${servers[0]!.origin}/`, {
-      headers: { cookie: callers[0]!.cookie },
+    const page = await fetch(`${sure(servers[0]).origin}/`, {
+      headers: { cookie: sure(callers[0]).cookie },
       redirect: 'manual',
     });
     expect([page.status, page.headers.get('retry-after')]).toEqual([503, '5']);
     expect(await page.text()).toContain('The database is not answering just now');
-    const health = await fetch(`${servers[0]!.origin}/health`);
+    const health = await fetch(`${sure(servers[0]).origin}/health`);
     expect([health.status, await health.json()]).toEqual([
       503,
       { database: 'does not answer', worker: 'unknown' },
@@ -113,7 +114,7 @@ describe('PostgreSQL crashed and started again under load', () => {
     stop = true;
     await storm;
     expect([...new Set(refused.map(({ status }) => status))]).toEqual([503]);
-    expect(refused[0]!.problem.title).toContain('The database is not answering just now');
+    expect(sure(refused[0]).problem.title).toContain('The database is not answering just now');
     expect(servers.map(({ isAlive }) => isAlive())).toEqual([true, true]);
     expect(await disagreements(db)).toEqual([]);
     const holds = await db
@@ -160,7 +161,7 @@ describe(`connections lost in use, ${LOSSES} times`, () => {
     const storm = Promise.all(
       boxes.map(async (boxId) => {
         while (!stop) {
-          const taken = await untilDone('hold-line', { boxId, variantId: size!.variantId });
+          const taken = await untilDone('hold-line', { boxId, variantId: sure(size).variantId });
           for (const { id: lineId } of taken.status === 200 ? taken.answer.lines : [])
             await untilDone('release-line', { boxId, lineId });
         }
@@ -181,7 +182,7 @@ describe(`connections lost in use, ${LOSSES} times`, () => {
           await db.transaction(async (tx) => {
             // One row and no more: whoever holds one lock and waits for none is in no deadlock.
             await tx.execute(sql`
-              select 1 from stock_balance where variant_id = ${size!.variantId} and place = 'shelf'
+              select 1 from stock_balance where variant_id = ${sure(size).variantId} and place = 'shelf'
               order by qty desc limit 1 for update`);
             await until('a connection ended inside a statement', async () =>
               Boolean(await endOne(sql`wait_event_type = 'Lock'`)),
@@ -199,7 +200,7 @@ describe(`connections lost in use, ${LOSSES} times`, () => {
       stop = true;
       await storm;
     }
-    expect(shop.servers[0]!.isAlive()).toBe(true);
+    expect(sure(shop.servers[0]).isAlive()).toBe(true);
     expect([...statuses.keys()].filter((status) => ![200, 404, 409, 503].includes(status))).toEqual([]);
     expect(await disagreements(db)).toEqual([]);
   }, 300_000);

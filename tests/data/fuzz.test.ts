@@ -6,6 +6,7 @@ import { z } from 'zod';
 import { openShop } from '../support/open-shop';
 import { callerOf } from '../support/server';
 import { stream } from '../support/stream';
+import { sure } from '../support/sure';
 
 const shop = openShop();
 
@@ -69,13 +70,13 @@ async function examples(): Promise<Record<CallName, Record<string, unknown>>> {
     db.select().from(shopTable).limit(1),
   ]);
   const ids: Record<string, string> = {
-    clientId: person!.id,
-    boxId: row!.id,
-    variantId: size!.id,
-    lineId: row!.id,
-    occasionId: party!.id,
-    locationId: own!.id,
-    askId: row!.id,
+    clientId: sure(person).id,
+    boxId: sure(row).id,
+    variantId: sure(size).id,
+    lineId: sure(row).id,
+    occasionId: sure(party).id,
+    locationId: sure(own).id,
+    askId: sure(row).id,
   };
   const sample = (schema: unknown, name: string): unknown => {
     const json = schema as {
@@ -88,11 +89,11 @@ async function examples(): Promise<Record<CallName, Record<string, unknown>>> {
       prefixItems?: unknown[];
     };
     if (ids[name]) return ids[name];
-    if (name === 'id') return piece!.id;
+    if (name === 'id') return sure(piece).id;
     if (name === 'version') return 1;
     if (json.enum) return json.enum[0];
     if (json.anyOf) return sample(json.anyOf[0], name);
-    if (json.format === 'uuid') return item!.id;
+    if (json.format === 'uuid') return sure(item).id;
     switch (json.type) {
       case 'object':
         return Object.fromEntries(
@@ -154,12 +155,12 @@ describe('what nobody would type', () => {
 
   it('a key that is no key is refused, and no path of an address breaks a page', async () => {
     const boxes = await shop.db.select().from(box).limit(1);
-    const boxId = boxes[0]!.id;
+    const boxId = sure(boxes[0]).id;
     for (const key of ['x'.repeat(300), 'a b', 'ü']) {
       const said = await shop.stylist
         .call(
           'start-box',
-          { clientId: boxes[0]!.clientId },
+          { clientId: sure(boxes[0]).clientId },
           encodeURIComponent(key) === key ? key : encodeURI(key).repeat(60),
         )
         .then(({ status }) => status);

@@ -5,6 +5,7 @@ import { describe, expect, it } from 'vitest';
 import { makeBox, makeClient, makeGarment, moved, withFibres } from '../support/making';
 import { openShop } from '../support/open-shop';
 import { callerOf } from '../support/server';
+import { sure } from '../support/sure';
 
 const shop = openShop();
 const stylist = () => shop.stylist;
@@ -26,7 +27,7 @@ describe('a piece a client must not have', () => {
     ]);
     const box = await makeBox(stylist(), clientId, [latex]);
     expect(box.looks).toEqual([]);
-    expect(box.lines[0]!.guard.map(({ code }) => code)).toEqual(['allergy']);
+    expect(sure(box.lines[0]).guard.map(({ code }) => code)).toEqual(['allergy']);
     for (const role of ['owner', 'stylist'] as const) {
       const said = await pack(box.id, box.version, await callerOf(shop.origin, role));
       expect([said.status, said.problem.faults[0]?.path]).toEqual([409, 'lines[0]']);
@@ -39,7 +40,7 @@ describe('a piece a client must not have', () => {
       'Ruled out: contains latex',
     ]);
     expect(JSON.stringify(told.problem)).not.toMatch(/allerg|declared/i);
-    const scanned = await packer.call('scan-line', { boxId: box.id, code: box.lines[0]!.sku });
+    const scanned = await packer.call('scan-line', { boxId: box.id, code: sure(box.lines[0]).sku });
     expect([scanned.status, scanned.problem.title]).toEqual([
       409,
       expect.stringContaining('Ruled out: contains latex'),
@@ -48,7 +49,7 @@ describe('a piece a client must not have', () => {
     expect(await page.text()).toContain('Ruled out: contains latex');
     const passed = await stylist().call('pass-limits', {
       boxId: box.id,
-      passes: [{ lineId: box.lines[0]!.id, code: 'allergy', about: 'latex' }],
+      passes: [{ lineId: sure(box.lines[0]).id, code: 'allergy', about: 'latex' }],
       reason: 'she says it is fine',
     });
     expect([passed.status, passed.problem.faults[0]?.path]).toEqual([422, 'passes[0]']);
@@ -196,7 +197,7 @@ describe('a limit', () => {
       attributes: { cut: { sleeve: 'short' } },
     });
     const box = await makeBox(stylist(), clientId, [tee]);
-    expect(box.lines[0]!.guard.map(({ code }) => code)).toEqual(['cover']);
+    expect(sure(box.lines[0]).guard.map(({ code }) => code)).toEqual(['cover']);
     await stylist().call('save-owned', {
       clientId,
       title: 'Grey cardigan',
@@ -245,8 +246,8 @@ describe('what nobody entered', () => {
     expect(JSON.stringify(box.letter)).not.toContain('Machine wash');
     // Every line may be struck.
     const bare = {
-      ...box.letter!,
-      pieces: box.letter!.pieces.map((note) => ({ ...note, care: '', facts: '' })),
+      ...sure(box.letter),
+      pieces: sure(box.letter).pieces.map((note) => ({ ...note, care: '', facts: '' })),
     };
     const saved = await stylist().call('save-letter', { boxId: box.id, version: box.version, letter: bare });
     expect(saved.answer.letter?.pieces.map(({ care }) => care)).toEqual(['', '']);
@@ -262,14 +263,14 @@ describe('what is decided', () => {
     const [one, two] = view.lines;
     const decide = async (lineId: string, decision: 'keep' | 'return') =>
       (await stylist().call('decide-line', { boxId: box.id, lineId, decision })).answer;
-    await decide(one!.id, 'keep');
-    const both = await decide(two!.id, 'keep');
-    view = await decide(two!.id, 'return');
+    await decide(sure(one).id, 'keep');
+    const both = await decide(sure(two).id, 'keep');
+    view = await decide(sure(two).id, 'return');
     expect(view.lines.map(({ decision }) => decision)).toEqual(['keep', 'return']);
     // A screen that still shows the sum of both kept cannot charge it.
     const old = await stylist().call('close-box', { boxId: box.id, version: both.version });
     expect(old.status).toBe(409);
-    await stylist().call('check-in-line', { boxId: box.id, lineId: two!.id });
+    await stylist().call('check-in-line', { boxId: box.id, lineId: sure(two).id });
     const closed = await stylist().call('close-box', { boxId: box.id, version: view.version + 1 });
     expect([closed.status, closed.answer.total?.netMinor, closed.answer.total?.dueMinor]).toEqual([
       200, 4000, 2000,

@@ -14,6 +14,7 @@ import { SECRET } from '../support/database';
 import { openShop } from '../support/open-shop';
 import { callerOf, freePort, signInCookie, startServer } from '../support/server';
 import { until } from '../support/until';
+import { sure } from '../support/sure';
 
 const shop = openShop();
 
@@ -137,7 +138,7 @@ describe('every answer', () => {
     for (const path of [
       '/',
       '/clients',
-      `/clients/${person!.id}`,
+      `/clients/${sure(person).id}`,
       '/stockroom',
       '/nothing-here',
       '/health',
@@ -267,7 +268,7 @@ describe('a server and a worker that die', () => {
       await until('a server and a worker', async () => (await health()).worker === 'works');
       for (const what of ['serve.mjs', 'work.ts']) {
         const [pid] = await pids(what);
-        process.kill(pid!, 'SIGKILL');
+        process.kill(sure(pid), 'SIGKILL');
         await until(`${what} again`, async () => {
           const [now] = await pids(what);
           return now !== undefined && now !== pid;

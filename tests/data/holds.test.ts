@@ -6,6 +6,7 @@ import { openShop } from '../support/open-shop';
 import { callerOf, startServer } from '../support/server';
 import { newBoxes, onShelf, shelfOf } from '../support/shelf';
 import { until } from '../support/until';
+import { sure } from '../support/sure';
 
 const shop = openShop(2);
 
@@ -17,7 +18,7 @@ async function withUnits(units: number, skip = 0) {
 }
 
 const shelf = (variantId: string): Promise<number> => shelfOf(shop.base.db, variantId);
-const boxesFor = (count: number): Promise<string[]> => newBoxes(shop.base.db, shop.callers[0]!, count);
+const boxesFor = (count: number): Promise<string[]> => newBoxes(shop.base.db, sure(shop.callers[0]), count);
 
 describe('two servers, many writers, one unit', () => {
   it('gives it to exactly one, every round; the others are told who has it and what is nearest', async () => {
@@ -25,7 +26,7 @@ describe('two servers, many writers, one unit', () => {
     for (let round = 0; round < 3; round++) {
       const { variantId, title } = await withUnits(1, round % 4);
       const answers = await Promise.all(
-        boxes.map((boxId, i) => shop.callers[i % 2]!.call('hold-line', { boxId, variantId })),
+        boxes.map((boxId, i) => sure(shop.callers[i % 2]).call('hold-line', { boxId, variantId })),
       );
       const won = answers.filter(({ status }) => status === 200);
       expect(won).toHaveLength(1);
@@ -37,10 +38,10 @@ describe('two servers, many writers, one unit', () => {
         expect(lost.problem.faults[0]?.path).toBe('variantId');
       }
       expect(await shelf(variantId)).toBe(0);
-      const winner = won[0]!.answer;
-      const line = winner.lines.find((each) => each.variantId === variantId)!;
+      const winner = sure(won[0]).answer;
+      const line = sure(winner.lines.find((each) => each.variantId === variantId));
       expect(
-        (await shop.callers[1]!.call('release-line', { boxId: winner.id, lineId: line.id })).status,
+        (await sure(shop.callers[1]).call('release-line', { boxId: winner.id, lineId: line.id })).status,
       ).toBe(200);
       expect(await shelf(variantId)).toBe(1);
     }
@@ -51,38 +52,55 @@ describe('two servers, many writers, one unit', () => {
     const [boxId] = await boxesFor(1);
     const { variantId } = await withUnits(4);
     const twice = await Promise.all(
-      [0, 1, 0, 1].map((i) => shop.callers[i]!.call('hold-line', { boxId: boxId!, variantId }, 'one-key')),
+      [0, 1, 0, 1].map((i) =>
+        sure(shop.callers[i]).call('hold-line', { boxId: sure(boxId), variantId }, 'one-key'),
+      ),
     );
     expect(twice.map(({ status }) => status)).toEqual([200, 200, 200, 200]);
     expect(await shelf(variantId)).toBe(3);
-    const lines = await shop.base.db.select().from(boxLine).where(eq(boxLine.boxId, boxId!));
+    const lines = await shop.base.db
+      .select()
+      .from(boxLine)
+      .where(eq(boxLine.boxId, sure(boxId)));
     expect(lines).toHaveLength(1);
     const other = await withUnits(2);
     expect(
-      (await shop.callers[0]!.call('hold-line', { boxId: boxId!, variantId: other.variantId }, 'one-key'))
-        .status,
+      (
+        await sure(shop.callers[0]).call(
+          'hold-line',
+          { boxId: sure(boxId), variantId: other.variantId },
+          'one-key',
+        )
+      ).status,
     ).toBe(409);
   });
 
   it('gives an expired hold to the next who asks', async () => {
     const [first, second] = await boxesFor(2);
     const { variantId } = await withUnits(1);
-    expect((await shop.callers[0]!.call('hold-line', { boxId: first!, variantId })).status).toBe(200);
+    expect((await sure(shop.callers[0]).call('hold-line', { boxId: sure(first), variantId })).status).toBe(
+      200,
+    );
     await shop.base.db
       .update(hold)
       .set({ expiresAt: sql`now() - interval '1 minute'` })
       .where(and(eq(hold.variantId, variantId), eq(hold.state, 'active')));
-    expect((await shop.callers[1]!.call('hold-line', { boxId: second!, variantId })).status).toBe(200);
+    expect((await sure(shop.callers[1]).call('hold-line', { boxId: sure(second), variantId })).status).toBe(
+      200,
+    );
     // The first box learns of it where it matters: it cannot be packed.
-    const letter = (await shop.callers[0]!.call('draft-letter', { boxId: first! })).answer.letter;
-    const [row] = await shop.base.db.select().from(box).where(eq(box.id, first!));
-    const saved = await shop.callers[0]!.call('save-letter', {
-      boxId: first!,
-      version: row!.version,
+    const letter = (await sure(shop.callers[0]).call('draft-letter', { boxId: sure(first) })).answer.letter;
+    const [row] = await shop.base.db
+      .select()
+      .from(box)
+      .where(eq(box.id, sure(first)));
+    const saved = await sure(shop.callers[0]).call('save-letter', {
+      boxId: sure(first),
+      version: sure(row).version,
       letter,
     });
-    const packed = await shop.callers[0]!.call('move-box', {
-      boxId: first!,
+    const packed = await sure(shop.callers[0]).call('move-box', {
+      boxId: sure(first),
       version: saved.answer.version,
       to: 'packed',
     });
@@ -104,7 +122,7 @@ describe('a server killed with -9 in the middle', () => {
       const found = await shop.base.db.execute<{ n: number }>(sql`
         select count(*)::int as n from pg_stat_activity
         where datname = current_database() and usename = 'ivory_app' and wait_event_type = 'Lock'`);
-      return found.rows[0]!.n;
+      return sure(found.rows[0]).n;
     };
     let storm: Promise<unknown> = Promise.resolve();
     await shop.base.db.transaction(async (tx) => {
@@ -128,7 +146,7 @@ describe('a server killed with -9 in the middle', () => {
       .from(hold)
       .where(and(eq(hold.variantId, variantId), eq(hold.state, 'active')));
     expect((await shelf(variantId)) + holds.length).toBe(3);
-    const again = await shop.callers[0]!.call('hold-line', { boxId: boxes[0]!, variantId });
+    const again = await sure(shop.callers[0]).call('hold-line', { boxId: sure(boxes[0]), variantId });
     expect([200, 409]).toContain(again.status);
     expect(await disagreements(shop.base.db)).toEqual([]);
   });

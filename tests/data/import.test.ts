@@ -3,6 +3,7 @@ import { client, clientMeasure, garment, stockMovement, variant } from '@data/sc
 import { eq, sql } from 'drizzle-orm';
 import { describe, expect, it } from 'vitest';
 import { openShop } from '../support/open-shop';
+import { sure } from '../support/sure';
 
 const shop = openShop();
 
@@ -19,7 +20,7 @@ const counts = async () => {
       moves: sql<number>`(select count(*)::int from ${stockMovement})`,
     })
     .from(sql`(select 1) as one`);
-  return row!;
+  return sure(row);
 };
 
 describe('import of stock', () => {
@@ -141,7 +142,10 @@ describe('import of clients', () => {
     expect([good.taken, good.faults.map(({ row, path }) => [row, path])]).toEqual([1, [[3, 'heightMm']]]);
     const [una] = await shop.db.select().from(client).where(eq(client.name, 'Una Lock'));
     expect(
-      await shop.db.select().from(clientMeasure).where(eq(clientMeasure.clientId, una!.id)),
+      await shop.db
+        .select()
+        .from(clientMeasure)
+        .where(eq(clientMeasure.clientId, sure(una).id)),
     ).toMatchObject([{ name: 'heightMm', mm: 1700, origin: 'given' }]);
   });
 });

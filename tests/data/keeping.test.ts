@@ -6,6 +6,7 @@ import { makeBox, makeClient, makeGarment, moved } from '../support/making';
 import { openShop } from '../support/open-shop';
 import { jpegOf } from '../support/photos';
 import { type Caller, callerOf } from '../support/server';
+import { sure } from '../support/sure';
 
 const shop = openShop();
 let owner: Caller;
@@ -35,7 +36,7 @@ async function dressed(name: string, close = true) {
     view = (
       await shop.stylist.call('decide-line', {
         boxId: made.id,
-        lineId: made.lines[0]!.id,
+        lineId: sure(made.lines[0]).id,
         decision: 'keep',
       })
     ).answer;
@@ -63,12 +64,12 @@ describe('what is kept no longer', () => {
     await keepNoLonger(shop.db, inMonths(14));
     expect(await photosOf(ownedId)).toHaveLength(0);
     const [left] = await shop.db.select().from(box).where(eq(box.id, boxId));
-    expect([left!.letter, left!.notesNext, left!.number > 0, left!.total !== null]).toEqual([
-      null,
-      '',
-      true,
-      true,
-    ]);
+    expect([
+      sure(left).letter,
+      sure(left).notesNext,
+      sure(left).number > 0,
+      sure(left).total !== null,
+    ]).toEqual([null, '', true, true]);
     const said = (await shop.db.select().from(audit).where(eq(audit.entityId, clientId))).filter(
       ({ action }) => action === 'kept no longer',
     );
@@ -93,7 +94,7 @@ describe('what is kept no longer', () => {
       pace: 'months',
       every: 3,
       nextDay: '2099-01-05',
-      stylistId: row!.stylistId,
+      stylistId: sure(row).stylistId,
     });
     await shop.stylist.call('save-occasion', {
       clientId: coming.clientId,
@@ -145,7 +146,7 @@ describe('what a client agreed to', () => {
       keptUntil: Record<string, string>;
     };
     expect(file.consents).toContainEqual({ about: 'messages', way: 'in writing', givenOn: '2026-01-02' });
-    expect(file.keptUntil.measures! > today).toBe(true);
+    expect(sure(file.keptUntil.measures) > today).toBe(true);
   });
 
   it('is not brought back by a form that was open before', async () => {
@@ -187,6 +188,6 @@ describe('what a client agreed to', () => {
     });
     expect((await owner.call('erase-client', { clientId, name: 'Erasing' })).status).toBe(200);
     expect(await shop.db.select().from(consent).where(eq(consent.clientId, clientId))).toEqual([]);
-    expect((await shop.db.select().from(client).where(eq(client.id, clientId)))[0]!.name).toBe('Erased');
+    expect(sure((await shop.db.select().from(client).where(eq(client.id, clientId)))[0]).name).toBe('Erased');
   });
 });

@@ -7,6 +7,7 @@ import { makeBox, makeClient, makeGarment, moved } from '../support/making';
 import { openShop } from '../support/open-shop';
 import { jpegOf } from '../support/photos';
 import { type Caller, callerOf } from '../support/server';
+import { sure } from '../support/sure';
 
 const shop = openShop();
 let packer: Caller;
@@ -95,7 +96,7 @@ describe('whoever packs', () => {
     const [line] = await shop.db.select().from(boxLine).where(eq(boxLine.boxId, boxId));
     await shop.stylist.call('save-alteration', {
       boxId,
-      lineId: line!.id,
+      lineId: sure(line).id,
       job: 'hem',
       mm: 37,
       priceMinor: 1700,
@@ -105,14 +106,14 @@ describe('whoever packs', () => {
     const [row] = await shop.db.select().from(box).where(eq(box.id, boxId));
     const written = await shop.stylist.call('save-letter', {
       boxId,
-      version: row!.version,
+      version: sure(row).version,
       letter: { ...letter, greeting: 'secret-greeting' } as never,
     });
     const out = await moved(shop.stylist, await moved(shop.stylist, written.answer, 'packed'), 'out');
     const second = await makeBox(shop.stylist, clientId, [other]);
     await shop.stylist.call('decide-line', {
       boxId,
-      lineId: line!.id,
+      lineId: sure(line).id,
       decision: 'keep',
       note: 'secret-decision',
     });
@@ -151,7 +152,7 @@ describe('whoever packs', () => {
       [`/box/${boxId}/out`, 200],
       [`/box/${boxId}/tally`, 200],
       [`/box/${second.id}/out`, 200],
-      [`/photo/${picture!.id}`, 404],
+      [`/photo/${sure(picture).id}`, 404],
     ];
     for (const [path, status] of PAGES) {
       const answer = await fetch(shop.origin + path, {
@@ -166,10 +167,10 @@ describe('whoever packs', () => {
     expect(seen.filter((each) => !(each.startsWith(`/box/${second.id}/out`) && tag.test(each)))).toEqual([]);
 
     const CALLS: { readonly [name: string]: unknown } = {
-      'scan-line': { boxId: second.id, code: garmentRow!.sku },
+      'scan-line': { boxId: second.id, code: sure(garmentRow).sku },
       'stock-list': { search: 'Other shirt' },
-      'garment-sheet': { id: garmentRow!.garmentId },
-      'find-code': { code: garmentRow!.sku },
+      'garment-sheet': { id: sure(garmentRow).garmentId },
+      'find-code': { code: sure(garmentRow).sku },
       'stock-ledger': { variantId: other },
     };
     seen.length = 0;
@@ -188,7 +189,7 @@ describe('whoever packs', () => {
   it('books alone what comes in and goes to the cleaner, counts with a reason, and proposes a write-off', async () => {
     const variantId = await makeGarment(shop.stylist, { title: 'Torn', category: 'tee' }, 4);
     const places = (await packer.call('stock-ledger', { variantId })).answer.balances;
-    const { locationId } = places.find(({ place }) => place === 'shelf')!;
+    const { locationId } = sure(places.find(({ place }) => place === 'shelf'));
     const at = { variantId, locationId, qty: 1 } as const;
     const shelf = async () =>
       (await packer.call('stock-ledger', { variantId })).answer.balances.find(
@@ -209,11 +210,11 @@ describe('whoever packs', () => {
       .from(stockProposal)
       .where(and(eq(stockProposal.variantId, variantId), isNull(stockProposal.settledAt)));
     for (const caller of [packer, shop.stylist])
-      expect((await caller.call('settle-proposal', { id: row!.id, accept: true })).status).toBe(403);
+      expect((await caller.call('settle-proposal', { id: sure(row).id, accept: true })).status).toBe(403);
     const desk = await (await fetch(shop.origin, { headers: { cookie: owner.cookie } })).text();
     expect(desk).toContain('torn at the seam');
     const both = await Promise.all(
-      [0, 1].map(() => owner.call('settle-proposal', { id: row!.id, accept: true })),
+      [0, 1].map(() => owner.call('settle-proposal', { id: sure(row).id, accept: true })),
     );
     expect(both.map(({ status }) => status).sort()).toEqual([200, 409]);
     expect(await shelf()).toBe(4);
@@ -255,17 +256,20 @@ describe('docs/access.md', () => {
     const made = await makeBox(shop.stylist, clientId, [variantId]);
     await shop.stylist.call('save-alteration', {
       boxId: made.id,
-      lineId: made.lines[0]!.id,
+      lineId: sure(made.lines[0]).id,
       job: 'hem',
       mm: 20,
       priceMinor: 1,
       leadDays: 1,
     });
-    const [row] = await shop.db.select().from(garment).where(eq(garment.title, made.lines[0]!.piece.title));
-    const scan = (await packer.call('scan-line', { boxId: made.id, code: made.lines[0]!.sku })).answer;
+    const [row] = await shop.db
+      .select()
+      .from(garment)
+      .where(eq(garment.title, sure(made.lines[0]).piece.title));
+    const scan = (await packer.call('scan-line', { boxId: made.id, code: sure(made.lines[0]).sku })).answer;
     await packer.call('move-stock', {
       variantId,
-      locationId: (await packer.call('stock-ledger', { variantId })).answer.balances[0]!.locationId,
+      locationId: sure((await packer.call('stock-ledger', { variantId })).answer.balances[0]).locationId,
       cause: 'write-off',
       qty: 1,
       reason: 'torn',
@@ -281,12 +285,12 @@ describe('docs/access.md', () => {
       },
       'stock-list': (await packer.call('stock-list', { search: 'Fields' })).answer,
       'garment-sheet': {
-        ...(await packer.call('garment-sheet', { id: row!.id })).answer,
+        ...(await packer.call('garment-sheet', { id: sure(row).id })).answer,
         attributes: 'as the stockroom has them',
         colours: [],
         sizes: [],
       },
-      'find-code': (await packer.call('find-code', { code: made.lines[0]!.sku })).answer,
+      'find-code': (await packer.call('find-code', { code: sure(made.lines[0]).sku })).answer,
       'stock-ledger, count-stock, move-stock': (await packer.call('stock-ledger', { variantId })).answer,
     };
     const given = Object.entries(answers).map(([name, answer]) =>

@@ -6,6 +6,7 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { SECRET } from '../support/database';
 import { openShop } from '../support/open-shop';
 import { type Caller, callerOf, callerWith, signInCookie } from '../support/server';
+import { sure } from '../support/sure';
 
 const shop = openShop();
 let owner: Caller;
@@ -41,17 +42,17 @@ async function joined(email: string, role: 'stylist' | 'packer' | 'owner') {
     .map((each) => each.split(';')[0])
     .join('; ');
   const [row] = await shop.db.select().from(user).where(eq(user.email, email));
-  return { cookie, id: row!.id, path };
+  return { cookie, id: sure(row).id, path };
 }
 
 describe('somebody who is invited', () => {
   it('joins once by the link, as what they were invited as, and the link is kept nowhere', async () => {
     const { cookie, id, path } = await joined('nell@heronroom.invalid', 'packer');
     const [row] = await shop.db.select().from(user).where(eq(user.id, id));
-    expect([row!.name, row!.role]).toEqual(['Nell Quill', 'packer']);
+    expect([sure(row).name, sure(row).role]).toEqual(['Nell Quill', 'packer']);
     expect((await callAs(cookie, 'save-client', { name: 'x' })).status).toBe(403);
     expect((await post(path, { name: 'Again', password: PASSWORD })).status).toBe(404);
-    const token = path.split('/').at(-1)!;
+    const token = sure(path.split('/').at(-1));
     const kept = JSON.stringify(await shop.db.select().from(invitation));
     expect(kept.includes(token)).toBe(false);
     expect(JSON.stringify(await shop.db.select().from(audit)).includes(token)).toBe(false);
@@ -60,7 +61,7 @@ describe('somebody who is invited', () => {
       .from(outbox)
       .where(eq(outbox.toAddress, 'nell@heronroom.invalid'));
     // Used: the letter stays, and its link is gone.
-    expect([letter!.kind, letter!.link]).toEqual(['invite', null]);
+    expect([sure(letter).kind, sure(letter).link]).toEqual(['invite', null]);
   });
   it('is refused with a weak password, and with a link that was stopped, is too old or never was', async () => {
     const email = 'pen@heronroom.invalid';
@@ -68,7 +69,7 @@ describe('somebody who is invited', () => {
       .answer;
     const weak = await post(path, { name: 'Pen', password: 'password1234' });
     expect([weak.status, (await weak.text()).includes('tried first')]).toEqual([422, true]);
-    const { id } = people.invitations.find((each) => each.email === email)!;
+    const { id } = sure(people.invitations.find((each) => each.email === email));
     await owner.call('revoke-invitation', { id });
     expect((await post(path, { name: 'Pen', password: PASSWORD })).status).toBe(404);
     const late = (await owner.call('invite-person', { name: 'Pen', email, role: 'stylist' })).answer;
@@ -102,21 +103,21 @@ describe('a letter in the outbox', () => {
   const invited = async (email: string) => {
     const { path } = (await owner.call('invite-person', { name: 'Lark', email, role: 'stylist' })).answer;
     const [row] = await shop.db.select().from(outbox).where(eq(outbox.toAddress, email));
-    return { path, row: row! };
+    return { path, row: sure(row) };
   };
   it('is read by the owner alone; at rest its link is sealed', async () => {
     const { path, row } = await invited('lark@heronroom.invalid');
-    const token = path.split('/').at(-1)!;
+    const token = sure(path.split('/').at(-1));
     expect(JSON.stringify(row).includes(token)).toBe(false);
     expect((await shop.stylist.call('open-letter', { id: row.id })).status).toBe(403);
     expect((await owner.call('open-letter', { id: row.id })).answer.path).toBe(path);
     const page = await fetch(`${shop.origin}/shop`, { headers: { cookie: owner.cookie } });
     expect((await page.text()).includes(token)).toBe(false);
-    expect(unseal(`${row.link!.slice(0, -4)}AAAA`)).toBeUndefined();
+    expect(unseal(`${sure(row.link).slice(0, -4)}AAAA`)).toBeUndefined();
   });
   it('opens nothing once its link was stopped, replaced or is too old; it may be thrown away', async () => {
     const { row } = await invited('stopped@heronroom.invalid');
-    await owner.call('revoke-invitation', { id: row.invitationId! });
+    await owner.call('revoke-invitation', { id: sure(row.invitationId) });
     expect((await owner.call('open-letter', { id: row.id })).status).toBe(409);
     const first = await invited('again@heronroom.invalid');
     await invited('again@heronroom.invalid');
@@ -128,7 +129,7 @@ describe('a letter in the outbox', () => {
       .where(eq(outbox.id, old.row.id));
     await putAway(shop.db, new Date());
     const [later] = await shop.db.select().from(outbox).where(eq(outbox.id, old.row.id));
-    expect(later!.link).toBeNull();
+    expect(sure(later).link).toBeNull();
     const ancient = await invited('ancient@heronroom.invalid');
     await shop.db
       .update(outbox)
@@ -152,13 +153,13 @@ describe('a letter in the outbox', () => {
       shop.db.select().from(outbox).where(eq(outbox.toAddress, 'wilfred@example.invalid'));
     const { path } = (await shop.stylist.call('make-brief-link', { clientId })).answer;
     const [letter] = await letters();
-    expect((await owner.call('open-letter', { id: letter!.id })).answer.path).toBe(path);
+    expect((await owner.call('open-letter', { id: sure(letter).id })).answer.path).toBe(path);
     await fetch(`${shop.origin}/api/own-brief/${path.split('/').at(-1)}`, {
       method: 'POST',
       headers: { origin: shop.origin, 'content-type': 'application/json' },
       body: JSON.stringify({ answers: { notes: 'A coat, please' }, send: true }),
     });
-    expect((await letters())[0]!.link).toBeNull();
+    expect(sure((await letters())[0]).link).toBeNull();
     const agreed = { clientId, about: 'messages' } as const;
     await shop.stylist.call('save-consent', { ...agreed, way: 'in person', givenOn: '2026-01-02' });
     await shop.stylist.call('withdraw-consent', { ...agreed, erase: false });
@@ -220,7 +221,7 @@ describe('an account', () => {
   });
   it('is seen and touched by no other shop', async () => {
     const [first] = await shop.db.select().from(shopTable).limit(1);
-    const { id: _id, createdAt: _at, ...values } = first!;
+    const { id: _id, createdAt: _at, ...values } = sure(first);
     const [foreign] = await shop.db
       .insert(shopTable)
       .values({ ...values, name: 'Elsewhere' })
@@ -230,7 +231,7 @@ describe('an account', () => {
       name: 'Foreign',
       email: 'foreign@elsewhere.invalid',
       role: 'owner',
-      shopId: foreign!.id,
+      shopId: sure(foreign).id,
       updatedAt: new Date(),
     });
     for (const [name, more] of [
@@ -258,7 +259,7 @@ describe('an account', () => {
 
 const ownerRow = async () => {
   const [row] = await shop.db.select().from(user).where(eq(user.email, 'owner@heronroom.invalid'));
-  return row!;
+  return sure(row);
 };
 
 describe('the last owner', () => {

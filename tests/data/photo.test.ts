@@ -6,6 +6,7 @@ import sharp from 'sharp';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { openShop } from '../support/open-shop';
 import { type Caller, callerOf } from '../support/server';
+import { sure } from '../support/sure';
 
 const shop = openShop();
 let packer: Caller;
@@ -28,8 +29,8 @@ const get = (caller: Caller, id: string): Promise<Response> =>
 
 beforeAll(async () => {
   packer = await callerOf(shop.origin, 'packer');
-  garmentId = (await shop.db.select({ id: garment.id }).from(garment).limit(1))[0]!.id;
-  ownedId = (await shop.db.select({ id: ownedItem.id }).from(ownedItem).limit(1))[0]!.id;
+  garmentId = sure((await shop.db.select({ id: garment.id }).from(garment).limit(1))[0]).id;
+  ownedId = sure((await shop.db.select({ id: ownedItem.id }).from(ownedItem).limit(1))[0]).id;
 });
 
 describe('a photo', () => {

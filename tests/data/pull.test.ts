@@ -20,6 +20,7 @@ import { describe, expect, it } from 'vitest';
 import { openShop } from '../support/open-shop';
 import { type Caller, callerOf, whole } from '../support/server';
 import { newBoxes, onShelf, shelfOf } from '../support/shelf';
+import { sure } from '../support/sure';
 
 const shop = openShop();
 const call: Caller['call'] = (name, input, key) => shop.stylist.call(name, input, key);
@@ -27,11 +28,11 @@ const db = () => shop.db;
 
 async function boxNumbered(number: number): Promise<string> {
   const [row] = await db().select().from(box).where(eq(box.number, number));
-  return row!.id;
+  return sure(row).id;
 }
 async function viewOf(boxId: string) {
   const [stylist] = await db().select().from(user).where(eq(user.role, 'stylist'));
-  const { id, name, role, shopId } = stylist!;
+  const { id, name, role, shopId } = sure(stylist);
   return boxView(db(), { id, name, role, shopId }, boxId, new Date());
 }
 const shelf = (variantId: string) => shelfOf(db(), variantId);
@@ -42,7 +43,7 @@ describe('another piece in the place of a line', () => {
     const view = await viewOf(boxId);
     const { lines, stock } = (await call('line-swaps', { boxId })).answer;
     expect(lines.map(({ lineId }) => lineId)).toEqual(view.lines.map(({ id }) => id));
-    const blazer = lines[0]!;
+    const blazer = sure(lines[0]);
     expect(blazer.colours.map(({ piece }) => piece.title).sort()).toEqual([
       'Warden blazer, ink',
       'Warden blazer, oat',
@@ -50,7 +51,7 @@ describe('another piece in the place of a line', () => {
     for (const each of [...blazer.colours, ...(blazer.cheaper ? [blazer.cheaper] : [])])
       expect(await shelf(each.variantId), each.piece.title).toBeGreaterThan(0);
     expect(stock.length).toBeGreaterThan(0);
-    const one = (await call('line-swaps', { boxId, lineId: view.lines[1]!.id })).answer;
+    const one = (await call('line-swaps', { boxId, lineId: sure(view.lines[1]).id })).answer;
     expect(one.lines).toHaveLength(1);
   });
 
@@ -58,23 +59,26 @@ describe('another piece in the place of a line', () => {
     const boxId = await boxNumbered(104);
     const before = await viewOf(boxId);
     const [blazer] = before.lines;
-    const by = (await call('line-swaps', { boxId, lineId: blazer!.id })).answer.lines[0]!.colours[0]!;
-    const shelves = [await shelf(blazer!.variantId), await shelf(by.variantId)];
-    const after = (await call('swap-line', { boxId, lineId: blazer!.id, variantId: by.variantId })).answer;
-    const line = after.lines.find(({ variantId }) => variantId === by.variantId)!;
+    const by = sure(
+      sure((await call('line-swaps', { boxId, lineId: sure(blazer).id })).answer.lines[0]).colours[0],
+    );
+    const shelves = [await shelf(sure(blazer).variantId), await shelf(by.variantId)];
+    const after = (await call('swap-line', { boxId, lineId: sure(blazer).id, variantId: by.variantId }))
+      .answer;
+    const line = sure(after.lines.find(({ variantId }) => variantId === by.variantId));
     expect([after.lines.length, line.askId, after.lines.indexOf(line)]).toEqual([
       before.lines.length,
-      blazer!.askId,
+      sure(blazer).askId,
       0,
     ]);
-    expect([await shelf(blazer!.variantId), await shelf(by.variantId)]).toEqual([
-      shelves[0]! + 1,
-      shelves[1]! - 1,
+    expect([await shelf(sure(blazer).variantId), await shelf(by.variantId)]).toEqual([
+      sure(shelves[0]) + 1,
+      sure(shelves[1]) - 1,
     ]);
-    const ceremony = after.looks.find(({ title }) => title === 'The ceremony')!;
+    const ceremony = sure(after.looks.find(({ title }) => title === 'The ceremony'));
     expect(ceremony.pieces.map(({ ref }) => ref)).toContain(`line:${line.id}`);
-    expect(JSON.stringify(after.looks)).not.toContain(blazer!.id);
-    expect(ceremony.version).toBe(before.looks.find(({ id }) => id === ceremony.id)!.version + 1);
+    expect(JSON.stringify(after.looks)).not.toContain(sure(blazer).id);
+    expect(ceremony.version).toBe(sure(before.looks.find(({ id }) => id === ceremony.id)).version + 1);
     expect(await disagreements(db())).toEqual([]);
   });
 
@@ -82,12 +86,20 @@ describe('another piece in the place of a line', () => {
     const [boxId, other] = await newBoxes(db(), shop.stylist, 2);
     const [single] = await onShelf(db(), 1);
     const [kept] = await onShelf(db(), 3);
-    const held = (await call('hold-line', { boxId: boxId!, variantId: kept!.variantId })).answer.lines[0]!;
-    await call('hold-line', { boxId: other!, variantId: single!.variantId });
-    const refused = await call('swap-line', { boxId: boxId!, lineId: held.id, variantId: single!.variantId });
+    const held = sure(
+      (await call('hold-line', { boxId: sure(boxId), variantId: sure(kept).variantId })).answer.lines[0],
+    );
+    await call('hold-line', { boxId: sure(other), variantId: sure(single).variantId });
+    const refused = await call('swap-line', {
+      boxId: sure(boxId),
+      lineId: held.id,
+      variantId: sure(single).variantId,
+    });
     expect([refused.status, refused.problem.title.includes('is gone')]).toEqual([409, true]);
-    expect((await viewOf(boxId!)).lines.map(({ id, held: still }) => [id, still])).toEqual([[held.id, true]]);
-    expect(await shelf(kept!.variantId)).toBe(2);
+    expect((await viewOf(sure(boxId))).lines.map(({ id, held: still }) => [id, still])).toEqual([
+      [held.id, true],
+    ]);
+    expect(await shelf(sure(kept).variantId)).toBe(2);
   });
 
   it('may be the same size from another place of the shop', async () => {
@@ -102,25 +114,34 @@ describe('another piece in the place of a line', () => {
       .limit(1);
     const places = await db().select().from(location).orderBy(asc(location.title));
     const [back, floor] = places;
-    const held = (
-      await call('hold-line', { boxId: boxId!, variantId: both!.variantId, locationId: floor!.id })
-    ).answer.lines[0]!;
-    expect(held.location).toBe(floor!.title);
-    const { places: others } = (await call('line-swaps', { boxId: boxId!, lineId: held.id })).answer
-      .lines[0]!;
-    expect(others.map(({ title }) => title)).toEqual([back!.title]);
+    const held = sure(
+      (
+        await call('hold-line', {
+          boxId: sure(boxId),
+          variantId: sure(both).variantId,
+          locationId: sure(floor).id,
+        })
+      ).answer.lines[0],
+    );
+    expect(held.location).toBe(sure(floor).title);
+    const { places: others } = sure(
+      (await call('line-swaps', { boxId: sure(boxId), lineId: held.id })).answer.lines[0],
+    );
+    expect(others.map(({ title }) => title)).toEqual([sure(back).title]);
     const job = { job: 'take-in' as const, mm: 20, priceMinor: 2800, leadDays: 5 };
     const [kind] = jobsFor(held.piece);
-    if (kind) await call('save-alteration', { boxId: boxId!, lineId: held.id, ...job });
-    const moved = (
-      await call('swap-line', {
-        boxId: boxId!,
-        lineId: held.id,
-        variantId: both!.variantId,
-        locationId: back!.id,
-      })
-    ).answer.lines[0]!;
-    expect(moved.location).toBe(back!.title);
+    if (kind) await call('save-alteration', { boxId: sure(boxId), lineId: held.id, ...job });
+    const moved = sure(
+      (
+        await call('swap-line', {
+          boxId: sure(boxId),
+          lineId: held.id,
+          variantId: sure(both).variantId,
+          locationId: sure(back).id,
+        })
+      ).answer.lines[0],
+    );
+    expect(moved.location).toBe(sure(back).title);
     // What the tailor was told goes with it.
     expect(moved.alterations.map(({ mm }) => mm)).toEqual(kind ? [20] : []);
     expect(await disagreements(db())).toEqual([]);
@@ -147,22 +168,24 @@ describe('the list of candidates', () => {
     const why = async (search: string, more: object = {}) =>
       (await call('why-not', { boxId, search, categories: ['blazer'], ...more })).answer.found;
     const [held] = view.lines;
-    expect(await why(held!.piece.title)).toEqual([{ title: held!.piece.title, why: { code: 'in-box' } }]);
+    expect(await why(sure(held).piece.title)).toEqual([
+      { title: sure(held).piece.title, why: { code: 'in-box' } },
+    ]);
     expect((await why('Capstan jeans'))[0]?.why.code).toBe('other-kind');
     expect((await why('Quarry tweed', { mostMinor: 100 }))[0]?.why.code).toBe('over-price');
     const [any] = await db().select().from(garment).where(eq(garment.title, 'Quarry tweed blazer, heather'));
-    await call('archive-garments', { ids: [any!.id], archived: true });
+    await call('archive-garments', { ids: [sure(any).id], archived: true });
     expect(await why('Quarry tweed blazer, heather')).toEqual([
       { title: 'Quarry tweed blazer, heather', why: { code: 'archived' } },
     ]);
-    await call('archive-garments', { ids: [any!.id], archived: false });
+    await call('archive-garments', { ids: [sure(any).id], archived: false });
     expect(await why('no such thing at all')).toEqual([]);
     expect((await call('why-not', { boxId, search: 'x' })).status).toBe(422);
   });
   it('is ranked as the owner weighs it, and nobody else may', async () => {
     const owner = await callerOf(shop.origin, 'owner');
     const boxId = await boxNumbered(107);
-    const { version } = (await db().select().from(shopTable))[0]!;
+    const { version } = sure((await db().select().from(shopTable))[0]);
     const settings = {
       weights: { fit: 0, mood: 0, colour: 0, twin: 0, occasions: 0, history: 0, price: 0 },
       ownInterest: true,
@@ -186,7 +209,7 @@ describe('the list of candidates', () => {
     const [row] = await db().select().from(garment).where(eq(garment.title, 'Level shirt, white'));
     const boxId = await boxNumbered(106);
     const answer = (
-      await call('pull-list', { boxId, search: row!.label, categories: ['shirt'], fitsOnly: false })
+      await call('pull-list', { boxId, search: sure(row).label, categories: ['shirt'], fitsOnly: false })
     ).answer;
     const fits = answer.rows.flatMap(({ fit, otherSizes }) => [fit, ...otherSizes.map((size) => size.fit)]);
     const learned = fits.flatMap((fit) => fit.learned ?? []);
@@ -200,10 +223,10 @@ describe('the braver choice of a box', () => {
     const { lines } = await viewOf(boxId);
     const marked = async () =>
       (await viewOf(boxId)).lines.filter(({ piece }) => piece.nudge).map(({ id }) => id);
-    await call('mark-nudge', { boxId, lineId: lines[0]!.id, nudge: true });
-    expect(await marked()).toEqual([lines[0]!.id]);
-    const { answer } = await call('mark-nudge', { boxId, lineId: lines[1]!.id, nudge: true });
-    expect(answer.lines.filter(({ piece }) => piece.nudge).map(({ id }) => id)).toEqual([lines[1]!.id]);
+    await call('mark-nudge', { boxId, lineId: sure(lines[0]).id, nudge: true });
+    expect(await marked()).toEqual([sure(lines[0]).id]);
+    const { answer } = await call('mark-nudge', { boxId, lineId: sure(lines[1]).id, nudge: true });
+    expect(answer.lines.filter(({ piece }) => piece.nudge).map(({ id }) => id)).toEqual([sure(lines[1]).id]);
     const all = await Promise.all(
       lines.map(({ id }) => call('mark-nudge', { boxId, lineId: id, nudge: true })),
     );
@@ -211,17 +234,17 @@ describe('the braver choice of a box', () => {
     expect(await marked()).toHaveLength(1);
     // The letter says so, and how to calm it.
     const [nudge] = await marked();
-    const drafted = (await call('draft-letter', { boxId })).answer.letter!;
+    const drafted = sure((await call('draft-letter', { boxId })).answer.letter);
     expect(
       drafted.pieces.filter(({ why }) => why.startsWith('This is the braver one.')).map(({ ref }) => ref),
     ).toEqual([`line:${nudge}`]);
-    await call('mark-nudge', { boxId, lineId: nudge!, nudge: false });
+    await call('mark-nudge', { boxId, lineId: sure(nudge), nudge: false });
     expect(await marked()).toEqual([]);
   });
   it('of another box is not found', async () => {
     const [mine, other] = [await boxNumbered(104), await boxNumbered(101)];
     const [line] = (await viewOf(other)).lines;
-    const refused = await call('mark-nudge', { boxId: mine, lineId: line!.id, nudge: true });
+    const refused = await call('mark-nudge', { boxId: mine, lineId: sure(line).id, nudge: true });
     expect(refused.status).toBe(404);
   });
 });
@@ -230,25 +253,26 @@ describe('an alteration', () => {
   it('joins the money and the dates, changes the piece, and keeps it with the client', async () => {
     const boxId = await boxNumbered(104);
     const before = await viewOf(boxId);
-    const trousers = before.lines.find(({ piece }) => piece.title.startsWith('Wheelhouse'))!;
-    const inseam = trousers.piece.measures.inseam!;
+    const trousers = sure(before.lines.find(({ piece }) => piece.title.startsWith('Wheelhouse')));
+    const inseam = sure(trousers.piece.measures.inseam);
     const job = { boxId, lineId: trousers.id, job: 'hem' as const, mm: 30, priceMinor: 1800, leadDays: 4 };
     const wild = await call('save-alteration', { ...job, mm: -200 });
     expect([wild.status, wild.problem.faults[0]?.path]).toEqual([422, 'mm']);
     let view = (await call('save-alteration', job)).answer;
-    const line = () => view.lines.find(({ id }) => id === trousers.id)!;
+    const line = () => sure(view.lines.find(({ id }) => id === trousers.id));
     expect([line().piece.measures.inseam, line().mayReturn]).toEqual([inseam - 30, false]);
     expect(view.spentMinor).toBe(before.spentMinor + 1800);
-    expect(view.due!.packBy < before.due!.packBy).toBe(true);
+    expect(sure(view.due).packBy < sure(before.due).packBy).toBe(true);
     // One of a kind a line: a second hem takes the place of the first.
     view = (await call('save-alteration', { ...job, mm: 20, priceMinor: 1500 })).answer;
     expect(line().alterations.map(({ mm }) => mm)).toEqual([20]);
     expect(view.spentMinor).toBe(before.spentMinor + 1500);
     const { letter } = (await call('draft-letter', { boxId })).answer;
-    const note = letter.pieces.find(({ ref }) => ref === `line:${trousers.id}`)!;
+    const note = sure(letter.pieces.find(({ ref }) => ref === `line:${trousers.id}`));
     expect(note.fit).toContain('Altered for you: hem, 2 cm shorter. So it stays with you.');
-    view = (await call('remove-alteration', { boxId, lineId: trousers.id, id: line().alterations[0]!.id }))
-      .answer;
+    view = (
+      await call('remove-alteration', { boxId, lineId: trousers.id, id: sure(line().alterations[0]).id })
+    ).answer;
     expect([view.spentMinor, view.due]).toEqual([before.spentMinor, before.due]);
     expect(await db().select().from(alteration).where(eq(alteration.boxLineId, trousers.id))).toEqual([]);
   });
@@ -269,11 +293,11 @@ describe('an alteration', () => {
       .where(eq(garment.category, 'jeans'))
       .orderBy(asc(variant.sku))
       .limit(1);
-    let view = (await call('hold-line', { boxId: boxId!, variantId: jeans!.variantId })).answer;
-    const { id: lineId, priceMinor, piece } = view.lines[0]!;
+    let view = (await call('hold-line', { boxId: sure(boxId), variantId: sure(jeans).variantId })).answer;
+    const { id: lineId, priceMinor, piece } = sure(view.lines[0]);
     view = (
       await call('save-alteration', {
-        boxId: boxId!,
+        boxId: sure(boxId),
         lineId,
         job: 'hem',
         mm: 25,
@@ -281,22 +305,24 @@ describe('an alteration', () => {
         leadDays: 3,
       })
     ).answer;
-    const { letter } = (await call('draft-letter', { boxId: boxId! })).answer;
-    view = (await call('save-letter', { boxId: boxId!, version: view.version, letter })).answer;
+    const { letter } = (await call('draft-letter', { boxId: sure(boxId) })).answer;
+    view = (await call('save-letter', { boxId: sure(boxId), version: view.version, letter })).answer;
     // What was held since is not in the letter: it is not packed unsaid.
     const [late] = await onShelf(db(), 4);
-    const more = (await call('hold-line', { boxId: boxId!, variantId: late!.variantId })).answer;
-    const unsaid = await call('move-box', { boxId: boxId!, version: more.version, to: 'packed' });
+    const more = (await call('hold-line', { boxId: sure(boxId), variantId: sure(late).variantId })).answer;
+    const unsaid = await call('move-box', { boxId: sure(boxId), version: more.version, to: 'packed' });
     expect([unsaid.status, unsaid.problem.title]).toEqual([
       409,
-      `The letter says nothing of ${late!.title} yet: open it, look at what is new, and save.`,
+      `The letter says nothing of ${sure(late).title} yet: open it, look at what is new, and save.`,
     ]);
-    view = (await call('release-line', { boxId: boxId!, lineId: more.lines[1]!.id })).answer;
-    view = whole((await call('move-box', { boxId: boxId!, version: view.version, to: 'packed' })).answer);
+    view = (await call('release-line', { boxId: sure(boxId), lineId: sure(more.lines[1]).id })).answer;
+    view = whole(
+      (await call('move-box', { boxId: sure(boxId), version: view.version, to: 'packed' })).answer,
+    );
     expect(
       (
         await call('save-alteration', {
-          boxId: boxId!,
+          boxId: sure(boxId),
           lineId,
           job: 'take-in',
           mm: 10,
@@ -305,17 +331,22 @@ describe('an alteration', () => {
         })
       ).status,
     ).toBe(409);
-    view = whole((await call('move-box', { boxId: boxId!, version: view.version, to: 'out' })).answer);
-    const back = await call('decide-line', { boxId: boxId!, lineId, decision: 'return', reason: 'colour' });
+    view = whole((await call('move-box', { boxId: sure(boxId), version: view.version, to: 'out' })).answer);
+    const back = await call('decide-line', {
+      boxId: sure(boxId),
+      lineId,
+      decision: 'return',
+      reason: 'colour',
+    });
     expect([back.status, back.problem.title]).toEqual([
       409,
       'This piece was altered for this client and stays with them.',
     ]);
-    view = (await call('decide-line', { boxId: boxId!, lineId, decision: 'keep' })).answer;
-    view = (await call('close-box', { boxId: boxId!, version: view.version })).answer;
+    view = (await call('decide-line', { boxId: sure(boxId), lineId, decision: 'keep' })).answer;
+    view = (await call('close-box', { boxId: sure(boxId), version: view.version })).answer;
     expect(view.total?.steps[0]?.minor).toBe(priceMinor + 1800);
     const [kept] = await db().select().from(ownedItem).where(eq(ownedItem.boxLineId, lineId));
-    expect(kept?.attributes.measures?.inseam).toBe(piece.measures.inseam! - 25);
+    expect(kept?.attributes.measures?.inseam).toBe(sure(piece.measures.inseam) - 25);
   });
 });
 
@@ -323,10 +354,13 @@ describe('a code that is scanned', () => {
   it('says what the piece is, where its units are and which boxes have one', async () => {
     const boxId = await boxNumbered(108);
     const [line] = (await viewOf(boxId)).lines;
-    const [size] = await db().select().from(variant).where(eq(variant.id, line!.variantId));
-    for (const code of [size!.sku, size!.sku.toLowerCase(), ` ${size!.ean} `]) {
+    const [size] = await db()
+      .select()
+      .from(variant)
+      .where(eq(variant.id, sure(line).variantId));
+    for (const code of [sure(size).sku, sure(size).sku.toLowerCase(), ` ${sure(size).ean} `]) {
       const { answer } = await call('find-code', { code });
-      expect([answer.variantId, answer.title]).toEqual([size!.id, line!.piece.title]);
+      expect([answer.variantId, answer.title]).toEqual([sure(size).id, sure(line).piece.title]);
       expect(answer.places.some(({ place, qty }) => place === 'held' && qty > 0)).toBe(true);
       expect(answer.boxes.map(({ number }) => number)).toContain(108);
     }
@@ -336,23 +370,27 @@ describe('a code that is scanned', () => {
     const packer = await callerOf(shop.origin, 'packer');
     const boxId = await boxNumbered(108);
     const [line] = (await viewOf(boxId)).lines;
-    const first = (await packer.call('scan-line', { boxId, code: line!.sku })).answer;
-    expect([first.lineId, first.fresh, first.view.lines[0]!.scanned]).toEqual([line!.id, true, true]);
-    expect((await packer.call('scan-line', { boxId, code: line!.sku })).answer.fresh).toBe(false);
+    const first = (await packer.call('scan-line', { boxId, code: sure(line).sku })).answer;
+    expect([first.lineId, first.fresh, sure(first.view.lines[0]).scanned]).toEqual([
+      sure(line).id,
+      true,
+      true,
+    ]);
+    expect((await packer.call('scan-line', { boxId, code: sure(line).sku })).answer.fresh).toBe(false);
     const [other] = await db()
       .select()
       .from(variant)
       .where(
         and(
-          sql`${variant.garmentId} = (select garment_id from variant where id = ${line!.variantId})`,
-          sql`${variant.id} <> ${line!.variantId}`,
+          sql`${variant.garmentId} = (select garment_id from variant where id = ${sure(line).variantId})`,
+          sql`${variant.id} <> ${sure(line).variantId}`,
         ),
       )
       .limit(1);
-    const wrong = await packer.call('scan-line', { boxId, code: other!.sku });
+    const wrong = await packer.call('scan-line', { boxId, code: sure(other).sku });
     expect([wrong.status, wrong.problem.title]).toEqual([
       409,
-      `${line!.piece.title} in ${other!.size} is not in this box: it wants size ${line!.size}.`,
+      `${sure(line).piece.title} in ${sure(other).size} is not in this box: it wants size ${sure(line).size}.`,
     ]);
   });
 });
@@ -404,9 +442,9 @@ describe('the stockroom, narrowed', () => {
     const packer = await callerOf(shop.origin, 'packer');
     expect((await packer.call('edit-garments', { ids, set })).status).toBe(403);
     expect((await call('edit-garments', { ids, set: {} })).status).toBe(422);
-    const before = (await call('garment-sheet', { id: ids[0]! })).answer;
+    const before = (await call('garment-sheet', { id: sure(ids[0]) })).answer;
     expect((await call('edit-garments', { ids, set })).answer).toEqual({ changed: 3 });
-    const after = (await call('garment-sheet', { id: ids[0]! })).answer;
+    const after = (await call('garment-sheet', { id: sure(ids[0]) })).answer;
     expect(after).toMatchObject({
       label: 'Sandwell',
       costMinor: 4200,
@@ -414,7 +452,7 @@ describe('the stockroom, narrowed', () => {
       formality: before.formality,
     });
     expect(after.attributes).toEqual({ ...before.attributes, seasons: ['autumn'] });
-    expect((await packer.call('garment-sheet', { id: ids[0]! })).answer.costMinor).toBeNull();
+    expect((await packer.call('garment-sheet', { id: sure(ids[0]) })).answer.costMinor).toBeNull();
   });
 });
 
@@ -422,18 +460,20 @@ describe('a hold nobody looks at', () => {
   it('is swept by the worker when it has run out', async () => {
     const [boxId] = await newBoxes(db(), shop.stylist, 1);
     const [unit] = await onShelf(db(), 2);
-    const held = (await call('hold-line', { boxId: boxId!, variantId: unit!.variantId })).answer.lines[0]!;
+    const held = sure(
+      (await call('hold-line', { boxId: sure(boxId), variantId: sure(unit).variantId })).answer.lines[0],
+    );
     await db()
       .update(hold)
       .set({ expiresAt: new Date(Date.now() - 1000) })
       .where(eq(hold.boxLineId, held.id));
-    expect(await shelf(unit!.variantId)).toBe(1);
+    expect(await shelf(sure(unit).variantId)).toBe(1);
     const worker = spawn('node_modules/.bin/tsx', ['src/cli/work.ts'], {
       env: { ...process.env, DATABASE_URL: shop.base.url },
       stdio: 'ignore',
     });
     try {
-      await expect.poll(() => shelf(unit!.variantId), { timeout: 30_000, interval: 200 }).toBe(2);
+      await expect.poll(() => shelf(sure(unit).variantId), { timeout: 30_000, interval: 200 }).toBe(2);
       const [row] = await db().select().from(hold).where(eq(hold.boxLineId, held.id));
       expect(row?.state).toBe('expired');
     } finally {

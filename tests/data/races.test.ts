@@ -19,6 +19,7 @@ import { openShop } from '../support/open-shop';
 import { jpegOf } from '../support/photos';
 import { type Caller, callerOf } from '../support/server';
 import { onShelf } from '../support/shelf';
+import { sure } from '../support/sure';
 
 const shop = openShop(2);
 const WRITERS = 8;
@@ -30,7 +31,7 @@ beforeAll(async () => {
 
 /** The same call by many at once, on both servers; the input of each differs by its number. */
 async function storm<N extends CallName>(name: N, input: (i: number) => Input<N>, by = shop.callers) {
-  return Promise.all(Array.from({ length: WRITERS }, (_, i) => by[i % by.length]!.call(name, input(i))));
+  return Promise.all(Array.from({ length: WRITERS }, (_, i) => sure(by[i % by.length]).call(name, input(i))));
 }
 const count = (answers: readonly { status: number }[]) => {
   const found = new Map<number, number>();
@@ -39,7 +40,7 @@ const count = (answers: readonly { status: number }[]) => {
 };
 
 const ownerId = async (): Promise<string> =>
-  (await shop.db.select({ id: user.id }).from(user).where(eq(user.role, 'owner')))[0]!.id;
+  sure((await shop.db.select({ id: user.id }).from(user).where(eq(user.role, 'owner')))[0]).id;
 /** A client with a box every six weeks. */
 async function regular() {
   const [clientId, stylistId] = [await makeClient(shop.stylist), await ownerId()];
@@ -78,9 +79,9 @@ const SCENARIOS: {
   },
   'save-garment': async () => {
     const variantId = await makeGarment(shop.stylist, { title: 'Raced', category: 'tee' });
-    const code = (await shop.stylist.call('stock-list', { search: 'Raced' })).answer.rows[0]!;
+    const code = sure((await shop.stylist.call('stock-list', { search: 'Raced' })).answer.rows[0]);
     const sheet = (await shop.stylist.call('garment-sheet', { id: code.id })).answer;
-    expect(sheet.sizes[0]!.id).toBe(variantId);
+    expect(sure(sheet.sizes[0]).id).toBe(variantId);
     return {
       input: (i) => ({
         id: sheet.id,
@@ -89,7 +90,7 @@ const SCENARIOS: {
         category: 'tee',
         colours: sheet.colours,
         priceMinor: 100 + i,
-        sizes: [{ id: variantId, size: 'M', sku: sheet.sizes[0]!.sku }],
+        sizes: [{ id: variantId, size: 'M', sku: sure(sheet.sizes[0]).sku }],
       }),
     };
   },
@@ -98,22 +99,22 @@ const SCENARIOS: {
     return {
       by: owners,
       input: (i) => ({
-        version: row!.version,
+        version: sure(row).version,
         settings: { C1: { off: i % 2 === 0 } },
-        schools: row!.schools,
+        schools: sure(row).schools,
       }),
     };
   },
   'save-pull-settings': async () => {
     const [row] = await shop.db.select().from(shopTable);
-    return { by: owners, input: (i) => ({ version: row!.version, settings: { weights: { fit: i } } }) };
+    return { by: owners, input: (i) => ({ version: sure(row).version, settings: { weights: { fit: i } } }) };
   },
   'save-tongue': async () => {
     const [row] = await shop.db.select().from(shopTable);
     return {
       by: owners,
       input: (i) => ({
-        version: row!.version,
+        version: sure(row).version,
         english: i % 2 === 0 ? 'british' : 'american',
         units: 'cm',
       }),
@@ -121,9 +122,10 @@ const SCENARIOS: {
   },
   'save-shop': async () => {
     const [row] = await shop.db.select().from(shopTable);
-    const { name, town, zone, taxIncluded, taxBp, rounding, styleFeeMinor, keepAllBp, returnPolicy } = row!;
-    const { holdDays, styleDays, packDays, transitDays, tryOnDays, exchangeDays } = row!;
-    const { closedWeekdays, holidays, version } = row!;
+    const { name, town, zone, taxIncluded, taxBp, rounding, styleFeeMinor, keepAllBp, returnPolicy } =
+      sure(row);
+    const { holdDays, styleDays, packDays, transitDays, tryOnDays, exchangeDays } = sure(row);
+    const { closedWeekdays, holidays, version } = sure(row);
     const keeps = { keepMeasuresMonths: null, keepPhotosMonths: 24, keepBoxesMonths: null };
     const days = {
       holdDays,
@@ -186,9 +188,11 @@ const SCENARIOS: {
     const box = await makeBox(shop.stylist, await makeClient(shop.stylist), [
       await makeGarment(shop.stylist, { title: 'Looked', category: 'tee' }),
     ]);
-    const look = { boxId: box.id, occasionId: null, pieces: [{ ref: `line:${box.lines[0]!.id}` }] };
+    const look = { boxId: box.id, occasionId: null, pieces: [{ ref: `line:${sure(box.lines[0]).id}` }] };
     const [made] = (await shop.stylist.call('save-look', look)).answer.looks;
-    return { input: (i) => ({ ...look, id: made!.id, version: made!.version, title: `Look ${i}` }) };
+    return {
+      input: (i) => ({ ...look, id: sure(made).id, version: sure(made).version, title: `Look ${i}` }),
+    };
   },
   'save-letter': async () => {
     const box = await makeBox(shop.stylist, await makeClient(shop.stylist), [
@@ -198,7 +202,7 @@ const SCENARIOS: {
       input: (i) => ({
         boxId: box.id,
         version: box.version,
-        letter: { ...box.letter!, greeting: `Dear ${i}` } as Input<'save-letter'>['letter'],
+        letter: { ...sure(box.letter), greeting: `Dear ${i}` } as Input<'save-letter'>['letter'],
       }),
     };
   },
@@ -214,7 +218,7 @@ const SCENARIOS: {
       await makeGarment(shop.stylist, { title: 'Closed', category: 'tee' }),
     ]);
     const out = await moved(shop.stylist, await moved(shop.stylist, box, 'packed'), 'out');
-    const lineId = out.lines[0]!.id;
+    const lineId = sure(out.lines[0]).id;
     const kept = await shop.stylist.call('decide-line', { boxId: box.id, lineId, decision: 'keep' });
     return { input: () => ({ boxId: box.id, version: kept.answer.version }) };
   },
@@ -230,7 +234,7 @@ describe('eight writers with one version', () => {
   });
 
   it.each(versioned)('%s: exactly one wins, the others are told what changed', async (name) => {
-    const { input, by } = await SCENARIOS[name]!();
+    const { input, by } = await sure(SCENARIOS[name])();
     const answers = await storm(name, input as never, by);
     expect(count(answers)).toEqual({ 200: 1, 409: WRITERS - 1 });
     for (const { problem } of answers.filter(({ status }) => status === 409))
@@ -248,8 +252,8 @@ describe('eight writers with one version', () => {
         body: JSON.stringify({ answers: { allergies: ['latex'] }, send: true }),
       });
       const [settled, saved] = await Promise.all([
-        shop.callers[0]!.call('settle-brief', { clientId, id: link.id, take: ['allergies'] }),
-        shop.callers[1]!.call('save-client', {
+        sure(shop.callers[0]).call('settle-brief', { clientId, id: link.id, take: ['allergies'] }),
+        sure(shop.callers[1]).call('save-client', {
           id: clientId,
           version: 1,
           name: 'Saved beside',
@@ -259,9 +263,9 @@ describe('eight writers with one version', () => {
       ]);
       const [row] = await shop.db.select().from(client).where(eq(client.id, clientId));
       expect(settled.status).toBe(200);
-      expect(row!.profile.allergies).toContain('latex');
+      expect(sure(row).profile.allergies).toContain('latex');
       expect([200, 409]).toContain(saved.status);
-      if (saved.status === 200) expect(row!.profile.allergies).toEqual(['wool', 'nickel', 'latex']);
+      if (saved.status === 200) expect(sure(row).profile.allergies).toEqual(['wool', 'nickel', 'latex']);
       else
         expect(saved.problem.current).toMatchObject({
           version: 2,
@@ -293,7 +297,7 @@ describe('the steps of a box', () => {
     const packed = await moved(shop.stylist, third, 'packed');
     const sent = await Promise.all(
       [0, 1, 0].map((i) =>
-        shop.callers[i]!.call(
+        sure(shop.callers[i]).call(
           'move-box',
           { boxId: third.id, version: packed.version, to: 'out' },
           'sent-once',
@@ -346,7 +350,7 @@ describe('the steps of a box', () => {
     });
     const variantId = await makeGarment(shop.stylist, { title: 'Far', category: 'tee' });
     const view = (await shop.stylist.call('hold-line', { boxId, variantId })).answer;
-    expect(view.lines[0]!.holdUntil).toBe(view.due!.packBy);
+    expect(sure(view.lines[0]).holdUntil).toBe(sure(view.due).packBy);
     await shop.stylist.call('save-occasion', {
       clientId,
       id: made.id,
@@ -354,7 +358,7 @@ describe('the steps of a box', () => {
       occasion: at('2027-10-16'),
     });
     const [now] = await shop.db.select().from(hold).where(eq(hold.variantId, variantId));
-    expect(now!.expiresAt!.toISOString().slice(0, 7)).toBe('2027-10');
+    expect(sure(sure(now).expiresAt).toISOString().slice(0, 7)).toBe('2027-10');
   });
 
   it('an ask of another box is no ask of this one', async () => {
@@ -362,7 +366,7 @@ describe('the steps of a box', () => {
       .answer;
     const variantId = await makeGarment(shop.stylist, { title: 'Unasked', category: 'tee' });
     const [row] = (await shop.db.execute<{ id: string }>(sql`select id from box_ask limit 1`)).rows;
-    const said = await shop.stylist.call('hold-line', { boxId, variantId, askId: row!.id });
+    const said = await shop.stylist.call('hold-line', { boxId, variantId, askId: sure(row).id });
     expect([said.status, said.problem.faults[0]?.path]).toEqual([422, 'askId']);
   });
 });
@@ -373,7 +377,7 @@ describe('many at once', () => {
       await makeGarment(shop.stylist, { title: 'Counted', category: 'tee' }, 0),
       await shop.db.execute<{ id: string }>(sql`select id from location order by title`),
     ];
-    const locationId = places.rows[0]!.id;
+    const locationId = sure(places.rows[0]).id;
     const answers = await storm('count-stock', () => ({
       variantId,
       locationId,
@@ -403,9 +407,9 @@ describe('many at once', () => {
     for (let round = 0; round < 4; round++) {
       const answers = await Promise.all(
         boxes.map((box, i) =>
-          shop.callers[i % 2]!.call('swap-line', {
+          sure(shop.callers[i % 2]).call('swap-line', {
             boxId: box.id,
-            lineId: box.lines[0]!.id,
+            lineId: sure(box.lines[0]).id,
             variantId: (i + round) % 2 === 0 ? b : a,
           }),
         ),
@@ -472,7 +476,7 @@ describe('many at once', () => {
 
   it('a price goes no further than a price can', async () => {
     const [dear] = await onShelf(shop.db, 1, 9);
-    const ids = [dear!.garmentId];
+    const ids = [sure(dear).garmentId];
     let last = 200;
     for (let i = 0; i < 12 && last === 200; i++)
       last = (await shop.stylist.call('price-garments', { ids, percent: 300 })).status;
@@ -482,12 +486,12 @@ describe('many at once', () => {
   it('whoever is erased takes no new box', async () => {
     const clientId = await makeClient(shop.stylist, {}, 'Gone Person');
     const [erased, ...started] = await Promise.all([
-      owners[0]!.call('erase-client', { clientId, name: 'Gone Person' }),
-      ...Array.from({ length: 4 }, (_, i) => shop.callers[i % 2]!.call('start-box', { clientId })),
+      sure(owners[0]).call('erase-client', { clientId, name: 'Gone Person' }),
+      ...Array.from({ length: 4 }, (_, i) => sure(shop.callers[i % 2]).call('start-box', { clientId })),
     ]);
     const after = await shop.stylist.call('start-box', { clientId });
-    if (erased!.status === 200)
+    if (sure(erased).status === 200)
       expect([...started, after].map(({ status }) => status)).toEqual([404, 404, 404, 404, 404]);
-    else expect(erased!.status).toBe(409);
+    else expect(sure(erased).status).toBe(409);
   });
 });

@@ -10,6 +10,7 @@ import { perform, type Served } from '@server/use-case';
 import { and, eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { freshDatabase, type TestDatabase } from '../support/database';
+import { sure } from '../support/sure';
 
 let base: TestDatabase;
 let told: Connection;
@@ -22,8 +23,8 @@ beforeAll(async () => {
   told = connect(base.url, 2, (statement) => statements.push(statement));
   const [open] = await base.db.select().from(box).where(eq(box.number, 104));
   const [stylist] = await base.db.select().from(user).where(eq(user.role, 'stylist'));
-  boxId = open!.id;
-  actor = { id: stylist!.id, name: stylist!.name, role: 'stylist', shopId: open!.shopId };
+  boxId = sure(open).id;
+  actor = { id: sure(stylist).id, name: sure(stylist).name, role: 'stylist', shopId: sure(open).shopId };
 });
 afterAll(async () => {
   await told.close();
@@ -61,8 +62,8 @@ describe('a stockroom that grows', () => {
     expect(await fillStockroom(base.db, 3000)).toBe(0);
     for (const [i, [called, input]] of inputs.entries()) {
       const { count, answer } = await ask(called as never, input);
-      expect(count, JSON.stringify(input)).toBe(before[i]!.count);
-      expect(answer.rows.length).toBeGreaterThanOrEqual(before[i]!.answer.rows.length);
+      expect(count, JSON.stringify(input)).toBe(sure(before[i]).count);
+      expect(answer.rows.length).toBeGreaterThanOrEqual(sure(before[i]).answer.rows.length);
     }
     expect(await disagreements(base.db)).toEqual([]);
   });
@@ -82,12 +83,12 @@ describe('a stockroom that grows', () => {
     );
     await base.db
       .update(variant)
-      .set({ measures: { ...size!.measures, length: { mm: 777, origin: 'given' } } })
+      .set({ measures: { ...sure(size).measures, length: { mm: 777, origin: 'given' } } })
       .where(eq(variant.id, first.variantId));
     const { rows: after } = await base.db.execute<{ at: string }>(
       sql`select xmin::text || ctid::text as at from garment where id = ${first.garmentId}`,
     );
-    expect(after[0]!.at).not.toBe(before[0]!.at);
+    expect(sure(after[0]).at).not.toBe(sure(before[0]).at);
     expect((await listed(title)).piece.measures.length).toBe(777);
     await base.db.update(garment).set({ priceMinor: 12_345 }).where(eq(garment.id, first.garmentId));
     expect((await listed(title)).piece.priceMinor).toBe(12_345);

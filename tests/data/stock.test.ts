@@ -5,9 +5,10 @@ import { eq } from 'drizzle-orm';
 import { describe, expect, it } from 'vitest';
 import { type Caller, callerOf } from '../support/server';
 import { openShop } from '../support/open-shop';
+import { sure } from '../support/sure';
 
 const shop = openShop(2);
-const call: Caller['call'] = (name, input, key) => shop.callers[0]!.call(name, input, key);
+const call: Caller['call'] = (name, input, key) => sure(shop.callers[0]).call(name, input, key);
 
 const TAKEN_EAN = shopEan(99_999);
 const OWN_EAN = shopEan(77_777);
@@ -36,7 +37,7 @@ describe('a garment that is entered', () => {
       ['S', 980, true],
       ['M', 980, true],
     ]);
-    expect(await shelfOf(sheet.sizes[0]!.id)).toBe(2);
+    expect(await shelfOf(sure(sheet.sizes[0]).id)).toBe(2);
   });
   it('lets two sizes change places, and strikes out only what never moved', async () => {
     const given = blazer();
@@ -44,10 +45,10 @@ describe('a garment that is entered', () => {
     const { id } = (await call('save-garment', { ...given, sizes })).answer;
     const [s, m, l] = (await sheetOf(id)).sizes;
     const row = (each: typeof s, size: string) => ({
-      id: each!.id,
+      id: sure(each).id,
       size,
-      sku: each!.sku,
-      measures: each!.measures,
+      sku: sure(each).sku,
+      measures: sure(each).measures,
     });
     const swapped = await call('save-garment', {
       ...given,
@@ -57,8 +58,8 @@ describe('a garment that is entered', () => {
     });
     expect(swapped.status).toBe(200);
     expect((await sheetOf(id)).sizes.map(({ size, sku }) => [size, sku])).toEqual([
-      ['S', m!.sku],
-      ['M', s!.sku],
+      ['S', sure(m).sku],
+      ['M', sure(s).sku],
     ]);
     const gone = await call('save-garment', { ...given, id, version: 2, sizes: [row(m, 'S'), row(l, 'L')] });
     expect(gone.problem.faults.map(({ path }) => path)).toEqual(['sizes[1]', 'sizes']);
@@ -66,10 +67,10 @@ describe('a garment that is entered', () => {
   });
   it('names the field of a SKU or an EAN that is somebody else’s, or stands twice', async () => {
     const { sizes } = blazer();
-    await call('save-garment', blazer({ sizes: [{ ...sizes[0]!, ean: TAKEN_EAN }] }));
+    await call('save-garment', blazer({ sizes: [{ ...sure(sizes[0]), ean: TAKEN_EAN }] }));
     const other = blazer({
       sizes: [
-        { size: 'S', sku: sizes[0]!.sku },
+        { size: 'S', sku: sure(sizes[0]).sku },
         { size: 'S', sku: 'NEW-1', ean: TAKEN_EAN },
         { size: 'M', sku: 'NEW-1', ean: '1' },
       ],
@@ -102,7 +103,7 @@ describe('a garment that is entered', () => {
   it('gets EANs of the shop’s own, none twice, also from two servers at once', async () => {
     const answers = await Promise.all(
       Array.from({ length: 8 }, (_, i) =>
-        shop.callers[i % 2]!.call('save-garment', { ...blazer(), numberEans: true }),
+        sure(shop.callers[i % 2]).call('save-garment', { ...blazer(), numberEans: true }),
       ),
     );
     expect(answers.map(({ status }) => status)).toEqual(Array(8).fill(200));
@@ -117,7 +118,7 @@ describe('the shelf', () => {
   it('is counted: the difference is posted with its reason; a count over a newer movement is refused', async () => {
     const { id } = (await call('save-garment', blazer())).answer;
     const sheet = await sheetOf(id);
-    const at = { variantId: sheet.sizes[0]!.id, locationId: sheet.locations[0]!.id };
+    const at = { variantId: sure(sheet.sizes[0]).id, locationId: sure(sheet.locations[0]).id };
     const more = await call('count-stock', {
       ...at,
       counted: 5,
@@ -143,7 +144,7 @@ describe('the shelf', () => {
   it('gives by hand only what it holds, and is told apart from what is held', async () => {
     const { id } = (await call('save-garment', blazer())).answer;
     const sheet = await sheetOf(id);
-    const at = { variantId: sheet.sizes[0]!.id, locationId: sheet.locations[0]!.id };
+    const at = { variantId: sure(sheet.sizes[0]).id, locationId: sure(sheet.locations[0]).id };
     const move = (cause: 'clean' | 'cleaned' | 'delivery' | 'write-off', qty: number) =>
       call('move-stock', { ...at, cause, qty });
     expect((await move('clean', 2)).answer.movements[0]).toMatchObject({
@@ -161,10 +162,13 @@ describe('the shelf', () => {
     expect((await call('stock-ledger', { variantId: nobody })).status).toBe(404);
     const { id } = (await call('save-garment', blazer())).answer;
     const sheet = await sheetOf(id);
-    const at = { variantId: sheet.sizes[0]!.id, locationId: nobody };
+    const at = { variantId: sure(sheet.sizes[0]).id, locationId: nobody };
     expect((await call('move-stock', { ...at, cause: 'delivery', qty: 1 })).status).toBe(404);
-    const here = { ...at, locationId: sheet.locations[0]!.id, cause: 'delivery' as const, qty: 1 };
-    await Promise.all([call('move-stock', here, 'd-1'), shop.callers[1]!.call('move-stock', here, 'd-1')]);
+    const here = { ...at, locationId: sure(sheet.locations[0]).id, cause: 'delivery' as const, qty: 1 };
+    await Promise.all([
+      call('move-stock', here, 'd-1'),
+      sure(shop.callers[1]).call('move-stock', here, 'd-1'),
+    ]);
     expect(await shelfOf(at.variantId)).toBe(3);
   });
 });
@@ -183,9 +187,14 @@ describe('the stockroom', () => {
   });
   it('finds by title, label, SKU and EAN; signs of a pattern stand for themselves', async () => {
     const given = blazer({ label: 'Odd 100%_label' });
-    const sizes = [{ ...given.sizes[0]!, ean: OWN_EAN }];
+    const sizes = [{ ...sure(given.sizes[0]), ean: OWN_EAN }];
     const { id } = (await call('save-garment', { ...given, sizes })).answer;
-    for (const search of [given.title.toUpperCase(), '100%_', given.sizes[0]!.sku.toLowerCase(), OWN_EAN])
+    for (const search of [
+      given.title.toUpperCase(),
+      '100%_',
+      sure(given.sizes[0]).sku.toLowerCase(),
+      OWN_EAN,
+    ])
       expect((await call('stock-list', { search })).answer.rows.map((row) => row.id)).toContain(id);
     expect((await call('stock-list', { search: '%' })).answer.rows.map((row) => row.id)).toEqual([id]);
   });
@@ -199,7 +208,7 @@ describe('the stockroom', () => {
     ]);
     await call('archive-garments', { ids, archived: true });
     const [box] = (await call('stock-list', { archived: true })).answer.rows;
-    expect(ids).toContain(box!.id);
+    expect(ids).toContain(sure(box).id);
     await call('archive-garments', { ids, archived: false });
     expect((await call('stock-list', { archived: true })).answer.total).toBe(0);
   });
@@ -213,17 +222,19 @@ describe('the stockroom', () => {
     expect(await shop.base.db.$count(stockMovement)).toBe(before);
   });
   it('lets a packer count, and neither price nor enter', async () => {
-    const packer = await callerOf(shop.servers[0]!.origin, 'packer');
+    const packer = await callerOf(sure(shop.servers[0]).origin, 'packer');
     expect((await packer.call('save-garment', blazer())).status).toBe(403);
     expect((await packer.call('export-stock', { format: 'csv' })).status).toBe(403);
     const { rows } = (await packer.call('stock-list', {})).answer;
-    expect((await packer.call('stock-ledger', { variantId: rows[0]!.sizes[0]!.variantId })).status).toBe(200);
+    expect(
+      (await packer.call('stock-ledger', { variantId: sure(sure(rows[0]).sizes[0]).variantId })).status,
+    ).toBe(200);
   });
   it('prints a label for every unit on the shelf, to this shop only', async () => {
     const { id } = (await call('save-garment', { ...blazer(), numberEans: true })).answer;
     const get = (ids: string) =>
-      fetch(`${shop.servers[0]!.origin}/stockroom/labels.pdf?garments=${ids}`, {
-        headers: { cookie: shop.callers[0]!.cookie },
+      fetch(`${sure(shop.servers[0]).origin}/stockroom/labels.pdf?garments=${ids}`, {
+        headers: { cookie: sure(shop.callers[0]).cookie },
       });
     const answer = await get(id);
     expect(answer.headers.get('content-type')).toBe('application/pdf');

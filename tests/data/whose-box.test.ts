@@ -5,6 +5,7 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { makeBox, makeClient, makeGarment, moved } from '../support/making';
 import { openShop } from '../support/open-shop';
 import { type Caller, callerOf } from '../support/server';
+import { sure } from '../support/sure';
 
 const shop = openShop();
 let owner: Caller;
@@ -22,7 +23,7 @@ const startOf = async (name: string): Promise<{ boxId: string; clientId: string 
   const clientId = await makeClient(shop.stylist, {}, name);
   return { clientId, boxId: (await shop.stylist.call('start-box', { clientId })).answer.id };
 };
-const boxRow = async (id: string) => (await shop.db.select().from(box).where(eq(box.id, id)))[0]!;
+const boxRow = async (id: string) => sure((await shop.db.select().from(box).where(eq(box.id, id)))[0]);
 
 describe('a box', () => {
   it('is whose it was begun by, and goes to somebody else with a note that the next one reads', async () => {
@@ -52,8 +53,8 @@ describe('a box', () => {
     const page = async (caller: Caller): Promise<string> =>
       (await fetch(`${shop.origin}/`, { headers: { cookie: caller.cookie } })).text();
     const [name] = await shop.db.select({ name: user.name }).from(user).where(eq(user.id, ids.stylist));
-    expect(await page(owner)).toContain(name!.name);
-    expect(await page(packer)).not.toContain(name!.name);
+    expect(await page(owner)).toContain(sure(name).name);
+    expect(await page(packer)).not.toContain(sure(name).name);
   });
 });
 
@@ -66,17 +67,26 @@ describe('an account that is ended, or packs from now on', () => {
         name: 'Wren Leaving',
         email: 'wren@heronroom.invalid',
         role: 'stylist',
-        shopId: (await shop.db.select().from(user))[0]!.shopId,
+        shopId: sure((await shop.db.select().from(user))[0]).shopId,
       })
       .returning();
     const { boxId, clientId } = await startOf('Left behind');
     const shut = await startOf('Shut');
-    await shop.stylist.call('hand-over', { boxId, version: 1, to: made!.id });
-    await shop.db.update(box).set({ stylistId: made!.id, state: 'cancelled' }).where(eq(box.id, shut.boxId));
-    const often = { clientId, pace: 'weeks', every: 4, nextDay: '2099-01-05', stylistId: made!.id } as const;
+    await shop.stylist.call('hand-over', { boxId, version: 1, to: sure(made).id });
+    await shop.db
+      .update(box)
+      .set({ stylistId: sure(made).id, state: 'cancelled' })
+      .where(eq(box.id, shut.boxId));
+    const often = {
+      clientId,
+      pace: 'weeks',
+      every: 4,
+      nextDay: '2099-01-05',
+      stylistId: sure(made).id,
+    } as const;
     expect((await shop.stylist.call('save-rhythm', often)).status).toBe(200);
 
-    const alone = await owner.call('end-account', { userId: made!.id, ended: true });
+    const alone = await owner.call('end-account', { userId: sure(made).id, ended: true });
     expect([alone.status, alone.problem.faults]).toEqual([
       422,
       [
@@ -86,16 +96,20 @@ describe('an account that is ended, or packs from now on', () => {
         },
       ],
     ]);
-    for (const boxesTo of [made!.id, ids.packer])
-      expect((await owner.call('change-role', { userId: made!.id, role: 'packer', boxesTo })).status).toBe(
-        422,
-      );
-    const given = await owner.call('end-account', { userId: made!.id, ended: true, boxesTo: ids.stylist });
+    for (const boxesTo of [sure(made).id, ids.packer])
+      expect(
+        (await owner.call('change-role', { userId: sure(made).id, role: 'packer', boxesTo })).status,
+      ).toBe(422);
+    const given = await owner.call('end-account', {
+      userId: sure(made).id,
+      ended: true,
+      boxesTo: ids.stylist,
+    });
     expect(given.status).toBe(200);
     expect((await boxRow(boxId)).stylistId).toBe(ids.stylist);
-    expect((await boxRow(shut.boxId)).stylistId).toBe(made!.id);
+    expect((await boxRow(shut.boxId)).stylistId).toBe(sure(made).id);
     const [kept] = await shop.db.select().from(rhythm).where(eq(rhythm.clientId, clientId));
-    expect(kept!.stylistId).toBe(ids.stylist);
+    expect(sure(kept).stylistId).toBe(ids.stylist);
     const notes = await shop.db.select().from(boxHandover).where(eq(boxHandover.boxId, boxId));
     expect(notes.map(({ note }) => note)).toContain('Wren Leaving has left.');
   });
@@ -115,10 +129,10 @@ describe('a rhythm', () => {
       stylistId: ids.stylist,
     });
     expect(said.status).toBe(200);
-    return { clientId, rhythm: said.answer.rhythm! };
+    return { clientId, rhythm: sure(said.answer.rhythm) };
   };
   const rowOf = async (clientId: string) =>
-    (await shop.db.select().from(rhythm).where(eq(rhythm.clientId, clientId)))[0]!;
+    sure((await shop.db.select().from(rhythm).where(eq(rhythm.clientId, clientId)))[0]);
 
   it('opens the brief in time, once, whoever and however many look for it', async () => {
     const { clientId, rhythm: view } = await regular('Regular', dayFrom(30));
@@ -127,7 +141,7 @@ describe('a rhythm', () => {
     const at = new Date(Date.parse(view.opensOn) + DAY_MS / 2);
     await Promise.all(Array.from({ length: 6 }, () => openRhythmBoxes(shop.db, at)));
     const [made, ...more] = await boxesOf(clientId);
-    expect([made!.wantedBy, made!.stylistId, made!.state, more.length]).toEqual([
+    expect([sure(made).wantedBy, sure(made).stylistId, sure(made).state, more.length]).toEqual([
       view.nextDay,
       ids.stylist,
       'brief',
@@ -137,9 +151,9 @@ describe('a rhythm', () => {
     const [said] = await shop.db
       .select()
       .from(audit)
-      .where(and(eq(audit.entityId, made!.id), eq(audit.action, 'start by rhythm')));
-    expect(said!.actorId).toBeNull();
-    const page = await fetch(`${shop.origin}/box/${made!.id}/brief`, {
+      .where(and(eq(audit.entityId, sure(made).id), eq(audit.action, 'start by rhythm')));
+    expect(sure(said).actorId).toBeNull();
+    const page = await fetch(`${shop.origin}/box/${sure(made).id}/brief`, {
       headers: { cookie: shop.stylist.cookie },
     });
     expect(await page.text()).toContain('Regular box');
@@ -169,7 +183,7 @@ describe('a rhythm', () => {
   it('leaves one out, counts on as before, and ends', async () => {
     const { clientId } = await regular('Skipping', dayFrom(40));
     const skipped = await shop.stylist.call('skip-next', { clientId, version: 1 });
-    expect(skipped.answer.rhythm!.nextDay).toBe(dayFrom(82));
+    expect(sure(skipped.answer.rhythm).nextDay).toBe(dayFrom(82));
     expect((await shop.stylist.call('end-rhythm', { clientId, version: 1 })).status).toBe(409);
     expect((await shop.stylist.call('end-rhythm', { clientId, version: 2 })).status).toBe(200);
     expect(await rowOf(clientId)).toBeUndefined();
@@ -194,5 +208,5 @@ it('a box of a rhythm goes its way like any other, by the day it is wanted', asy
   await shop.db.update(box).set({ wantedBy: '2099-06-10' }).where(eq(box.id, made.id));
   const packed = await moved(shop.stylist, made, 'packed');
   expect([packed.wantedBy, packed.due?.occasion]).toEqual(['2099-06-10', undefined]);
-  expect(packed.due!.shipBy < '2099-06-10' && packed.due!.decideBy > '2099-06-10').toBe(true);
+  expect(sure(packed.due).shipBy < '2099-06-10' && sure(packed.due).decideBy > '2099-06-10').toBe(true);
 });

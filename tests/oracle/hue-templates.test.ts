@@ -1,5 +1,6 @@
 import { harmonyDistance, HUE_TEMPLATES, hueDistance, hsv } from '@core/colour';
 import { describe, expect, it } from 'vitest';
+import { sure } from '../support/sure';
 
 /** Sector widths in degrees as Cohen-Or et al. 2006 print them for figure 3, as shares of the wheel (from memory). */
 const WIDTHS = { i: [5], V: [26], L: [5, 22], I: [5, 5], T: [50], Y: [26, 5], X: [26, 26] } as const;
@@ -11,10 +12,10 @@ describe('hue templates of Cohen-Or et al. 2006', () => {
     );
   });
   it('a hue inside a sector is at no distance, outside at that of the nearest border', () => {
-    expect(hueDistance(5, HUE_TEMPLATES.i!, 0)).toBe(0);
-    expect(hueDistance(29, HUE_TEMPLATES.i!, 0)).toBe(20);
-    expect(hueDistance(185, HUE_TEMPLATES.I!, 0)).toBe(0);
-    expect(hueDistance(350, HUE_TEMPLATES.i!, 350)).toBe(0);
+    expect(hueDistance(5, sure(HUE_TEMPLATES.i), 0)).toBe(0);
+    expect(hueDistance(29, sure(HUE_TEMPLATES.i), 0)).toBe(20);
+    expect(hueDistance(185, sure(HUE_TEMPLATES.I), 0)).toBe(0);
+    expect(hueDistance(350, sure(HUE_TEMPLATES.i), 350)).toBe(0);
   });
   it('any two hues stand in some template; three even primaries in none', () => {
     for (let gap = 0; gap <= 180; gap += 15)

@@ -3,6 +3,7 @@ import { chooseSize, labelFit, readSize, type SizeContext, type SizeOffer } from
 import { cisFemaleAdult } from '@freesewing/models';
 import { describe, expect, it } from 'vitest';
 import { one } from '../support/pieces';
+import { sure } from '../support/sure';
 
 /** Girths of the women's sets of @freesewing/models (MIT), mm: bust, waist, and the seat, which ISO 8559-1 calls hip. */
 const WOMEN = Object.entries(cisFemaleAdult).map(([size, set]) => {
@@ -10,25 +11,25 @@ const WOMEN = Object.entries(cisFemaleAdult).map(([size, set]) => {
   return { size: Number(size), body: bodyOf({ bust: chest, waist, hip: seat }) };
 });
 const LETTERS = ['XS', 'S', 'M', 'L', 'XL', 'XXL'];
-const meaningOf = (letter: string) => readSize(letter, { category: 'shirt' })!;
+const meaningOf = (letter: string) => sure(readSize(letter, { category: 'shirt' }));
 const shirt = one('shirt', 'shirt', '#fbfbf9');
 const isRight = (letter: string, body: Body) => labelFit(shirt, meaningOf(letter), body)?.verdict === 'right';
 
 describe('letter sizes by EN 13402-3 (intervals typed from memory)', () => {
   it.each(['bust', 'waist', 'hip'] as const)('leave no gap at the %s, and none overlaps', (girth) => {
-    const rows = LETTERS.map((letter) => meaningOf(letter).body[girth]!);
-    rows.slice(1).forEach(([from], i) => expect(from).toBe(rows[i]![1]));
+    const rows = LETTERS.map((letter) => sure(meaningOf(letter).body[girth]));
+    rows.slice(1).forEach(([from], i) => expect(from).toBe(sure(rows[i])[1]));
   });
   it('put each measured body outside this project into one letter, rising with the size it bears there', () => {
     const found = WOMEN.map(({ body }) => LETTERS.filter((letter) => isRight(letter, body)));
     for (const letters of found) expect(letters).toHaveLength(1);
-    const places = found.map(([letter]) => LETTERS.indexOf(letter!));
+    const places = found.map(([letter]) => LETTERS.indexOf(sure(letter)));
     expect(places).toEqual([...places].sort((a, b) => a - b));
     expect(new Set(places).size).toBe(LETTERS.length);
   });
   it('agree with the fit of a run that was cut to the middle of each, to one size at the most', () => {
     const run: SizeOffer[] = LETTERS.map((letter) => {
-      const [from, below] = meaningOf(letter).body.bust!;
+      const [from, below] = sure(meaningOf(letter).body.bust);
       return {
         variantId: letter,
         size: letter,
@@ -39,7 +40,7 @@ describe('letter sizes by EN 13402-3 (intervals typed from memory)', () => {
       };
     });
     const apart = WOMEN.map(({ body }) => {
-      const chosen = LETTERS.indexOf(chooseSize(shirt, run, body)!.size);
+      const chosen = LETTERS.indexOf(sure(chooseSize(shirt, run, body)).size);
       const meant = LETTERS.findIndex((letter) => isRight(letter, body));
       return Math.abs(chosen - meant);
     });

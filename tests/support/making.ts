@@ -1,6 +1,7 @@
 import type { Input } from '@contracts/calls';
 import type { BoxView } from '@contracts/box/box-view';
 import { type Caller, whole } from './server';
+import { sure } from './sure';
 
 type Garment = Partial<Input<'save-garment'>> & Pick<Input<'save-garment'>, 'title' | 'category'>;
 
@@ -17,7 +18,7 @@ export async function makeGarment(stylist: Caller, given: Garment, qty = 3): Pro
   });
   if (status !== 200) throw new Error(`${problem.title} ${JSON.stringify(problem.faults)}`);
   const sheet = await stylist.call('garment-sheet', { id: answer.id });
-  return sheet.answer.sizes[0]!.id;
+  return sure(sheet.answer.sizes[0]).id;
 }
 
 /** A client of this profile. */

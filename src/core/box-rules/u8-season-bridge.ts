@@ -4,7 +4,7 @@ import { wording } from '../rules';
 const YEAR = ['winter', 'spring', 'summer', 'autumn'] as const;
 
 /** The season after that of a day, in the north. */
-export function nextSeason(day: string): (typeof YEAR)[number] {
+function nextSeason(day: string): (typeof YEAR)[number] {
   const now = Math.floor((Number(day.slice(5, 7)) % 12) / 3);
   return YEAR[(now + 1) % 4] as (typeof YEAR)[number];
 }

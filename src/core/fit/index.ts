@@ -20,7 +20,7 @@ export {
   type SizeOffer,
   workaroundOf,
 } from './choose';
-export { FIT_POINTS, type FitPoint, hangsBy, type LabelPoint, SIZE_STEP, wantedEase } from './ease';
+export { FIT_POINTS, type FitPoint, hangsBy, type LabelPoint } from './ease';
 export { asFit, type Fit, type FitVerdict, wearable, type Workaround } from './fit';
 export { type FitMark, fitMarks } from './marks';
 export { type PointFit, type SizeFit, sizeFit } from './size';
@@ -32,13 +32,5 @@ export {
   type SizeMeaning,
   type SizeSystem,
 } from './sizes';
-export {
-  easeWords,
-  fitForClient,
-  fitWords,
-  offsetWords,
-  pointWords,
-  verdictWords,
-  workaroundWords,
-} from './words';
+export { fitForClient, fitWords, pointWords, verdictWords, workaroundWords } from './words';
 export type { LabelOffset } from './label-offset';

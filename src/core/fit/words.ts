@@ -25,7 +25,7 @@ export const pointWords = ({ point, verdict }: Pick<Fit, 'point' | 'verdict'>): 
     : verdict;
 
 /** "this label runs small by a third of a size, from 4 decisions". */
-export const offsetWords = ({ steps, count }: { readonly steps: number; readonly count: number }): string =>
+const offsetWords = ({ steps, count }: { readonly steps: number; readonly count: number }): string =>
   `this label runs ${steps < 0 ? 'small' : 'large'} by ${Math.abs(steps).toFixed(1)} of a size, from ${count} ${count === 1 ? 'decision' : 'decisions'}`;
 
 const UNMEASURED = 'Fit not measured';

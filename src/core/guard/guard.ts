@@ -11,8 +11,8 @@ import { contentOf } from '../substances';
  * What stands between a piece and a client, whether or not a look holds it. An allergy and a never nobody can pass; a
  * limit, a question of content and bare zones are asked about by name, and the answer is kept.
  */
-export const REFUSED = ['allergy', 'never', 'never-colour'] as const;
-export const ASKED = [
+const REFUSED = ['allergy', 'never', 'never-colour'] as const;
+const ASKED = [
   'may-contain',
   'content',
   'may-be-never',

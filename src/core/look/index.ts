@@ -12,6 +12,6 @@ export {
   mendWords,
 } from './mends';
 export { atStage, judgeStages, piecesAt, type Stage, type StageOff, type StageVerdict } from './stages';
-export { sceneOf, type Setting } from './scene';
-export { type FacetScore, MOST_PRAISE, pointsOf, type Score, SCORED, scoreOf } from './score';
+export { type Setting } from './scene';
+export { type FacetScore, MOST_PRAISE, pointsOf, type Score, SCORED } from './score';
 export { SCHOOLS_WHY } from './schools-why';

@@ -7,7 +7,7 @@ import { aboutOf, judge, type Overrule, type Verdict } from './judge';
 import type { Setting } from './scene';
 
 /** Where a piece of a mend comes from, in the order they are asked. */
-export const MEND_SOURCES = ['closet', 'box', 'stock'] as const;
+const MEND_SOURCES = ['closet', 'box', 'stock'] as const;
 export type MendSource = (typeof MEND_SOURCES)[number];
 
 /** A change of a look that was tried, with what it gained. */

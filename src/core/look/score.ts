@@ -25,7 +25,7 @@ export interface Score {
  * A look on which nothing clashes and two or three things work reads 85 to 95; a clash pulls it below 70, two below 55.
  * Fitted once to our own worked looks (docs/scoring.md).
  */
-export const START = 80;
+const START = 80;
 /** Praise of one facet counts no more than this: ten things that work do not make up for one that fights. */
 export const MOST_PRAISE = 4;
 /** Ways of wearing and use are shown, and stay out of a look's score. */

@@ -19,7 +19,7 @@ export interface PlanLook {
  * what may be sent and scores at least `leastScore`; of each candidate and occasion the best `kept` stay. New pieces in
  * one look: at most `mostFresh`.
  */
-export const ENUMERATION = {
+const ENUMERATION = {
   owned: 6,
   ownedShoes: 4,
   fresh: 3,

@@ -1,7 +1,7 @@
 export type { Candidate, PlanAsk, PlanProblem } from './problem';
-export { ENUMERATION, type PlanLook } from './enumerate';
-export { modelOf, type PlanModel, WORTH, worthOf, wrongsOf } from './model';
-export { conflictOf, feasible, type Must, mustsOf } from './conflict';
+export { type PlanLook } from './enumerate';
+export { modelOf, type PlanModel, worthOf, wrongsOf } from './model';
+export { conflictOf, type Must, mustsOf } from './conflict';
 export { type LinearModel, linearOf, type ModelSize } from './linear';
 export { search } from './search';
 export { type Plan, planOf } from './plan';

@@ -7,8 +7,7 @@ import { coded, type CodedBy, HOUSE_TONGUE, saidOf, type Tongue } from '../words
 import { AVOIDED, LIKED, nearestTo } from './ask';
 
 /** What a client may have against a piece; a safer one is safer on this axis. */
-export const AXES = ['bright', 'bare', 'cloth', 'patterned', 'bold'] as const;
-export type Axis = (typeof AXES)[number];
+export type Axis = 'bright' | 'bare' | 'cloth' | 'patterned' | 'bold';
 
 const AXIS_WORDS: Readonly<Record<Axis, string>> = {
   bright: 'too bright',

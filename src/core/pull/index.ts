@@ -6,7 +6,7 @@ export {
   objectionWords,
   type Swap,
 } from './alternatives';
-export { answersAsk, isAsColoured, isInColour, isOtherRail, nearestTo, otherRail, refusedByAsk } from './ask';
+export { answersAsk, isAsColoured, isInColour, isOtherRail, otherRail, refusedByAsk } from './ask';
 export {
   CRITERIA,
   CRITERION_WORDS,
@@ -17,6 +17,6 @@ export {
   USUAL_PULL_WEIGHTS,
 } from './criteria';
 export { leftOutWords, type WhyLeftOut } from './left-out';
-export { isSameSaid, reasonWords, type Said } from './reasons';
+export { reasonWords, type Said } from './reasons';
 export { apartFrom, type Shared, sharedBy } from './shared';
 export { type Candidate, rankPull, type Ranked, type RankSetting, type Reason } from './rank';

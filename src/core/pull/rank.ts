@@ -58,7 +58,7 @@ export function rankPull(candidates: readonly Candidate[], setting: RankSetting)
 const REASONS_SHOWN = 3;
 
 /** Weighs one candidate in the size chosen for it. */
-export function weigh(candidate: Candidate, choice: SizeChoice, setting: PullSetting): Ranked {
+function weigh(candidate: Candidate, choice: SizeChoice, setting: PullSetting): Ranked {
   const weights = setting.settings?.weights ?? {};
   const said = CRITERIA.flatMap((criterion): Reason[] => {
     const weight = weights[criterion] ?? USUAL_PULL_WEIGHTS[criterion];

@@ -7,26 +7,24 @@ export type Tone = 'works' | 'note' | 'fights' | 'blocks';
 /** What a finding says besides whom it speaks of: numbers, ids and words of our data; never a sentence. */
 export type Params = Readonly<Record<string, unknown>>;
 
-export const UNITS = [
-  'ΔE',
-  'ΔL*',
-  '°',
-  'mm',
-  'share',
-  'pieces',
-  'points',
-  'levels',
-  'g',
-  'clo',
-  'PMV',
-  '°C',
-  '×',
-  'money',
-  'hours',
-  'minutes',
-  'looks',
-] as const;
-export type Unit = (typeof UNITS)[number];
+export type Unit =
+  | 'ΔE'
+  | 'ΔL*'
+  | '°'
+  | 'mm'
+  | 'share'
+  | 'pieces'
+  | 'points'
+  | 'levels'
+  | 'g'
+  | 'clo'
+  | 'PMV'
+  | '°C'
+  | '×'
+  | 'money'
+  | 'hours'
+  | 'minutes'
+  | 'looks';
 
 /** The number behind a finding, and what it is held against: at most, at least, or between the two. */
 export interface Measured {

@@ -1,2 +1,2 @@
-export { isPlural, isPluralZone, nounOf, shortName, zoneNoun } from './nouns';
+export { isPluralZone, shortName, zoneNoun } from './nouns';
 export { type Say, sayOf, type Speaker, speaker, type SpeakerOptions } from './say';

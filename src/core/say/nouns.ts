@@ -3,7 +3,7 @@ import { CATEGORY, type Category, type Piece, type TextureFamily, type Zone } fr
 import { type English, spelt } from '../words';
 
 /** "trousers" or "pants", "tee": the kind of a piece in running text. */
-export function nounOf(category: Category, english: English): string {
+function nounOf(category: Category, english: English): string {
   const { noun } = CATEGORY[category];
   return typeof noun === 'string' ? noun : noun[english === 'american' ? 1 : 0];
 }

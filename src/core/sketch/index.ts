@@ -1,7 +1,7 @@
 export { type Drawing, type Item, type Sketch } from './display';
 export { sketchOf } from './garment';
 export { PoolAreas } from './pool-areas';
-export { type Bits, CELL_MM, countBits, emptyBits, fillPath, GRID, type Grid, popcount } from './raster';
+export { type Bits, countBits, emptyBits, fillPath, type Grid } from './raster';
 export { isTaught, stepsOf, type TaughtStep } from './teach';
 export { svgItems, svgOf } from './svg';
 export { type Areas, areasOf, figureDrawing, flatOf, type Layer, layersOf } from './worn';

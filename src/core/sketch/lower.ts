@@ -24,7 +24,7 @@ const leg = (kind: Leg | undefined, thigh: number, opening: number): number => {
 };
 
 /** Top of the waistband in the frame: crotch less the front rise, or the waist. */
-export function waistbandY(frame: Frame, worn: Worn): number {
+function waistbandY(frame: Frame, worn: Worn): number {
   const { rise } = worn.measures;
   return rise === undefined ? frame.y.waist : Math.max(frame.y.crotch - rise, frame.y.waist - 40);
 }
@@ -272,7 +272,7 @@ function gathers(marks: Lines, top: Point, band: number): void {
 }
 
 /** Half of the hem of a skirt: its hem girth, which a full skirt folds away into depth. */
-export function skirtHemHalf(frame: Frame, worn: Worn, hipHalf: number, length: number): number {
+function skirtHemHalf(frame: Frame, worn: Worn, hipHalf: number, length: number): number {
   const hem = worn.measures.hemWidth ?? 1300;
   const spread = hipHalf + length * 0.46;
   const plain = frame.flat ? hem / 4 : hem * 0.19;

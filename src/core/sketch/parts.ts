@@ -5,7 +5,7 @@ import type { Panel } from './display';
 import { skirtBelow } from './lower';
 
 /** Zones whose part is the sleeves: their panels take its cloth and colours. */
-export const SLEEVE_ZONES: readonly string[] = ['upper-arms', 'lower-arms'];
+const SLEEVE_ZONES: readonly string[] = ['upper-arms', 'lower-arms'];
 
 /** Index of the part that makes the sleeves, or undefined when they are cut from the main cloth. */
 export function sleevePart(worn: Worn): number | undefined {

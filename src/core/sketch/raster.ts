@@ -1,7 +1,7 @@
 import { flatten, type Path, type Point } from '../path';
 
 /** Side of a raster cell, mm. The one raster of the whole application. */
-export const CELL_MM = 10;
+const CELL_MM = 10;
 
 /** A front-view raster: `x0`,`y0` the corner in mm. */
 export interface Grid {

@@ -19,7 +19,7 @@ import { sleevePart } from './parts';
 import { flipLight, sleeveOf } from './sleeve';
 
 /** Height (y) of the hem of an upper piece in its frame, tucks applied. */
-export function upperHem(frame: Frame, worn: Worn): number {
+function upperHem(frame: Frame, worn: Worn): number {
   const length = worn.measures.length ?? 640;
   const natural = frame.y.neck + length;
   const { tuck, waist } = worn.effects;
@@ -28,7 +28,7 @@ export function upperHem(frame: Frame, worn: Worn): number {
 }
 
 /** Side seam from underarm to hem: the points a garment passes at waist and hip, where it reaches them. */
-export function sideSeam(frame: Frame, worn: Worn, hem: number): Point[] {
+function sideSeam(frame: Frame, worn: Worn, hem: number): Point[] {
   const { measures } = worn;
   const { underarm } = cornerOf(frame, worn);
   const bust = underarm[0];

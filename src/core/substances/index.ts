@@ -1,3 +1,3 @@
 export { type Content, contentOf } from './content';
 export { meets, type Says, substancesIn } from './read';
-export { type Substance, SUBSTANCES } from './table';
+export { type Substance } from './table';

@@ -6,7 +6,7 @@ import { CATEGORY, type Piece } from '../piece';
  * what they share is worn, how dressed up they are, the colours of their clothes, and their seasons. Working values of
  * the trade, no source: a stylist's "different" is first another piece.
  */
-export const PARTS = { pieces: 0.5, ways: 0.15, colour: 0.15, formality: 0.12, season: 0.08 } as const;
+const PARTS = { pieces: 0.5, ways: 0.15, colour: 0.15, formality: 0.12, season: 0.08 } as const;
 
 /** Formality apart from which two looks are for different doors, and how far apart in CIELAB two are of different colours. */
 const FORMALITY_APART = 3;

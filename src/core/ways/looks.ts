@@ -41,7 +41,7 @@ export function railOf(pieces: readonly Piece[], setting: Setting, settings: Set
 }
 
 /** Looks judged at most for one setting: a search answers while somebody waits. */
-export const MOST_JUDGED = 5000;
+const MOST_JUDGED = 5000;
 /** Looks of main pieces and shoes that are tried before anything is added to them. */
 const MOST_BASES = 1400;
 /** Looks that things are added to, changed and worn another way, and how often. */

@@ -135,7 +135,7 @@ export type StockSort = 'category' | 'title' | 'label' | 'priceMinor' | 'shelf';
 /** A pattern of LIKE in which what was typed stands for itself. */
 const literal = (text: string): string => text.replace(/[%_\\]/g, '\\$&');
 
-export function stockWhere(db: Reader, filter: StockFilter): SQL | undefined {
+function stockWhere(db: Reader, filter: StockFilter): SQL | undefined {
   const { search = '', categories = [], mostMinor = null } = filter;
   return and(
     eq(garment.shopId, filter.shopId),

@@ -1,4 +1,5 @@
 import { asc, inArray, sql } from 'drizzle-orm';
+import { LRUCache } from 'lru-cache';
 import type { Reader } from '../db';
 import { grouped } from '../grouped';
 import { garment, variant } from '../schema';
@@ -19,10 +20,8 @@ export interface GarmentVersion {
 /** Row version of a garment, for use within a statement over garments. */
 export const rowVersion = sql<string>`${garment}.xmin::text || ' ' || ${garment}.ctid::text`;
 
-/** Garments remembered at most; a pull list reads two hundred. */
-const MOST_KNOWN = 4000;
-/** In the order they were last asked for, the longest ago first. */
-const known = new Map<string, KnownGarment>();
+/** What this process read before, the longest unasked for forgotten first; a pull list reads two hundred. */
+const known = new LRUCache<string, KnownGarment>({ max: 4000 });
 
 /**
  * Garments in the versions asked for, in that order: what this process read before is not read again. Nothing of it is
@@ -32,19 +31,12 @@ export async function knownGarments(db: Reader, wanted: readonly GarmentVersion[
   const keyOf = ({ id, rowVersion: version }: GarmentVersion): string => `${id} ${version}`;
   const missing = wanted.filter((each) => !known.has(keyOf(each))).map(({ id }) => id);
   const read = await readGarments(db, missing);
-  const found = wanted.flatMap((each) => {
+  return wanted.flatMap((each) => {
     const key = keyOf(each);
     const one = known.get(key) ?? read.get(each.id);
-    if (!one) return [];
-    known.delete(key);
-    known.set(key, one);
-    return [one];
+    if (one) known.set(key, one);
+    return one ? [one] : [];
   });
-  for (const key of known.keys()) {
-    if (known.size <= MOST_KNOWN) break;
-    known.delete(key);
-  }
-  return found;
 }
 
 async function readGarments(db: Reader, ids: readonly string[]): Promise<Map<string, KnownGarment>> {

@@ -32,7 +32,7 @@ import { conflict, invalid, Refusal } from '../problem';
 import { ARCHIVE_FORMAT } from './take-out';
 
 /** Largest archive taken, bytes packed; and unpacked, so that a small file does not fill the machine. */
-export const ARCHIVE_MOST_BYTES = 1_000_000_000;
+const ARCHIVE_MOST_BYTES = 1_000_000_000;
 const UNPACKED_MOST_BYTES = 4_000_000_000;
 const TABLE_MOST_BYTES = 400_000_000;
 const ENTRIES_MOST = 200_000;

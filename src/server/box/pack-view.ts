@@ -16,7 +16,7 @@ import { guardOfBox } from './guard';
 import { boxOf, isHeld, priceOf } from './lines';
 
 /** A box as whoever packs it sees it: every field is listed, and none is of the person but the name. */
-export async function packView(db: Reader, actor: Actor, id: string): Promise<PackView> {
+async function packView(db: Reader, actor: Actor, id: string): Promise<PackView> {
   const row = await boxOf(db, actor.shopId, id);
   const shop = await shopOf(db, actor.shopId);
   const { row: person } = await clientOf(db, actor.shopId, row.clientId);

@@ -20,7 +20,7 @@ export interface TagLabel {
 const MOST_LABELS = 1200;
 
 /** One label for every unit on the shelf of the garments named; one for a size of which nothing is there yet. */
-export async function labelsOf(db: Reader, actor: Actor, garmentIds: readonly string[]): Promise<TagLabel[]> {
+async function labelsOf(db: Reader, actor: Actor, garmentIds: readonly string[]): Promise<TagLabel[]> {
   const ids = garmentIds.filter(isId);
   if (ids.length === 0) throw notFound('That garment');
   const garments = await garmentsOf(db, actor.shopId, ids);

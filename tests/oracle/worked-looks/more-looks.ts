@@ -53,6 +53,7 @@ import {
   WHITE,
   type WorkedLook,
 } from './wardrobe';
+import { sure } from '../../support/sure';
 
 const tall = (hex: string, heel = 35) =>
   p('tall-boot', hex, { fabric: leather, measures: { heel, shaft: 390, shaftGirth: 370 } });
@@ -1123,7 +1124,7 @@ export const FAR_LOVED: readonly WorkedLook[] = [
     {
       ...setting('middle', 'wedding'),
       occasion: {
-        ...setting('middle', 'wedding').occasion!,
+        ...sure(setting('middle', 'wedding').occasion),
         bans: [],
         title: 'her wedding',
         formality: [7, 10],
@@ -1219,7 +1220,7 @@ export const FAR_LOVED: readonly WorkedLook[] = [
     'rain: yellow raincoat, navy knit, jeans, boots',
     {
       ...setting('petite', 'travel'),
-      occasion: { ...setting('petite', 'travel').occasion!, surfaces: ['wet'] },
+      occasion: { ...sure(setting('petite', 'travel').occasion), surfaces: ['wet'] },
     },
     p('raincoat', MUSTARD, { mode: 'buttoned', facts: { waterproof: true } }),
     knit(NAVY),
@@ -1485,7 +1486,7 @@ export const FAR_CHANGED: readonly MendedLook[] = [
     'W3',
     {
       ...setting('man', 'weekend'),
-      occasion: { ...setting('man', 'weekend').occasion!, surfaces: ['deck'], title: 'the sail' },
+      occasion: { ...sure(setting('man', 'weekend').occasion), surfaces: ['deck'], title: 'the sail' },
     },
     [knit(NAVY), trousers(SAND), shoe('loafer', BROWN, 15, { cut: { sole: 'smooth' } })],
     [shoe('loafer', BROWN, 15, { cut: { sole: 'grip' } })],

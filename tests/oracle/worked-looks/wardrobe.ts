@@ -49,7 +49,7 @@ export const BODIES = {
 } as const;
 export type BodyName = keyof typeof BODIES;
 
-export const OCCASIONS = {
+const OCCASIONS = {
   office: { title: 'the office', formality: [4, 7], time: 'day', indoorC: 22, outdoorC: 14 },
   interview: { title: 'the interview', formality: [5, 8], time: 'day', indoorC: 22, outdoorC: 12 },
   weekend: { title: 'the weekend', formality: [1, 4], time: 'day', indoorC: 21, outdoorC: 15 },
@@ -198,7 +198,7 @@ export const scarf = (hex: string, more: Partial<GivenPiece> = {}) =>
     ...more,
   });
 
-export const made = (pieces: readonly GivenPiece[]): Piece[] => pieces.map(pieceFrom);
+const made = (pieces: readonly GivenPiece[]): Piece[] => pieces.map(pieceFrom);
 export const send = (title: string, at: Setting, ...pieces: readonly GivenPiece[]): WorkedLook => ({
   title,
   setting: at,

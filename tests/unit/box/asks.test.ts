@@ -4,6 +4,7 @@ import { OCCASION_TEMPLATES, repeatDays } from '@core/occasion';
 import { atStage } from '@core/look';
 import { needsNoIron, pieceFrom } from '@core/piece';
 import { describe, expect, it } from 'vitest';
+import { sure } from '../../support/sure';
 
 describe('asks', () => {
   it('hears wet, ironing and money', () => {
@@ -59,7 +60,7 @@ describe('occasions', () => {
     expect(repeatDays('2026-10-24', 7, 1)).toEqual(['2026-10-24', '2026-10-31']);
   });
   it('a stage changes what it says and nothing else', () => {
-    const { occasion } = OCCASION_TEMPLATES[0]!;
+    const { occasion } = sure(OCCASION_TEMPLATES[0]);
     const at = atStage(occasion, { title: 'outside', changes: { outdoorC: 4 } });
     expect(at).toMatchObject({ outdoorC: 4, formality: occasion.formality, title: 'Interview: outside' });
   });

@@ -6,8 +6,9 @@ import { type GivenPiece, pieceFrom } from '@core/piece';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyPiece } from '../../support/pieces';
+import { sure } from '../../support/sure';
 
-const one = (text: string) => readList(text)[0]!;
+const one = (text: string) => sure(readList(text)[0]);
 const piece = (
   given: Partial<GivenPiece> & Pick<GivenPiece, 'category'>,
   id = given.title ?? given.category,
@@ -16,12 +17,12 @@ const piece = (
 describe('a pasted list', () => {
   it('reads kind, colour, cloth and cut, and names what it did not understand', () => {
     const [knit, jeans] = readList('navy crew knit, wool; black slim jeans, high rise');
-    expect(knit!.piece).toMatchObject({
+    expect(sure(knit).piece).toMatchObject({
       category: 'fine-knit',
       cut: { neckline: 'crew' },
       fabric: { fibres: [{ name: 'wool', pct: 100 }] },
     });
-    expect(jeans!.piece).toMatchObject({ category: 'jeans', cut: { leg: 'slim', rise: 'high' } });
+    expect(sure(jeans).piece).toMatchObject({ category: 'jeans', cut: { leg: 'slim', rise: 'high' } });
     expect(one('quaggy blue skirt').reading.unknown).toEqual(['quaggy']);
     expect(one('something red').piece).toBeUndefined();
   });
@@ -37,7 +38,7 @@ describe('a pasted list', () => {
   ])('%s is a %s', (text, category, hex) => {
     const read = one(text);
     expect(read.piece?.category).toBe(category);
-    expect(deltaE(lab(read.piece!.colours[0]!.hex), lab(hex))).toBeLessThan(5);
+    expect(deltaE(lab(sure(sure(read.piece).colours[0]).hex), lab(hex))).toBeLessThan(5);
   });
   it('keeps a cut to the kinds it means something for', () => {
     expect(one('wide black belt').piece?.cut?.leg).toBeUndefined();
@@ -70,7 +71,7 @@ describe('twins and the card of loved pieces', () => {
       piece({ category: 'coat', title: 'C', colours: [{ hex: '#9c4a24', share: 1 }] }),
     ]);
     expect(card.map(({ name }) => name)).toEqual(['navy', 'rust']);
-    expect(card[0]!.pieces).toEqual(['A', 'B']);
+    expect(sure(card[0]).pieces).toEqual(['A', 'B']);
     expect(cardOf([])).toEqual([]);
   });
   it('staples are whole pieces, assumed', () => {
@@ -95,7 +96,7 @@ describe('a closet file', () => {
             items.map(({ piece: each }) => [each.title, each.category, each.colours.length]),
           );
           expect(back.map(({ loved }) => loved)).toEqual(items.map(({ loved }) => loved));
-          expect(back[0]!.piece.fabric?.texture).toBe(items[0]!.piece.fabric.texture);
+          expect(sure(back[0]).piece.fabric?.texture).toBe(sure(items[0]).piece.fabric.texture);
         }
       }),
       { numRuns: 30 },

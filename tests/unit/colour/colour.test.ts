@@ -14,6 +14,7 @@ import {
 } from '@core/colour';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { sure } from '../../support/sure';
 
 const anyHex = fc
   .integer({ min: 0, max: 0xffffff })
@@ -74,7 +75,7 @@ describe('colour', () => {
 });
 
 describe('what somebody would call a colour', () => {
-  const named = (name: string) => colourNames.find((each) => each.name === name)!;
+  const named = (name: string) => sure(colourNames.find((each) => each.name === name));
   it.each([
     ['green', ['bottle green', 'sage', 'moss', 'mint'], ['navy', 'teal', 'yellow', 'grey']],
     ['blue', ['navy', 'sky', 'cobalt', 'denim blue'], ['purple', 'teal', 'green', 'black']],

@@ -1,6 +1,7 @@
 import { readClientCsv } from '@contracts/client-csv';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { sure } from '../../support/sure';
 
 const only = (text: string, units: 'cm' | 'in' = 'cm') => {
   const { rows, faults } = readClientCsv(text, units);
@@ -27,7 +28,7 @@ describe('a file of clients', () => {
     });
   });
   it('puts first and last names together', () => {
-    expect(only('First Name,Surname\nAda,Bell')[0]!.name).toBe('Ada Bell');
+    expect(sure(only('First Name,Surname\nAda,Bell')[0]).name).toBe('Ada Bell');
   });
   it.each([
     ['168', 'cm', 1680],
@@ -40,7 +41,9 @@ describe('a file of clients', () => {
     ['66 inches', 'cm', 1676],
     ['1680 mm', 'cm', 1680],
   ] as const)('reads a height of %s in a shop of %s', (text, units, mm) => {
-    expect(only(`name,height\nAda,"${text.replaceAll('"', '""')}"`, units)[0]!.measures.heightMm).toBe(mm);
+    expect(sure(only(`name,height\nAda,"${text.replaceAll('"', '""')}"`, units)[0]).measures.heightMm).toBe(
+      mm,
+    );
   });
   it('names each fault by row and column, and keeps the others', () => {
     const { rows, faults } = readClientCsv(
@@ -67,7 +70,7 @@ describe('a file of clients', () => {
     expect(readClientCsv('email\na@example.invalid', 'cm').faults).toEqual([
       { row: 1, path: 'name', message: 'this column is missing' },
     ]);
-    expect(readClientCsv('name,height', 'cm').faults[0]!.path).toBe('(file)');
+    expect(sure(readClientCsv('name,height', 'cm').faults[0]).path).toBe('(file)');
   });
   it('throws at nothing, and every row is either read or told', () => {
     fc.assert(

@@ -2,6 +2,7 @@ import { bodyOf } from '@core/figure';
 import { chooseSize, fitForClient, fitOf, fitWords, type LabelOffset, type SizeOffer } from '@core/fit';
 import { describe, expect, it } from 'vitest';
 import { one } from '../../support/pieces';
+import { sure } from '../../support/sure';
 
 const body = bodyOf({ heightMm: 1700, bust: 920, waist: 740, hip: 990, footLength: 247, headGirth: 570 });
 const given = { bust: 'given', waist: 'given', hip: 'given', sleeve: 'given' } as const;
@@ -35,7 +36,7 @@ describe('the size that is sent', () => {
       chooseSize(piece, between, body, { school: 'down when generous', offset });
     expect(choose(shirt)?.between?.took).toBeUndefined();
     expect(choose(jersey)?.size).toBe('M');
-    expect(fitWords(choose(jersey)!)).toContain(
+    expect(fitWords(sure(choose(jersey)))).toContain(
       'Between M and L the smaller was chosen, as the cloth gives; try L if it sits too close.',
     );
     const large = choose(shirt, { hip: { steps: 0.4, count: 8 } });

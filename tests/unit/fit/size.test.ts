@@ -3,6 +3,7 @@ import { fitMarks, fitOf, fitWords, sizeFit } from '@core/fit';
 import { frameOf } from '@core/figure';
 import { describe, expect, it } from 'vitest';
 import { one } from '../../support/pieces';
+import { sure } from '../../support/sure';
 
 const body = bodyOf({ heightMm: 1700, bust: 920, waist: 740, hip: 990, armLength: 600, shoulderWidth: 390 });
 const given = { bust: 'given', waist: 'given', hip: 'given', sleeve: 'given', shoulder: 'given' } as const;
@@ -83,8 +84,8 @@ describe('sizeFit', () => {
     const marks = fitMarks(found.points, frameOf(body, false), body);
     expect(marks.map(({ point }) => point)).toEqual(['shoulder', 'bust', 'sleeve']);
     const [shoulder, bust] = marks;
-    expect(bust!.clothHalf).toBeLessThan(bust!.bodyHalf);
-    expect(shoulder!.clothHalf).toBeGreaterThan(shoulder!.bodyHalf);
-    expect(bust!.words).toBe('too small at the bust: −20 mm; 50 to 150 wanted');
+    expect(sure(bust).clothHalf).toBeLessThan(sure(bust).bodyHalf);
+    expect(sure(shoulder).clothHalf).toBeGreaterThan(sure(shoulder).bodyHalf);
+    expect(sure(bust).words).toBe('too small at the bust: −20 mm; 50 to 150 wanted');
   });
 });

@@ -2,6 +2,7 @@ import { type GuardGround, guardPiece, guardWords, isRefused, packerWords, unans
 import { NOBODY, type Profile } from '@core/client';
 import { type GivenPiece, pieceFrom } from '@core/piece';
 import { describe, expect, it } from 'vitest';
+import { sure } from '../../support/sure';
 
 const piece = (given: Partial<GivenPiece>) =>
   pieceFrom({
@@ -100,8 +101,8 @@ describe('what stands between a piece and a client', () => {
     ]);
     expect(met.some(isRefused)).toBe(false);
     const [heel, ...rest] = met;
-    expect(unanswered(met, [heel!])).toEqual(rest);
-    expect(unanswered([heel!], [{ ...heel!, about: '70 > 50' }])).toEqual([heel]);
+    expect(unanswered(met, [sure(heel)])).toEqual(rest);
+    expect(unanswered([sure(heel)], [{ ...sure(heel), about: '70 > 50' }])).toEqual([heel]);
     const refused = guard({ title: 'Latex top' }, { allergies: ['latex'] });
     expect(unanswered(refused, refused)).toEqual(refused);
   });

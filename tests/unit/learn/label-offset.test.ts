@@ -1,6 +1,7 @@
 import { type FitDecision, labelOffset, saysSize } from '@core/learn';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { sure } from '../../support/sure';
 
 const back = (reason: string, point?: FitDecision['point']): FitDecision => ({
   decision: 'return',
@@ -33,13 +34,15 @@ describe('what decisions teach of a label', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 60 }), fc.integer({ min: 0, max: 60 }), (small, fine) => {
         const at = (n: number) =>
-          labelOffset(
-            [
-              ...Array.from({ length: n }, () => back('too small')),
-              ...Array.from({ length: fine }, () => kept),
-            ],
-            'bust',
-          ).bust!.steps;
+          sure(
+            labelOffset(
+              [
+                ...Array.from({ length: n }, () => back('too small')),
+                ...Array.from({ length: fine }, () => kept),
+              ],
+              'bust',
+            ).bust,
+          ).steps;
         expect(at(small)).toBeGreaterThan(-1);
         expect(at(small + 1)).toBeLessThan(at(small));
       }),

@@ -15,6 +15,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anOccasion } from '../../support/judging';
 import { anyLook, one } from '../../support/pieces';
+import { sure } from '../../support/sure';
 
 const trousers = one('trousers', 'trousers', '#1f2a44', { measures: { inseam: 780 } });
 const shirt = one('shirt', 'shirt', '#fbfbf9', { cut: { neckline: 'collar', sleeve: 'long' } });
@@ -108,7 +109,7 @@ describe('the score', () => {
     expect(finding && pointsOf(finding)).toBe(-32);
     expect(judge(look, {}, { C2: { weight: { fights: -40 } } }).score.sum).toBeLessThan(plain.score.sum);
     // A facet that counts twice costs twice; one at nothing costs nothing; all at nothing are equal.
-    const colour = plain.score.facets.find(({ facet }) => facet === 'C')!.score;
+    const colour = sure(plain.score.facets.find(({ facet }) => facet === 'C')).score;
     const by = (share: number): number => judge(look, {}, { C: { share } }).score.sum - plain.score.sum;
     expect(by(2)).toBeCloseTo(colour, 9);
     expect(by(0)).toBeCloseTo(-colour, 9);
@@ -178,7 +179,7 @@ describe('mends', () => {
     const all = lookMends({ pieces, pool, setting: { client } }, verdict);
     let tried = 0;
     for (const mend of all) {
-      for (const finding of mend.answers.map((at) => verdict.findings[at]!)) {
+      for (const finding of mend.answers.map((at) => sure(verdict.findings[at]))) {
         const after = judge(applyMend(pieces, mend, pool), { client });
         expect(Math.round((after.score.sum - verdict.score.sum) * 10) / 10).toBe(mend.gain);
         expect(after.findings.some((other) => findingKey(other) === findingKey(finding))).toBe(false);

@@ -2,6 +2,7 @@ import { atStage, judge, judgeStages, piecesAt } from '@core/look';
 import { describe, expect, it } from 'vitest';
 import { anOccasion } from '../../support/judging';
 import { one } from '../../support/pieces';
+import { sure } from '../../support/sure';
 
 const occasion = anOccasion({ title: 'Installation', formality: [5, 8], time: 'day', indoorC: 19 });
 const ceremony = { title: 'Ceremony', changes: {} };
@@ -35,12 +36,12 @@ describe('a look through the stages of its occasion', () => {
   it('lets a covered detail be when a later stage shows it, and only then', () => {
     expect(f5(judge(look, { occasion }).findings)).toHaveLength(1);
     const [shown] = judgeStages(look, [ceremony, supper], offAtSupper, { occasion });
-    expect(f5(shown!.verdict.findings)).toEqual([]);
-    expect(shown!.verdict.overruled.map(({ rule }) => rule)).toContain('F5');
+    expect(f5(sure(shown).verdict.findings)).toEqual([]);
+    expect(sure(shown).verdict.overruled.map(({ rule }) => rule)).toContain('F5');
     const [never] = judgeStages(look, [ceremony, supper], [], { occasion });
-    expect(f5(never!.verdict.findings)).toHaveLength(1);
+    expect(f5(sure(never).verdict.findings)).toHaveLength(1);
     // It was seen before, and is covered from now on: that hides it.
     const [, later] = judgeStages(look, [supper, ceremony], offAtSupper, { occasion });
-    expect(f5(later!.verdict.findings)).toHaveLength(1);
+    expect(f5(sure(later).verdict.findings)).toHaveLength(1);
   });
 });

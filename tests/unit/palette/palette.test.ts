@@ -4,6 +4,7 @@ import type { GivenPiece } from '@core/piece';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { photograph, type Shot } from '../../support/photos';
+import { sure } from '../../support/sure';
 
 const piece = (
   category: GivenPiece['category'],
@@ -131,7 +132,7 @@ describe('palette of a photo', () => {
 
   it('a plain piece is solid; what has no regular repeat makes no claim to one', async () => {
     const [shot] = SHOTS;
-    const taken = await photograph(piece('tee', [['#1f3a5f', 1]]), shot!);
+    const taken = await photograph(piece('tee', [['#1f3a5f', 1]]), sure(shot));
     expect(paletteOf(taken, taken.heightMm).pattern.kind).toBe('solid');
     const blot = await photograph(
       piece(
@@ -142,13 +143,13 @@ describe('palette of a photo', () => {
         ],
         { kind: 'abstract', repeatMm: 300, contrast: 0.6 },
       ),
-      shot!,
+      sure(shot),
     );
     expect(paletteOf(blot, blot.heightMm).colours.length).toBeGreaterThan(1);
   });
 
   it('is the same each time, and shares always add to 1', async () => {
-    const taken = await photograph(PIECES[7]!, SHOTS[3]!);
+    const taken = await photograph(sure(PIECES[7]), sure(SHOTS[3]));
     const once = paletteOf(taken, 900);
     expect(paletteOf(taken, 900)).toEqual(once);
     expect(once.colours.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);

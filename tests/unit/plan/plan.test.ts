@@ -13,6 +13,7 @@ import { NOBODY } from '@core/client';
 import { readAsk } from '@core/reading';
 import { describe, expect, it } from 'vitest';
 import { planProblem } from '../../support/plan-instances';
+import { sure } from '../../support/sure';
 
 const small = (seed: number, more: Partial<PlanProblem> = {}): PlanProblem => ({
   ...planProblem({ candidates: 11, owned: 8, occasions: 2, budget: 420, most: 4 }, seed),
@@ -36,7 +37,7 @@ describe('the planned box', () => {
   it('is the best there is, on small ones gone through whole', () => {
     const shares = Array.from({ length: 12 }, (_, seed) => {
       const model = modelOf(small(seed + 1));
-      const best = exhaustive(model)!;
+      const best = sure(exhaustive(model));
       const found = search(model, 1);
       expect(wrongsOf(model, found)).toBe(0);
       return worthOf(model, found) / best;
@@ -54,7 +55,7 @@ describe('the planned box', () => {
     );
     expect(one.value).toBeCloseTo(worthOf(one.model, chosen), 9);
     expect(one.spentMinor).toBe(
-      one.chosen.reduce((sum, place) => sum + problem.candidates[place]!.priceMinor, 0),
+      one.chosen.reduce((sum, place) => sum + sure(problem.candidates[place]).priceMinor, 0),
     );
     expect(one.spentMinor).toBeLessThanOrEqual(problem.budgetMinor);
     for (const looks of one.looks)
@@ -66,7 +67,9 @@ describe('the planned box', () => {
     const plan = planOf(problem);
     expect(plan.refusal.length).toBeGreaterThan(0);
     for (const { place, costs } of plan.refusal) {
-      const without = exhaustive(modelOf({ ...problem, bans: [problem.candidates[place]!.piece.id] }))!;
+      const without = sure(
+        exhaustive(modelOf({ ...problem, bans: [sure(problem.candidates[place]).piece.id] })),
+      );
       // The looks that are told over are those of the whole shelf; what is enumerated without the piece may differ a little.
       expect(costs).toBeGreaterThanOrEqual(0);
       expect(Math.abs(plan.value - costs - without)).toBeLessThanOrEqual(0.02 * plan.value);
@@ -78,27 +81,33 @@ describe('the planned box', () => {
     const [first, second, third] = base.candidates.map(({ piece }) => piece);
     const problem: PlanProblem = {
       ...base,
-      pins: [first!.id],
-      bans: [second!.id],
-      candidates: base.candidates.map((each) => (each.piece.id === third!.id ? { ...each, stock: 0 } : each)),
+      pins: [sure(first).id],
+      bans: [sure(second).id],
+      candidates: base.candidates.map((each) =>
+        each.piece.id === sure(third).id ? { ...each, stock: 0 } : each,
+      ),
       least: 2,
       budgetMinor: 90_000,
     };
-    const ids = planOf(problem).chosen.map((place) => problem.candidates[place]!.piece.id);
-    expect(ids).toContain(first!.id);
-    expect(ids).not.toContain(second!.id);
-    expect(ids).not.toContain(third!.id);
+    const ids = planOf(problem).chosen.map((place) => sure(problem.candidates[place]).piece.id);
+    expect(ids).toContain(sure(first).id);
+    expect(ids).not.toContain(sure(second).id);
+    expect(ids).not.toContain(sure(third).id);
     expect(ids.length).toBeGreaterThanOrEqual(2);
-    const kind = problem.candidates.find(
-      ({ piece }) => ![first, second, third].some((each) => each!.id === piece.id),
-    )!.piece.category;
+    const kind = sure(
+      problem.candidates.find(
+        ({ piece }) => ![first, second, third].some((each) => sure(each).id === piece.id),
+      ),
+    ).piece.category;
     const asked = planOf({
       ...problem,
       asks: [{ ask: { text: kind, kinds: [kind], unknown: [] }, must: true }],
     });
-    expect(asked.chosen.some((place) => problem.candidates[place]!.piece.category === kind)).toBe(true);
+    expect(asked.chosen.some((place) => sure(problem.candidates[place]).piece.category === kind)).toBe(true);
     const bounded = planOf({ ...problem, bounds: { [kind]: [0, 0] } });
-    expect(bounded.chosen.some((place) => problem.candidates[place]!.piece.category === kind)).toBe(false);
+    expect(bounded.chosen.some((place) => sure(problem.candidates[place]).piece.category === kind)).toBe(
+      false,
+    );
   });
 
   it('says plainly what contradicts itself: a smallest set, of which any one given up makes the rest possible', () => {
@@ -106,7 +115,7 @@ describe('the planned box', () => {
     const dearest = [...base.candidates].sort((a, b) => b.priceMinor - a.priceMinor).slice(0, 2);
     const problem: PlanProblem = {
       ...base,
-      budgetMinor: dearest[0]!.priceMinor + dearest[1]!.priceMinor - 1,
+      budgetMinor: sure(dearest[0]).priceMinor + sure(dearest[1]).priceMinor - 1,
       pins: dearest.map(({ piece }) => piece.id),
       asks: [{ ask: readAsk('a pink tutu'), must: false }],
     };
@@ -130,7 +139,10 @@ describe('the planned box', () => {
 
   it('of two thousand is planned among the two hundred that are likeliest', () => {
     const problem = planProblem({ candidates: 2000, owned: 6, occasions: 1, budget: 600, most: 5 }, 11);
-    const { model, chosen, spentMinor } = planOf({ ...problem, pins: [problem.candidates[1999]!.piece.id] });
+    const { model, chosen, spentMinor } = planOf({
+      ...problem,
+      pins: [sure(problem.candidates[1999]).piece.id],
+    });
     expect(model.considered.filter(Boolean)).toHaveLength(200);
     expect(model.considered[1999]).toBe(true);
     expect(chosen).toContain(1999);
@@ -140,7 +152,7 @@ describe('the planned box', () => {
 
   it('never holds what the client may not wear, not even pinned or sure to be kept', () => {
     const base = small(12);
-    const wool = { ...base.candidates[0]!.piece.fabric, fibres: [{ name: 'lambswool', pct: 100 }] };
+    const wool = { ...sure(base.candidates[0]).piece.fabric, fibres: [{ name: 'lambswool', pct: 100 }] };
     const candidates = base.candidates.map((each, i) => ({
       ...each,
       keep: i === 0 ? 1 : each.keep,
@@ -150,8 +162,8 @@ describe('the planned box', () => {
     const allergic = { setting: { client: { ...NOBODY, allergies: ['wool'] } } };
     expect(planOf(problem).chosen).toContain(0);
     expect(planOf({ ...problem, ...allergic }).chosen).not.toContain(0);
-    const pinned = planOf({ ...problem, ...allergic, pins: [candidates[0]!.piece.id] });
-    expect(pinned.conflict.map(({ name }) => name)).toEqual([`pin ${candidates[0]!.piece.id}`]);
+    const pinned = planOf({ ...problem, ...allergic, pins: [sure(candidates[0]).piece.id] });
+    expect(pinned.conflict.map(({ name }) => name)).toEqual([`pin ${sure(candidates[0]).piece.id}`]);
   });
 
   it('of nothing is nothing, and is no conflict', () => {

@@ -17,6 +17,7 @@ import {
 import { describe, expect, it } from 'vitest';
 import { anOccasion } from '../../support/judging';
 import { one } from '../../support/pieces';
+import { sure } from '../../support/sure';
 
 const body = bodyOf({ heightMm: 1700, bust: 920, waist: 740, hip: 990, armLength: 600, shoulderWidth: 390 });
 const shirt = one('s', 'shirt', '#ffffff', { cut: { neckline: 'collar', sleeve: 'long' } });
@@ -140,7 +141,7 @@ describe('ranking what may be pulled', () => {
       ask: readAsk('a green shirt for the machine'),
     });
     expect(ranked[0]?.reasons).toHaveLength(3);
-    const [fit, ...rest] = ranked[0]!.reasons;
+    const [fit, ...rest] = sure(ranked[0]).reasons;
     expect(fit?.points).toBe(USUAL_PULL_WEIGHTS.fit);
     expect(rest.map(({ points }) => points)).toEqual(
       [...rest.map(({ points }) => points)].sort((a, b) => b - a),
@@ -171,7 +172,7 @@ describe('what an ask rules out', () => {
         { hex: '#5f3f84', share: 0.2 },
       ],
     });
-    const [asked] = readAsk('a purple shirt').colours!;
-    expect([isInColour(striped, asked!), isInColour(piece, asked!)]).toEqual([false, true]);
+    const [asked] = sure(readAsk('a purple shirt').colours);
+    expect([isInColour(striped, sure(asked)), isInColour(piece, sure(asked))]).toEqual([false, true]);
   });
 });

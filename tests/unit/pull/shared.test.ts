@@ -1,5 +1,6 @@
 import { apartFrom, type Said, sharedBy } from '@core/pull';
 import { describe, expect, it } from 'vitest';
+import { sure } from '../../support/sure';
 
 const mood = (name: string): Said => ({ code: 'mood', params: { mood: name } });
 const dear: Said = { code: 'over-budget' };
@@ -16,7 +17,7 @@ describe('what all candidates share', () => {
       row(['quiet', 'sharp'], dear),
     ];
     expect(sharedBy(rows)).toEqual({ reasons: [mood('quiet'), mood('sharp')], doubt: dear });
-    expect(apartFrom(sharedBy(rows), rows[0]!)).toEqual({ reasons: [mood('warm')], doubt: undefined });
+    expect(apartFrom(sharedBy(rows), sure(rows[0]))).toEqual({ reasons: [mood('warm')], doubt: undefined });
   });
   it('is not what one of them does not say, and nothing where there are few', () => {
     expect(sharedBy([row(['quiet'], dear), row(['warm'], dear), row(['quiet'])])).toEqual({ reasons: [] });

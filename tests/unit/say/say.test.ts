@@ -5,6 +5,7 @@ import { sayOf, shortName, speaker } from '@core/say';
 import { lengthIn, listed, spelt, warmthIn } from '@core/words';
 import { describe, expect, it } from 'vitest';
 import { one } from '../../support/pieces';
+import { sure } from '../../support/sure';
 
 const AMERICAN = { english: 'american', units: 'in' } as const;
 const named = (title: string, category: Parameters<typeof one>[1] = 'trousers') => ({
@@ -108,7 +109,8 @@ describe('a finding put into words', () => {
         params: { zone: 'upper-arms' },
       },
     ]);
-    const read = (options: Parameters<typeof speaker>[1]) => sentence(found[0]!, speaker(pieces, options));
+    const read = (options: Parameters<typeof speaker>[1]) =>
+      sentence(sure(found[0]), speaker(pieces, options));
     expect(read({ pronoun: 'she' })).toBe('The upper arms are bare; she keeps them covered.');
     expect(read({ name: 'Odo Marsh' })).toBe('The upper arms are bare; Odo keeps them covered.');
   });

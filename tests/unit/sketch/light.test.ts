@@ -6,6 +6,7 @@ import { svgItems } from '@core/sketch';
 import fc from 'fast-check';
 import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
+import { sure } from '../../support/sure';
 
 const hexes = fc.integer({ min: 0, max: 0xffffff }).map((value) => `#${value.toString(16).padStart(6, '0')}`);
 
@@ -69,7 +70,7 @@ describe('light on cloth', () => {
         .toBuffer({ resolveWithObject: true });
       const linear = (v: number): number => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4);
       const sum = [0, 0, 0];
-      for (let i = 0; i < data.length; i++) sum[i % 3]! += linear(data[i]! / 255);
+      for (let i = 0; i < data.length; i++) sum[i % 3] = sure(sum[i % 3]) + linear(sure(data[i]) / 255);
       const gamma = (v: number): number => (v <= 0.0031308 ? v * 12.92 : 1.055 * v ** (1 / 2.4) - 0.055);
       const mean = `#${sum
         .map((v) =>

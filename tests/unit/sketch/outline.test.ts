@@ -5,6 +5,7 @@ import { sketchOf } from '@core/sketch';
 import { describe, expect, it } from 'vitest';
 import { stream } from '../../support/stream';
 import { one } from '../../support/pieces';
+import { sure } from '../../support/sure';
 
 type P = readonly [number, number];
 
@@ -14,10 +15,10 @@ function crossings(ring: readonly P[]): number {
   const clear = 4;
   let count = 0;
   for (let i = 0; i < ring.length; i++) {
-    const [a, b] = [ring[i]!, ring[(i + 1) % ring.length]!];
+    const [a, b] = [sure(ring[i]), sure(ring[(i + 1) % ring.length])];
     for (let j = i + 2; j < ring.length; j++) {
       if (i === 0 && j === ring.length - 1) continue;
-      const [c, d] = [ring[j]!, ring[(j + 1) % ring.length]!];
+      const [c, d] = [sure(ring[j]), sure(ring[(j + 1) % ring.length])];
       const [p, q, r, s] = [side(a, b, c), side(a, b, d), side(c, d, a), side(c, d, b)];
       // A hair's breadth at a corner is no crossing: the ends must lie clearly on both sides.
       const far = (u: number, v: number, w: P, z: P): boolean =>

@@ -3,6 +3,7 @@ import { CATEGORIES, modesOf, type Piece } from '@core/piece';
 import { isTaught, type Item, stepsOf } from '@core/sketch';
 import { describe, expect, it } from 'vitest';
 import { one } from '../../support/pieces';
+import { sure } from '../../support/sure';
 
 const BODIES = [
   bodyOf({ heightMm: 1500, bust: 820, waist: 650, hip: 880 }),
@@ -75,7 +76,7 @@ describe('ways of wearing, shown step by step', () => {
 
   it('are not shown where nothing is to be done', () => {
     for (const piece of pieces.filter((each) => !isTaught(each)))
-      expect(stepsOf(piece, BODIES[0]!)).toEqual([]);
+      expect(stepsOf(piece, sure(BODIES[0]))).toEqual([]);
     expect(isTaught(one('tee', 'tee', '#ffffff', { mode: 'untucked' }))).toBe(false);
     expect(isTaught(one('body', 'bodysuit', '#ffffff'))).toBe(false);
   });

@@ -8,6 +8,7 @@ import { variantsOf } from '@core/ways/looks';
 import { describe, expect, it } from 'vitest';
 import { demoPieces, demoSetting } from '../../bench/pool';
 import { stream } from '../../support/stream';
+import { sure } from '../../support/sure';
 
 const { occasion, ...client } = demoSetting();
 const occasions = occasion ? [occasion] : [];
@@ -93,7 +94,7 @@ describe('ways to wear a piece', () => {
     const TRIES = 8;
     for (let i = 0; i < TRIES; i++) {
       const pieces = smallCloset(next);
-      const pin = pieces[0]!.id;
+      const pin = sure(pieces[0]).id;
       const found = answerOf({ pieces, around: [pin], count: 3, setting: client, occasions });
       const every = everyLook(pieces, pin);
       const best = Math.max(...every.map(({ score }) => score));
@@ -103,10 +104,13 @@ describe('ways to wear a piece', () => {
       let farthestLeast = 0;
       for (let a = 0; a < facts.length; a++)
         for (let b = a + 1; b < facts.length; b++) {
-          const ab = apart[a]![b]!;
+          const ab = sure(sure(apart[a])[b]);
           if (ab <= farthestLeast) continue;
           for (let c = b + 1; c < facts.length; c++)
-            farthestLeast = Math.max(farthestLeast, Math.min(ab, apart[a]![c]!, apart[b]![c]!));
+            farthestLeast = Math.max(
+              farthestLeast,
+              Math.min(ab, sure(sure(apart[a])[c]), sure(sure(apart[b])[c])),
+            );
         }
       if (good.length < 3 || found.distance >= farthestLeast * 0.95) close++;
     }
@@ -128,7 +132,7 @@ describe('ways to wear a piece', () => {
     });
   });
   it('differ in how a piece is worn where it may be worn in many ways', () => {
-    const scarf = all.find((piece) => piece.category === 'scarf' && modesOf(piece).length > 2)!;
+    const scarf = sure(all.find((piece) => piece.category === 'scarf' && modesOf(piece).length > 2));
     const found = answerOf({
       pieces: [...new Set([...all.slice(0, 70), scarf])],
       around: [scarf.id],
@@ -159,7 +163,7 @@ describe('the distance of two looks', () => {
     for (let i = 0; i < 40; i++) {
       const points = Array.from({ length: 12 }, () => [next(), next()] as const);
       const apart = (a: number, b: number) =>
-        Math.hypot(points[a]![0] - points[b]![0], points[a]![1] - points[b]![1]);
+        Math.hypot(sure(points[a])[0] - sure(points[b])[0], sure(points[a])[1] - sure(points[b])[1]);
       let best = 0;
       for (let a = 0; a < 12; a++)
         for (let b = a + 1; b < 12; b++)

@@ -11,18 +11,15 @@ const way = (
 export const AS_IS = way('worn', 'Worn', 'Worn as it comes.');
 
 export const UNTUCKED = way('untucked', 'Untucked', 'Wear it loose over the waistband.', { tuck: 'out' });
-export const FULL_TUCK = way(
+const FULL_TUCK = way(
   'full-tuck',
   'Full tuck',
   'Tuck it in all round, then raise both arms once to ease it out a little.',
   { tuck: 'full' },
 );
-export const HALF_TUCK = way(
-  'half-tuck',
-  'Half tuck',
-  'Tuck one side of the front only and let the other fall.',
-  { tuck: 'half' },
-);
+const HALF_TUCK = way('half-tuck', 'Half tuck', 'Tuck one side of the front only and let the other fall.', {
+  tuck: 'half',
+});
 export const FRONT_TUCK = way(
   'front-tuck',
   'Front tuck',

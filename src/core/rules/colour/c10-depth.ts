@@ -8,7 +8,7 @@ import { solid } from '../given';
 import { type Scene } from '../scene';
 
 /** Northern season of a day; undefined without one. */
-export const seasonOf = (day: string | undefined): 'spring' | 'summer' | 'autumn' | 'winter' | undefined => {
+const seasonOf = (day: string | undefined): 'spring' | 'summer' | 'autumn' | 'winter' | undefined => {
   const month = Number(day?.slice(5, 7));
   if (!month) return undefined;
   return month >= 3 && month <= 5
