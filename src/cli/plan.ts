@@ -4,7 +4,7 @@ import { print, refuse, textOf } from './file';
 
 const USAGE = 'usage: npm run -s plan -- FILE [--exact] [--seed N]   (or - for standard input)';
 
-/** Prints the plan of a box; exit 2 on a bad file or argument, with every fault. */
+/** Prints the plan of a box, of several, or of a journey; exit 2 on a bad file or argument, with every fault. */
 async function main(args: readonly string[]): Promise<number> {
   const faults: string[] = [];
   const files: string[] = [];
@@ -25,7 +25,7 @@ async function main(args: readonly string[]): Promise<number> {
   if (text === undefined) return 2;
   const read = readPlan(text);
   if (!read.ok) return refuse(read.faults);
-  print(await planPrinted(read.problem, seed, () => performance.now(), exact ? bestOf : undefined));
+  print(await planPrinted(read.file, seed, () => performance.now(), exact ? bestOf : undefined));
   return 0;
 }
 

@@ -6,8 +6,7 @@ import { type LengthUnit, MM_PER_INCH, PRONOUNS } from '@core/words';
 import type { z } from 'zod';
 import { saveClientCall } from './client/save-client';
 import { folded, readRows } from './csv';
-import { faultsOf } from './faults';
-import type { ImportFault } from './import-file';
+import { type ImportFault, refusedIn } from './import-fault';
 
 /** One row of a file of clients, ready to be saved. */
 export interface ClientCsvRow {
@@ -130,19 +129,20 @@ export function readClientCsv(text: string, units: LengthUnit): ClientCsv {
   const read = readRows(text, [], (header) => BY_FOLD.get(folded(header)));
   const headers = new Set(read.rows.flatMap(({ record }) => Object.keys(record)));
   if (read.rows.length > 0 && !headers.has('name') && !headers.has('firstName') && !headers.has('lastName'))
-    return { rows: [], faults: [{ row: 1, path: 'name', message: 'this column is missing' }] };
+    return { rows: [], faults: [{ row: 1, path: 'name', code: 'missing-column' }] };
   const faults: ImportFault[] = [...read.faults];
   const rows: ClientCsvRow[] = [];
   const seen = new Map<string, number>();
   for (const { row, record } of read.rows) {
-    const found = readRow(record, units);
+    const found = readRow(record, row, units);
     const key = 'input' in found ? clientKey(found.input) : '';
-    if ('faults' in found) faults.push(...found.faults.map((each) => ({ row, ...each })));
+    if ('faults' in found) faults.push(...found.faults);
     else if (seen.has(key))
       faults.push({
         row,
         path: 'name',
-        message: `${found.input.name} stands in row ${seen.get(key)} already`,
+        code: 'twice',
+        params: { said: found.input.name, row: seen.get(key) ?? row },
       });
     else {
       seen.set(key, row);
@@ -161,28 +161,26 @@ export const clientKey = ({
   readonly email?: string | null | undefined;
 }): string => (email ? `@${email.trim().toLowerCase()}` : name.trim().toLowerCase().replace(/\s+/g, ' '));
 
-type Found =
-  | { readonly input: ClientCsvRow['input'] }
-  | { readonly faults: readonly { readonly path: string; readonly message: string }[] };
+type Found = { readonly input: ClientCsvRow['input'] } | { readonly faults: readonly ImportFault[] };
 
-function readRow(record: Readonly<Record<string, string>>, units: LengthUnit): Found {
+function readRow(record: Readonly<Record<string, string>>, row: number, units: LengthUnit): Found {
   const cell = (name: string): string => (record[name] ?? '').trim();
-  const faults: { path: string; message: string }[] = [];
+  const faults: ImportFault[] = [];
+  const fault = (path: string, code: 'not-length' | 'not-amount' | 'not-height'): void =>
+    void faults.push({ row, path, code, params: { said: cell(path) } });
   const measures: Partial<Record<BodyMeasure, number>> = {};
   for (const name of BODY_MEASURES) {
     if (cell(name) === '') continue;
     const mm = tapeMm(cell(name), units);
-    if (mm === undefined)
-      faults.push({ path: name, message: `${cell(name)}: not a length, as 168 cm or 5 ft 6` });
+    if (mm === undefined) fault(name, 'not-length');
     else measures[name] = mm;
   }
   const budget = cell('budget') === '' ? null : parseMoney(cell('budget'));
-  if (budget === undefined) faults.push({ path: 'budget', message: `${cell('budget')}: not an amount` });
+  if (budget === undefined) fault('budget', 'not-amount');
   // Heels are spoken of in cm or inches, and a bare 30 or more is mm.
   const heel = cell('heelMax');
   const heelMaxMm = heel === '' ? undefined : /^\d{2,3}$/.test(heel) ? Number(heel) : tapeMm(heel, units);
-  if (heel !== '' && heelMaxMm === undefined)
-    faults.push({ path: 'heelMax', message: `${heel}: not a height, as 4 cm or 1.5 in` });
+  if (heel !== '' && heelMaxMm === undefined) fault('heelMax', 'not-height');
   const parsed = saveClientCall.input.safeParse({
     name: cell('name') || [cell('firstName'), cell('lastName')].filter(Boolean).join(' '),
     about: cell('about'),
@@ -203,7 +201,7 @@ function readRow(record: Readonly<Record<string, string>>, units: LengthUnit): F
     notes: cell('notes'),
   });
   if (!parsed.success)
-    faults.push(...faultsOf(parsed.error).map(({ path, message }) => ({ path: columnOf(path), message })));
+    faults.push(...refusedIn(row, parsed.error).map((each) => ({ ...each, path: columnOf(each.path) })));
   return faults.length > 0 || !parsed.success ? { faults } : { input: parsed.data };
 }
 

@@ -1,11 +1,10 @@
 import { type GivenPiece, ownMeasures, type Piece, pieceFrom } from '@core/piece';
 import { closetItemSchema } from './closet-item';
 import { columnNamed, csvOf, readRows } from './csv';
-import { faultsOf } from './faults';
 import { jsonList } from './json-list';
 import { cellsOfPiece, pieceCells, pieceColumn } from './piece-cells';
 import { measuresSchema, pieceSchema } from './piece';
-import type { ImportFault } from './import-file';
+import { type ImportFault, refusedIn } from './import-fault';
 
 /** An item of a closet file: the piece, and how the client stands to it. */
 export interface ClosetItem {
@@ -42,10 +41,10 @@ function readCsv(text: string): ClosetFile {
   for (const { row, record } of read.rows) {
     const { given, measures } = pieceCells(record);
     const sizes = measuresSchema.safeParse(measures);
-    if (!sizes.success) faults.push(...faultsOf(sizes.error, 'measures.').map((each) => ({ row, ...each })));
+    if (!sizes.success) faults.push(...refusedIn(row, sizes.error, 'measures.'));
     const piece = pieceSchema.safeParse({ ...given, measures: sizes.data ?? {} });
-    if (!piece.success) faults.push(...faultsOf(piece.error).map((each) => ({ row, ...each })));
-    if ((record.title ?? '').trim() === '') faults.push({ row, path: 'title', message: 'missing' });
+    if (!piece.success) faults.push(...refusedIn(row, piece.error));
+    if ((record.title ?? '').trim() === '') faults.push({ row, path: 'title', code: 'missing' });
     else if (piece.success && sizes.success) {
       const is = (flag: string): boolean => /^(true|yes|1|x)$/i.test((record[flag] ?? '').trim());
       items.push({

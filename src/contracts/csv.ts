@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import type { ImportFault } from './import-file';
+import type { ImportFault } from './import-fault';
 
 /** A header without what people write differently: capitals, spaces, hyphens, underscores, dots. */
 export const folded = (header: string): string => header.toLowerCase().replace(/[\s_.\-:]+/g, '');
@@ -38,19 +38,18 @@ export function readRows(
   if (missing.length > 0)
     return {
       rows: [],
-      faults: missing.map((column) => ({ row: 1, path: column, message: 'this column is missing' })),
+      faults: missing.map((column): ImportFault => ({ row: 1, path: column, code: 'missing-column' })),
     };
   const faults: ImportFault[] = headers
     .filter((header) => header !== '' && nameOf(header) === undefined)
-    .map((header) => ({ row: 1, path: header, message: 'not a known column' }));
+    .map((header) => ({ row: 1, path: header, code: 'unknown-column' }));
   const rows = parsed.data.flatMap((record, i) => {
     const row = i + 2;
     const broken = parsed.errors.find((error) => error.row === i);
-    if (broken) faults.push({ row, path: '(row)', message: broken.message });
+    if (broken) faults.push({ row, path: '(row)', code: 'broken', params: { what: broken.message } });
     return broken ? [] : [{ row, record }];
   });
-  if (parsed.data.length === 0)
-    faults.push({ row: 1, path: '(file)', message: 'there are no rows below the header' });
+  if (parsed.data.length === 0) faults.push({ row: 1, path: '(file)', code: 'no-rows' });
   return { rows, faults };
 }
 

@@ -4,6 +4,8 @@ export * from './box/hand-over';
 export * from './box/move-box';
 export * from './box/save-brief';
 export * from './box/start-box';
+export * from './client/client-list';
+export * from './client/client-page';
 export * from './client/erase-client';
 export * from './client/export-client';
 export * from './client/import-clients';

@@ -1,10 +1,5 @@
 import { z } from 'zod';
-import type { Fault } from './faults';
-
-export interface ImportFault extends Fault {
-  /** Row of the file as a spreadsheet counts, the header being row 1. */
-  readonly row: number;
-}
+import type { ImportFault } from './import-fault';
 
 /** What a file holds and what of it was taken; `R` is what is shown of a row that is new and good. */
 export interface ImportAnswer<R extends { readonly row: number } = { readonly row: number }> {

@@ -2,10 +2,9 @@ import { isEan13, styleIdOf } from '@core/stock';
 import { parseMoney } from '@core/money';
 import type { Category, Swatch } from '@core/piece';
 import { columnNamed, readRows } from './csv';
-import { faultsOf } from './faults';
 import { pieceCells, pieceColumn } from './piece-cells';
 import { measuresSchema, pieceSchema, type StoredAttributes } from './piece';
-import type { ImportFault } from './import-file';
+import { type ImportFault, refusedIn } from './import-fault';
 
 /** One row of a stock file: one size of one garment. */
 export interface StockCsvRow {
@@ -67,7 +66,12 @@ export function readStockCsv(text: string): StockCsv {
     const found = readRow(record, row);
     if ('faults' in found) faults.push(...found.faults);
     else if (skus.has(found.sku))
-      faults.push({ row, path: 'sku', message: `${found.sku} stands in row ${skus.get(found.sku)} already` });
+      faults.push({
+        row,
+        path: 'sku',
+        code: 'twice',
+        params: { said: found.sku, row: skus.get(found.sku) ?? row },
+      });
     else {
       skus.set(found.sku, row);
       rows.push(found);
@@ -89,28 +93,25 @@ function readRow(
 ): StockCsvRow | { faults: ImportFault[] } {
   const cell = (name: string): string => (record[name] ?? '').trim();
   const faults: ImportFault[] = [];
-  const fault = (path: string, message: string): void => void faults.push({ row, path, message });
-  for (const column of ['title', 'size', 'sku'] as const) if (cell(column) === '') fault(column, 'missing');
+  type Unreadable = 'not-amount' | 'below-0' | 'not-amount-from-0' | 'not-count' | 'not-ean';
+  const fault = (path: string, code: Unreadable): void =>
+    void faults.push({ row, path, code, params: { said: cell(path) } });
+  for (const path of ['title', 'size', 'sku'] as const)
+    if (cell(path) === '') faults.push({ row, path, code: 'missing' });
   const priceMinor = parseMoney(cell('price'));
-  if (priceMinor === undefined) fault('price', `${cell('price') || 'empty'}: not an amount`);
-  else if (priceMinor < 0) fault('price', `${cell('price')}: not below 0`);
+  if (priceMinor === undefined) fault('price', 'not-amount');
+  else if (priceMinor < 0) fault('price', 'below-0');
   const costMinor = cell('cost') === '' ? undefined : parseMoney(cell('cost'));
-  if (cell('cost') !== '' && (costMinor === undefined || costMinor < 0))
-    fault('cost', `${cell('cost')}: not an amount from 0`);
+  if (cell('cost') !== '' && (costMinor === undefined || costMinor < 0)) fault('cost', 'not-amount-from-0');
   const qty = /^\d{1,6}$/.test(cell('qty')) ? Number(cell('qty')) : undefined;
-  if (qty === undefined) fault('qty', `${cell('qty') || 'empty'}: a whole number from 0 is wanted`);
+  if (qty === undefined) fault('qty', 'not-count');
   const ean = cell('ean') || undefined;
-  if (ean !== undefined && !isEan13(ean)) fault('ean', `${ean}: not an EAN-13`);
+  if (ean !== undefined && !isEan13(ean)) fault('ean', 'not-ean');
   const { given, measures } = pieceCells(record);
   const piece = pieceSchema.safeParse(given);
-  if (!piece.success)
-    faults.push(
-      ...faultsOf(piece.error)
-        .filter(({ path }) => path !== 'title')
-        .map((each) => ({ row, ...each })),
-    );
+  if (!piece.success) faults.push(...refusedIn(row, piece.error).filter(({ path }) => path !== 'title'));
   const sizes = measuresSchema.safeParse(measures);
-  if (!sizes.success) faults.push(...faultsOf(sizes.error, 'measures.').map((each) => ({ row, ...each })));
+  if (!sizes.success) faults.push(...refusedIn(row, sizes.error, 'measures.'));
   if (faults.length > 0 || !piece.success || !sizes.success || priceMinor === undefined || qty === undefined)
     return { faults };
   const { id: _id, title, category, colours, formality, ...attributes } = piece.data;

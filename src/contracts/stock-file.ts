@@ -2,6 +2,7 @@ import { type GivenPiece, pieceFrom } from '@core/piece';
 import { isEan13, styleIdOf } from '@core/stock';
 import { z } from 'zod';
 import { csvOf } from './csv';
+import type { ImportFault } from './import-fault';
 import { jsonList } from './json-list';
 import { measuresSchema, minorSchema, pieceSchema, type StoredAttributes } from './piece';
 import { cellsOfPiece } from './piece-cells';
@@ -42,7 +43,12 @@ export function readStock(text: string): StockCsv {
   const odd = rows.flatMap((each) =>
     unkeepable(each)
       .slice(0, 1)
-      .map((fault) => ({ row: each.row, ...fault })),
+      .map(({ path, message }): ImportFault => ({
+        row: each.row,
+        path,
+        code: 'refused',
+        params: { why: message },
+      })),
   );
   const bad = new Set(odd.map(({ row }) => row));
   return { rows: rows.filter(({ row }) => !bad.has(row)), faults: [...faults, ...odd] };
@@ -59,7 +65,7 @@ function readStockJson(text: string): StockCsv {
     const styleId = style ?? styleIdOf(title);
     for (const { measures, ean, ...size } of sizes) {
       if (skus.has(size.sku))
-        faults.push({ row, path: 'sku', message: `${size.sku} stands in this file already` });
+        faults.push({ row, path: 'sku', code: 'in-file-twice', params: { said: size.sku } });
       else
         rows.push({
           ...size,

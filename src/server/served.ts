@@ -15,6 +15,7 @@ export * from './box/scan-line';
 export * from './box/start-box';
 export * from './box/tally';
 export * from './client/brief-link';
+export * from './client/client-view';
 export * from './client/closet';
 export * from './client/consents';
 export * from './client/import-clients';

@@ -4,6 +4,7 @@ import type { Profile } from '@core/client';
 import { type Piece, wear } from '@core/piece';
 import { figureDrawing, layersOf, svgItems } from '@core/sketch';
 import { useId, useMemo } from 'react';
+import './fit-figure.css';
 
 interface Props {
   readonly piece: Piece;

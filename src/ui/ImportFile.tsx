@@ -1,4 +1,5 @@
-import type { ImportAnswer, ImportFault, ImportTake } from '@contracts/import-file';
+import { type ImportFault, importFaultWords } from '@contracts/import-fault';
+import type { ImportAnswer, ImportTake } from '@contracts/import-file';
 import { textOf } from '@contracts/csv';
 import { Button, FileInput, Modal, ScrollArea } from '@mantine/core';
 import { type ReactNode, useState } from 'react';
@@ -104,7 +105,7 @@ export function ImportFile<R extends Row>(props: Props<R>) {
             {answer.faults.length > 0 && <Faults faults={answer.faults} />}
             {answer.good.length > 0 && (
               <ScrollArea.Autosize mah={170}>
-                <table className="import-table">
+                <table className="plain-table">
                   <thead>
                     <tr>
                       <th scope="col">Row</th>
@@ -152,7 +153,7 @@ export function ImportFile<R extends Row>(props: Props<R>) {
 function Faults({ faults }: { readonly faults: readonly ImportFault[] }) {
   return (
     <ScrollArea.Autosize mah={190}>
-      <table className="import-table">
+      <table className="plain-table">
         <thead>
           <tr>
             <th scope="col">Row</th>
@@ -165,7 +166,7 @@ function Faults({ faults }: { readonly faults: readonly ImportFault[] }) {
             <tr key={i}>
               <td className="num">{fault.row}</td>
               <td>{fault.path}</td>
-              <td>{fault.message}</td>
+              <td>{importFaultWords(fault)}</td>
             </tr>
           ))}
         </tbody>

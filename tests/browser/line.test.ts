@@ -85,7 +85,7 @@ async function walk({ prefix, client, page, person, wear }: Trial): Promise<void
     await page.waitForFunction(
       (wanted) =>
         document.querySelectorAll('.pull-rows > li').length === 1 &&
-        document.querySelector('.pull-title')?.textContent === wanted,
+        document.querySelector('.piece-title')?.textContent === wanted,
       { timeout: 60_000 },
       name,
     );

@@ -73,7 +73,7 @@ describe('pulling by keyboard', () => {
   it('orders by the looks that open only when that is asked for', async () => {
     const { page, person } = open;
     const titles = (): Promise<string[]> =>
-      page.$$eval('.pull-title', (rows) => rows.map((row) => row.textContent ?? ''));
+      page.$$eval('.piece-title', (rows) => rows.map((row) => row.textContent ?? ''));
     const asCame = await titles();
     await page.waitForFunction(
       () => ![...document.querySelectorAll('.pull-opens')].some((each) => each.textContent === '…'),
@@ -197,7 +197,7 @@ describe('a scanner', () => {
       .select()
       .from(variant)
       .where(eq(variant.id, sure(line).variantId));
-    await scan(sure(size).sku, '.line-scanned');
+    await scan(sure(size).sku, '.piece-scanned');
     const scanned = async () =>
       (await linesOf(boxId)).filter(({ scannedAt }) => scannedAt).map(({ id }) => id);
     expect(await scanned()).toEqual([sure(line).id]);

@@ -4,6 +4,7 @@ import { eq, sql } from 'drizzle-orm';
 import { describe, expect, it } from 'vitest';
 import { openShop } from '../support/open-shop';
 import { sure } from '../support/sure';
+import { importFaultWords } from '@contracts/import-fault';
 
 const shop = openShop();
 
@@ -79,7 +80,7 @@ Bad bust,tee,white,M,R-5,20,1,crew,20
       '9 title',
       '9 qty',
     ]);
-    expect(answer.faults[0]?.message).toBe('-3: not below 0');
+    expect(answer.faults[0]).toMatchObject({ code: 'below-0', params: { said: '-3' } });
     const all = await shop.stylist.call('import-stock', { csv, take: 'all' });
     expect(all.status).toBe(422);
     expect(all.problem.faults[0]).toEqual({ path: 'row 3, price', message: '-3: not below 0' });
@@ -89,7 +90,7 @@ Bad bust,tee,white,M,R-5,20,1,crew,20
 
   it('names a missing column, an empty file, a file of 30 MB', async () => {
     const missing = await shop.stylist.call('import-stock', { csv: 'title,category\nx,tee', take: 'check' });
-    expect(missing.answer.faults.map(({ path, message }) => `${path}: ${message}`)).toContain(
+    expect(missing.answer.faults.map((fault) => `${fault.path}: ${importFaultWords(fault)}`)).toContain(
       'price: this column is missing',
     );
     const empty = await shop.stylist.call('import-stock', { csv: '', take: 'check' });

@@ -1,7 +1,7 @@
-import { linearOf, modelOf, search, worthOf } from '@core/plan';
+import { linearOf, linearOfAll, modelOf, packFor, planTogether, search, worthOf } from '@core/plan';
 import { describe, expect, it } from 'vitest';
 import { bestOf } from '../../src/cli/exact';
-import { planProblem } from '../support/plan-instances';
+import { boxesOver, planProblem } from '../support/plan-instances';
 import { sure } from '../support/sure';
 
 /** Against HiGHS (Huangfu & Hall 2018), which solves the same model exactly. */
@@ -21,4 +21,26 @@ describe('the planned box against a solver', () => {
       expect(found / sure(best)).toBeGreaterThanOrEqual(0.995);
     },
   );
+
+  it('of three boxes over one stock, with nobody below a fair share', async () => {
+    for (const seed of [8]) {
+      const { boxes, value, units, floors } = planTogether(boxesOver(3, 14, seed), 1);
+      const best = await bestOf(
+        linearOfAll(
+          boxes.map(({ model }) => model),
+          { units, floors: boxes.every(({ fair }) => fair) ? floors : floors.map(() => 0) },
+        ),
+      );
+      expect(value).toBeLessThanOrEqual(sure(best) + 1e-6);
+      expect(value / sure(best)).toBeGreaterThanOrEqual(0.98);
+    }
+  });
+
+  it('of a journey of six days', async () => {
+    const problem = planProblem({ candidates: 0, owned: 30, occasions: 2, budget: 0, most: 60 }, 3);
+    const { value, model } = packFor(problem, { days: 6, maxPieces: 10, maxG: 6000 });
+    const best = await bestOf(linearOf(model));
+    expect(value).toBeLessThanOrEqual(sure(best) + 1e-6);
+    expect(value / sure(best)).toBeGreaterThanOrEqual(0.995);
+  });
 });

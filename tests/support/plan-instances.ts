@@ -138,3 +138,20 @@ export function planProblem(
     bans: [],
   };
 }
+
+/** Boxes of different clients over one stock, of which every piece is there once. */
+export function boxesOver(boxes: number, candidates: number, seed: number, stock = 1): PlanProblem[] {
+  const shelf = planProblem({ candidates, owned: 0, occasions: 1, budget: 0 }, seed).candidates.map(
+    (each) => ({
+      ...each,
+      stock,
+    }),
+  );
+  return Array.from({ length: boxes }, (_, b) => ({
+    ...planProblem(
+      { candidates: 0, owned: 8, occasions: 1 + (b % 2), budget: 380 + 40 * b, most: 4 },
+      seed + 100 * b + 1,
+    ),
+    candidates: shelf,
+  }));
+}

@@ -23,6 +23,13 @@ export interface PlanModel {
   /** Points of each candidate by itself. */
   readonly own: readonly number[];
   readonly weights: readonly number[];
+  /** What the first, the second … look of each occasion counts of its score. */
+  readonly ranks: readonly (readonly number[])[];
+  /** Points of each look opened beyond those, up to `WORTH.mostOpened` of an occasion. */
+  readonly opened: number;
+  /** Grams of each candidate, where luggage has a limit. */
+  readonly grams?: readonly number[] | undefined;
+  readonly mostG?: number | undefined;
   /** Looks of each occasion, best first. */
   readonly looks: readonly (readonly PlanLook[])[];
   /** Candidates that answer each ask. */
@@ -80,6 +87,8 @@ export function modelOf(problem: PlanProblem, settings: Settings = {}): PlanMode
     price: candidates.map(({ priceMinor }) => priceMinor),
     own: candidates.map(({ keep = 0.5 }) => WORTH.keep * (2 * keep - 1)),
     weights: occasions.map(({ weight }) => weight),
+    ranks: occasions.map(() => WORTH.looks),
+    opened: WORTH.opened,
     looks,
     answering,
     // Of a large stock only those that are considered are told apart: nothing else is chosen for a look.
@@ -113,18 +122,19 @@ export function worthOf(model: PlanModel, chosen: Uint8Array): number {
   let value = aloneWorth(model, chosen);
   for (let o = 0; o < model.looks.length; o++) {
     const looks = model.looks[o] as readonly PlanLook[];
+    const ranks = model.ranks[o] as readonly number[];
     let [best, opened, points] = [0, 0, 0];
     for (let l = 0; l < looks.length; l++) {
       const { fresh, score } = looks[l] as PlanLook;
       let there = true;
       for (let i = 0; i < fresh.length && there; i++) there = chosen[fresh[i] as number] === 1;
       if (!there) continue;
-      if (best < WORTH.looks.length) points += score * (WORTH.looks[best++] as number);
+      if (best < ranks.length) points += score * (ranks[best++] as number);
       if (fresh.length > 0 && opened < WORTH.mostOpened) {
         opened++;
-        points += WORTH.opened;
+        points += model.opened;
       }
-      if (best === WORTH.looks.length && opened === WORTH.mostOpened) break;
+      if (best === ranks.length && opened === WORTH.mostOpened) break;
     }
     value += points * (model.weights[o] as number);
   }
@@ -133,14 +143,16 @@ export function worthOf(model: PlanModel, chosen: Uint8Array): number {
 
 /** How many things stand against a choice: 0 is a box that may be sent. */
 export function wrongsOf(model: PlanModel, chosen: Uint8Array): number {
-  let [wrongs, count, spent] = [0, 0, 0];
+  let [wrongs, count, spent, grams] = [0, 0, 0, 0];
   for (let place = 0; place < chosen.length; place++) {
     if (!chosen[place]) continue;
     count++;
     spent += model.price[place] as number;
+    grams += model.grams?.[place] ?? 0;
     if (!model.allowed[place]) wrongs++;
   }
   if (spent > model.budgetMinor) wrongs++;
+  if (grams > (model.mostG ?? Infinity)) wrongs++;
   wrongs += Math.max(0, count - model.most) + Math.max(0, model.least - count);
   for (const { of, least, most } of model.groups) {
     const its = of.reduce((sum, place) => sum + (chosen[place] as number), 0);

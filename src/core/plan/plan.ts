@@ -24,6 +24,17 @@ const REFUSED = 4;
 /** Looks named for an occasion. */
 const SHOWN = 3;
 
+/** A choice by its places, as the search has it. */
+export function settled({ price }: PlanModel, chosen: readonly number[]): Uint8Array {
+  const found = new Uint8Array(price.length);
+  for (const place of chosen) found[place] = 1;
+  return found;
+}
+
+/** The best looks of each occasion that a choice makes possible. */
+export const looksIn = (model: PlanModel, chosen: Uint8Array): PlanLook[][] =>
+  model.looks.map((its) => its.filter(({ fresh }) => fresh.every((place) => chosen[place])).slice(0, SHOWN));
+
 /** Plans one box: the few pieces that dress every occasion best within the budget. The same seed plans the same box. */
 export function planOf(problem: PlanProblem, seed = 1, settings: Settings = {}): Plan {
   const model = modelOf(problem, settings);
@@ -52,9 +63,7 @@ export function planOf(problem: PlanProblem, seed = 1, settings: Settings = {}):
     chosen,
     value,
     spentMinor: chosen.reduce((sum, place) => sum + (model.price[place] as number), 0),
-    looks: model.looks.map((its) =>
-      its.filter(({ fresh }) => fresh.every((place) => best[place])).slice(0, SHOWN),
-    ),
+    looks: looksIn(model, best),
     refusal: chosen
       .filter((place) => !model.pins.includes(place))
       .map((place) => {

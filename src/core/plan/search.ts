@@ -194,6 +194,7 @@ class Box {
     const lacks = this.lacks[o] as Uint8Array;
     const there = this.there[o] as number[];
     const made = comes === NOBODY ? [] : (this.index.holding[o]?.[comes] ?? []);
+    const ranks = this.model.ranks[o] as readonly number[];
     let [i, k, ranked, opened, points] = [0, 0, 0, 0, 0];
     while (i < there.length || k < made.length) {
       const [a, b] = [there[i] ?? Infinity, made[k] ?? Infinity];
@@ -205,12 +206,12 @@ class Box {
       }
       const { fresh, score } = its[l] as (typeof its)[number];
       if (goes !== NOBODY && fresh.includes(goes)) continue;
-      if (ranked < WORTH.looks.length) points += score * (WORTH.looks[ranked++] as number);
+      if (ranked < ranks.length) points += score * (ranks[ranked++] as number);
       if (fresh.length > 0 && opened < WORTH.mostOpened) {
         opened++;
-        points += WORTH.opened;
+        points += this.model.opened;
       }
-      if (ranked === WORTH.looks.length && opened === WORTH.mostOpened) break;
+      if (ranked === ranks.length && opened === WORTH.mostOpened) break;
     }
     return points;
   }

@@ -102,7 +102,7 @@ export function BriefPage({ initial, cheapest }: BriefPageProps) {
       >
         <div style={{ display: 'grid', gap: 14 }}>
           <section className="sheet" aria-label="Occasions">
-            <div className="closet-head">
+            <div className="sheet-head">
               <h2>For which occasions</h2>
               <Button size="xs" variant="default" onClick={open}>
                 Add an occasion
@@ -254,11 +254,11 @@ export function BriefPage({ initial, cheapest }: BriefPageProps) {
               .map(({ ask, owned }) => (
                 <div key={ask.text} style={{ marginTop: 8 }}>
                   <p className="small">{ask.text}</p>
-                  <div className="closet">
+                  <div className="piece-cards">
                     {owned.map((piece) => (
                       <span
                         key={piece.id}
-                        className="closet-piece"
+                        className="piece-card"
                         style={{ minHeight: 104, width: 92, cursor: 'default' }}
                       >
                         <GarmentSketch piece={piece} fit={66} decorative />

@@ -25,7 +25,7 @@ export function WhoseBox({ view, busy, onHandOver }: Props) {
   };
   return (
     <section className="sheet" aria-label="Whose box">
-      <div className="closet-head">
+      <div className="sheet-head">
         <h2>{view.stylist.name} has this box</h2>
         {!giving && others.length > 0 && !isEnded(view.state) && (
           <Button

@@ -10,6 +10,7 @@ import { Figure } from '@ui/Figure';
 import { Money } from '@ui/Money';
 import { Providers } from '@ui/Providers';
 import { Swatches } from '@ui/Swatches';
+import { useAsked } from '@ui/useAsked';
 import { useMemo, useState } from 'react';
 import { ClosetPanel } from './ClosetPanel';
 import { ConsentPanel } from './ConsentPanel';
@@ -19,6 +20,7 @@ import { OccasionsPanel } from './OccasionsPanel';
 import { OwnBriefPanel } from './OwnBriefPanel';
 import { PersonPanel } from './PersonPanel';
 import { RhythmPanel } from './RhythmPanel';
+import { withQueries } from '@ui/withQueries';
 import './client.css';
 
 interface ClientPageProps {
@@ -28,7 +30,13 @@ interface ClientPageProps {
 }
 
 /** Who the client is, what is owned, what is coming, what was kept. */
-export function ClientPage({ view, currency, mayErase }: ClientPageProps) {
+export const ClientPage = withQueries(function ClientPage({
+  view: initial,
+  currency,
+  mayErase,
+}: ClientPageProps) {
+  const { answer: view = initial, again } = useAsked('client-page', { clientId: initial.id }, { initial });
+  const onChanged = (): void => void again();
   const [editing, { open, close }] = useDisclosure(false);
   const [starting, setStarting] = useState(false);
   const open_box = view.boxes.find((box) => !isEnded(box.state));
@@ -157,12 +165,13 @@ export function ClientPage({ view, currency, mayErase }: ClientPageProps) {
             clientName={view.name}
             initial={view.owned}
             retired={view.retired}
+            onChanged={onChanged}
           />
           <div className="columns client-two">
             <div className="client-stack">
-              <OccasionsPanel clientId={view.id} occasions={view.occasions} />
+              <OccasionsPanel clientId={view.id} occasions={view.occasions} onChanged={onChanged} />
               <RhythmPanel view={view} />
-              <OwnBriefPanel view={view} currency={currency} />
+              <OwnBriefPanel view={view} currency={currency} onChanged={onChanged} />
             </div>
             <div className="client-stack">
               <section className="sheet" aria-label="Boxes">
@@ -193,10 +202,10 @@ export function ClientPage({ view, currency, mayErase }: ClientPageProps) {
           </div>
         </div>
       </div>
-      <EditClient view={view} opened={editing} onClose={close} />
+      <EditClient key={view.version} view={view} opened={editing} onClose={close} onSaved={again} />
     </Providers>
   );
-}
+});
 
 function Fact({
   label,

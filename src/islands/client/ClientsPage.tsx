@@ -5,12 +5,19 @@ import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { call, showProblem } from '@ui/api';
 import { dayWords } from '@ui/days';
 import { Providers } from '@ui/Providers';
+import { useAsked } from '@ui/useAsked';
 import { useState } from 'react';
 import { ImportClients } from './ImportClients';
+import { withQueries } from '@ui/withQueries';
 import './client.css';
 
 /** The people the shop dresses. */
-export function ClientsPage({ rows }: { readonly rows: readonly ClientRow[] }) {
+export const ClientsPage = withQueries(function ClientsPage({
+  rows: initial,
+}: {
+  readonly rows: readonly ClientRow[];
+}) {
+  const { answer: rows = initial, again } = useAsked('client-list', {}, { initial });
   const [search, setSearch] = useState('');
   const [adding, { open, close }] = useDisclosure(false);
   const [importing, imports] = useDisclosure(false);
@@ -74,10 +81,10 @@ export function ClientsPage({ rows }: { readonly rows: readonly ClientRow[] }) {
         </ul>
       )}
       <AddClient opened={adding} onClose={close} />
-      <ImportClients opened={importing} onClose={imports.close} />
+      <ImportClients opened={importing} onClose={imports.close} onTaken={() => void again()} />
     </Providers>
   );
-}
+});
 
 function AddClient({ opened, onClose }: { readonly opened: boolean; readonly onClose: () => void }) {
   const form = useForm({ initialValues: { name: '', about: '', heightCm: '' as number | '' } });

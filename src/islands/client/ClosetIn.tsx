@@ -1,7 +1,7 @@
 import { textOf } from '@contracts/csv';
 import { type ClosetItem, readCloset } from '@contracts/closet-file';
 import type { OwnedView } from '@contracts/closet/owned-view';
-import type { ImportFault } from '@contracts/import-file';
+import { type ImportFault, importFaultWords } from '@contracts/import-fault';
 import { STAPLES } from '@core/closet';
 import { countOfLine, lineWords, type ReadLine, readList } from '@core/reading';
 import { pageTongue } from '@ui/tongue';
@@ -15,12 +15,13 @@ interface Props {
   readonly clientId: string;
   readonly owned: readonly OwnedView[];
   readonly onClose: () => void;
+  readonly onTaken: () => void;
 }
 
 const FILE_MOST_BYTES = 5_000_000;
 
 /** Many pieces at once: a list in words, a file, or the staples most people own. Nothing is taken unseen. */
-export function ClosetIn({ clientId, owned, onClose }: Props) {
+export function ClosetIn({ clientId, owned, onClose, onTaken }: Props) {
   const [busy, setBusy] = useState(false);
   const take = async (items: readonly ClosetItem[]): Promise<void> => {
     setBusy(true);
@@ -32,7 +33,8 @@ export function ClosetIn({ clientId, owned, onClose }: Props) {
       showDone(
         `${added} ${added === 1 ? 'piece' : 'pieces'} added${known ? `; ${known} were there already` : ''}.`,
       );
-      setTimeout(() => location.reload(), 700);
+      onTaken();
+      onClose();
     } catch (error) {
       showProblem(error);
       setBusy(false);
@@ -215,7 +217,7 @@ function FromFile({ busy, onTake }: TakeProps) {
             <ul className="small import-faults">
               {read.faults.slice(0, 40).map((fault, i) => (
                 <li key={i}>
-                  Row {fault.row}, {fault.path}: {fault.message}
+                  Row {fault.row}, {fault.path}: {importFaultWords(fault)}
                 </li>
               ))}
               {read.faults.length > 40 && <li>and {read.faults.length - 40} more</li>}
@@ -247,7 +249,7 @@ function Staples({ busy, owned, onTake }: TakeProps & Pick<Props, 'owned'>) {
         data={['womenswear', 'menswear']}
         onChange={(event) => setKind(event.currentTarget.value as keyof typeof STAPLES)}
       />
-      <div className="closet">
+      <div className="piece-cards">
         {missing.map((staple) => {
           const { title = '' } = staple;
           const on = !off.has(title);
@@ -255,7 +257,7 @@ function Staples({ busy, owned, onTake }: TakeProps & Pick<Props, 'owned'>) {
             <button
               key={title}
               type="button"
-              className="closet-piece"
+              className="piece-card"
               aria-pressed={on}
               style={{ opacity: on ? 1 : 0.4, minHeight: 112, width: 92 }}
               onClick={() => {

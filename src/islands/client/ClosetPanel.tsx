@@ -15,12 +15,15 @@ import { ClosetIn } from './ClosetIn';
 import { draftOf, inputOf } from '../piece/draft';
 import { PieceForm } from './PieceForm';
 import { saveFile } from './save-file';
+import { useFollowing } from '@ui/useFollowing';
 
 interface Props {
   readonly clientId: string;
   readonly clientName: string;
   readonly initial: readonly OwnedView[];
   readonly retired: readonly OwnedView[];
+  /** Something of the page is another than it was. */
+  readonly onChanged: () => void;
 }
 
 const GROUPS = ['all', 'clothes', 'loved', 'worn weekly', 'assumed', 'retired'] as const;
@@ -35,9 +38,9 @@ const inGroup = (group: Group, { piece, loved, wornWeekly, assumed }: OwnedView)
   (group === 'assumed' && assumed);
 
 /** What the client owns, hung together at one scale. */
-export function ClosetPanel({ clientId, clientName, initial, retired }: Props) {
-  const [owned, setOwned] = useState(initial);
-  const [out, setOut] = useState(retired);
+export function ClosetPanel({ clientId, clientName, initial, retired, onChanged }: Props) {
+  const [owned, setOwned] = useFollowing(initial);
+  const [out, setOut] = useFollowing(retired);
   const [group, setGroup] = useState<Group>('all');
   const [search, setSearch] = useState('');
   const [photos, setPhotos] = useState(true);
@@ -47,30 +50,33 @@ export function ClosetPanel({ clientId, clientName, initial, retired }: Props) {
     ['a', () => setEditing('new')],
     ['l', fill],
   ]);
-  const retire = useCallback(async (item: OwnedView): Promise<void> => {
-    try {
-      await call('retire-owned', { id: item.id, retired: true });
-      setOwned((all) => all.filter((each) => each.id !== item.id));
-      setOut((all) => [item, ...all]);
-      const undo = async (): Promise<void> => {
-        await call('retire-owned', { id: item.id, retired: false });
-        setOwned((all) => [...all, item]);
-        setOut((all) => all.filter((each) => each.id !== item.id));
-        notifications.hide(item.id);
-      };
-      notifications.show({
-        id: item.id,
-        title: `${item.piece.title} is out of the closet.`,
-        message: (
-          <button className="plain-button" onClick={() => void undo().catch(showProblem)}>
-            Put it back
-          </button>
-        ),
-      });
-    } catch (error) {
-      showProblem(error);
-    }
-  }, []);
+  const retire = useCallback(
+    async (item: OwnedView): Promise<void> => {
+      try {
+        await call('retire-owned', { id: item.id, retired: true });
+        setOwned((all) => all.filter((each) => each.id !== item.id));
+        setOut((all) => [item, ...all]);
+        const undo = async (): Promise<void> => {
+          await call('retire-owned', { id: item.id, retired: false });
+          setOwned((all) => [...all, item]);
+          setOut((all) => all.filter((each) => each.id !== item.id));
+          notifications.hide(item.id);
+        };
+        notifications.show({
+          id: item.id,
+          title: `${item.piece.title} is out of the closet.`,
+          message: (
+            <button className="plain-button" onClick={() => void undo().catch(showProblem)}>
+              Put it back
+            </button>
+          ),
+        });
+      } catch (error) {
+        showProblem(error);
+      }
+    },
+    [setOut, setOwned],
+  );
   const keep = useCallback(
     (item: OwnedView): void =>
       setOwned((all) =>
@@ -78,7 +84,7 @@ export function ClosetPanel({ clientId, clientName, initial, retired }: Props) {
           ? all.map((each) => (each.id === item.id ? item : each))
           : [...all, item],
       ),
-    [],
+    [setOwned],
   );
   const confirmAll = async (): Promise<void> => {
     for (const item of owned.filter(({ assumed }) => assumed)) {
@@ -87,7 +93,7 @@ export function ClosetPanel({ clientId, clientName, initial, retired }: Props) {
           'save-owned',
           { clientId, version: item.version, ...inputOf({ ...draftOf(item), assumed: false }) },
           { clientId, ...inputOf(draftOf(item)) },
-          () => location.reload(),
+          onChanged,
         );
         keep({ ...item, version, assumed: false });
       } catch (error) {
@@ -95,15 +101,18 @@ export function ClosetPanel({ clientId, clientName, initial, retired }: Props) {
       }
     }
   };
-  const putBack = useCallback(async (item: OwnedView): Promise<void> => {
-    try {
-      const { version } = await call('retire-owned', { id: item.id, retired: false });
-      setOut((all) => all.filter((each) => each.id !== item.id));
-      setOwned((all) => [...all, { ...item, version }]);
-    } catch (error) {
-      showProblem(error);
-    }
-  }, []);
+  const putBack = useCallback(
+    async (item: OwnedView): Promise<void> => {
+      try {
+        const { version } = await call('retire-owned', { id: item.id, retired: false });
+        setOut((all) => all.filter((each) => each.id !== item.id));
+        setOwned((all) => [...all, { ...item, version }]);
+      } catch (error) {
+        showProblem(error);
+      }
+    },
+    [setOut, setOwned],
+  );
   const shown = (group === 'retired' ? out : owned)
     .filter((item) => inGroup(group, item) && item.piece.title.toLowerCase().includes(search.toLowerCase()))
     .sort((p, q) => CATEGORIES.indexOf(p.piece.category) - CATEGORIES.indexOf(q.piece.category));
@@ -113,7 +122,7 @@ export function ClosetPanel({ clientId, clientName, initial, retired }: Props) {
   const fileName = `closet-${clientName.toLowerCase().replace(/[^a-z]+/g, '-')}`;
   return (
     <section className="sheet" aria-label="Closet">
-      <div className="closet-head">
+      <div className="sheet-head">
         <h2>Closet</h2>
         <span className="small soft">
           {shown.length === owned.length ? owned.length : `${shown.length} of ${owned.length}`} pieces
@@ -198,7 +207,7 @@ export function ClosetPanel({ clientId, clientName, initial, retired }: Props) {
           )}
         </div>
       )}
-      <div className="closet closet-many">
+      <div className="piece-cards closet-many">
         {shown.map((item) => (
           <OwnedCard
             key={item.id}
@@ -211,6 +220,7 @@ export function ClosetPanel({ clientId, clientName, initial, retired }: Props) {
       </div>
       {editing && (
         <PieceForm
+          onMerged={onChanged}
           key={editing === 'new' ? 'new' : editing.id}
           clientId={clientId}
           item={editing === 'new' ? undefined : editing}
@@ -218,7 +228,7 @@ export function ClosetPanel({ clientId, clientName, initial, retired }: Props) {
           onSaved={keep}
         />
       )}
-      {filling && <ClosetIn clientId={clientId} owned={owned} onClose={filled} />}
+      {filling && <ClosetIn clientId={clientId} owned={owned} onClose={filled} onTaken={onChanged} />}
     </section>
   );
 }
@@ -236,7 +246,7 @@ const OwnedCard = memo(function OwnedCard({ item, photo, onOpen, onRetire }: Car
   return (
     <span className="closet-card">
       <button
-        className="closet-piece"
+        className="piece-card"
         onClick={() => onOpen(item)}
         title={`${item.piece.title}: ${onRetire ? 'change' : 'put back'}`}
       >

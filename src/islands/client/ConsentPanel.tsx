@@ -39,7 +39,7 @@ export function ConsentPanel({ view }: { readonly view: ClientView }) {
   const until = KEPT_THINGS.filter((thing) => shown.keptUntil[thing]);
   return (
     <section className="sheet" aria-label="Agreements">
-      <div className="closet-head">
+      <div className="sheet-head">
         <h2>Agreed</h2>
         <NativeSelect
           size="xs"
@@ -57,7 +57,7 @@ export function ConsentPanel({ view }: { readonly view: ClientView }) {
             <li key={about}>
               <span>
                 {CONSENT_WORDS[about]}
-                <span className="soft occasion-facts">
+                <span className="soft facts-line">
                   {!last && 'Not asked yet'}
                   {last && stands && `Agreed ${last.way}, ${dayWords(last.givenOn)}`}
                   {last?.withdrawnOn && `Taken back ${dayWords(last.withdrawnOn)}`}

@@ -40,12 +40,14 @@ interface Props {
   readonly view: ClientView;
   readonly opened: boolean;
   readonly onClose: () => void;
+  /** Resolves when the page shows what was saved. */
+  readonly onSaved: () => Promise<void>;
 }
 
 type Form = UseFormReturnType<EditValues>;
 
 /** Everything of a client that may be changed by hand. What the server refuses is named at its field. */
-export function EditClient({ view, opened, onClose }: Props) {
+export function EditClient({ view, opened, onClose, onSaved }: Props) {
   const [busy, setBusy] = useState(false);
   const [unit, setUnit] = useState<LengthUnit>('cm');
   const form = useForm<EditValues>({
@@ -67,12 +69,14 @@ export function EditClient({ view, opened, onClose }: Props) {
     try {
       const before = inputOf(view, valuesOf(view, unit), unit);
       await callMerging('save-client', inputOf(view, values, unit), before);
-      location.reload();
+      onClose();
+      await onSaved();
     } catch (error) {
       if (error instanceof ApiProblem)
         for (const { path, message } of error.faults)
           form.setFieldError(path.replace('profile.', ''), message);
       showProblem(error);
+    } finally {
       setBusy(false);
     }
   });

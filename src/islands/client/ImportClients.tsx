@@ -5,14 +5,15 @@ import { ImportFile } from '@ui/ImportFile';
 interface Props {
   readonly opened: boolean;
   readonly onClose: () => void;
+  readonly onTaken: () => void;
 }
 
 /** Clients out of an address book or another shop's file. */
-export const ImportClients = ({ opened, onClose }: Props) => (
+export const ImportClients = ({ opened, onClose, onTaken }: Props) => (
   <ImportFile
     opened={opened}
     onClose={onClose}
-    onTaken={() => location.reload()}
+    onTaken={onTaken}
     title="Import clients"
     label="CSV file"
     accept=".csv,text/csv,text/plain"

@@ -2,18 +2,20 @@ import type { OccasionView } from '@contracts/occasion/occasion-view';
 import { Button } from '@mantine/core';
 import { call, showProblem } from '@ui/api';
 import { dayWords } from '@ui/days';
+import { useFollowing } from '@ui/useFollowing';
 import { useState } from 'react';
 import { OccasionForm } from '../occasion/OccasionForm';
 
 interface Props {
   readonly clientId: string;
   readonly occasions: readonly OccasionView[];
+  readonly onChanged: () => void;
 }
 
 /** Where the client is going. */
-export function OccasionsPanel({ clientId, occasions }: Props) {
+export function OccasionsPanel({ clientId, occasions, onChanged }: Props) {
   const [editing, setEditing] = useState<OccasionView | 'new'>();
-  const [all, setAll] = useState(occasions);
+  const [all, setAll] = useFollowing(occasions);
   const remove = async ({ id }: OccasionView): Promise<void> => {
     try {
       await call('remove-occasion', { clientId, id });
@@ -24,7 +26,7 @@ export function OccasionsPanel({ clientId, occasions }: Props) {
   };
   return (
     <section className="sheet" aria-label="Occasions">
-      <div className="closet-head">
+      <div className="sheet-head">
         <h2>Occasions</h2>
         <Button size="xs" variant="default" onClick={() => setEditing('new')}>
           Add
@@ -36,7 +38,7 @@ export function OccasionsPanel({ clientId, occasions }: Props) {
           <li key={each.id} className="occasion-line">
             <span>
               {each.occasion.title}
-              <span className="small soft occasion-facts">{factsOf(each)}</span>
+              <span className="small soft facts-line">{factsOf(each)}</span>
             </span>
             <button
               className="plain-button small"
@@ -60,7 +62,10 @@ export function OccasionsPanel({ clientId, occasions }: Props) {
           clientId={clientId}
           of={editing === 'new' ? undefined : editing}
           onClose={() => setEditing(undefined)}
-          onSaved={() => location.reload()}
+          onSaved={() => {
+            setEditing(undefined);
+            onChanged();
+          }}
         />
       )}
     </section>

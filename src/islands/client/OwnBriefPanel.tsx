@@ -74,10 +74,11 @@ function now(view: ClientView, field: BriefField, currency: string): string {
 interface Props {
   readonly view: ClientView;
   readonly currency: string;
+  readonly onChanged: () => void;
 }
 
 /** The private link to the client's own brief; and what came back, taken over line by line. */
-export function OwnBriefPanel({ view, currency }: Props) {
+export function OwnBriefPanel({ view, currency, onChanged }: Props) {
   const [address, setAddress] = useState<string>();
   const [busy, setBusy] = useState(false);
   const open = view.links.find(({ state }) => state === 'open');
@@ -97,14 +98,14 @@ export function OwnBriefPanel({ view, currency }: Props) {
     try {
       await call('revoke-brief-link', { clientId: view.id, id });
       showDone('The link does not work any more.');
-      location.reload();
+      onChanged();
     } catch (error) {
       showProblem(error);
     }
   };
   return (
     <section className="sheet" aria-label="The client's own brief">
-      <div className="closet-head">
+      <div className="sheet-head">
         <h2>Own brief</h2>
         <Button size="xs" variant="default" loading={busy} onClick={() => void make()}>
           {open || address ? 'Make a new link' : 'Make a private link'}
@@ -137,7 +138,9 @@ export function OwnBriefPanel({ view, currency }: Props) {
       {!open && !address && !sent && (
         <p className="small soft">A short form on the client’s phone; what comes back is yours to accept.</p>
       )}
-      {sent?.answers && <Proposal view={view} currency={currency} link={sent} answers={sent.answers} />}
+      {sent?.answers && (
+        <Proposal view={view} currency={currency} link={sent} answers={sent.answers} onChanged={onChanged} />
+      )}
     </section>
   );
 }
@@ -147,6 +150,7 @@ function Proposal({
   currency,
   link,
   answers,
+  onChanged,
 }: Props & { readonly link: BriefLinkView; readonly answers: BriefAnswers }) {
   const fields = BRIEF_FIELDS.filter((field) => answers[field] !== undefined);
   const [take, setTake] = useState<ReadonlySet<BriefField>>(new Set(fields));
@@ -155,7 +159,7 @@ function Proposal({
     setBusy(true);
     try {
       await call('settle-brief', { clientId: view.id, id: link.id, take: [...take] });
-      location.reload();
+      onChanged();
     } catch (error) {
       showProblem(error);
       setBusy(false);
@@ -163,7 +167,7 @@ function Proposal({
   };
   return (
     <form
-      className="proposal"
+      className="brief-answers"
       onSubmit={(event) => {
         event.preventDefault();
         void settle();
@@ -188,14 +192,14 @@ function Proposal({
             <span>
               {said(answers, field, currency)}
               {now(view, field, currency) && (
-                <span className="small soft occasion-facts">now: {now(view, field, currency)}</span>
+                <span className="small soft facts-line">now: {now(view, field, currency)}</span>
               )}
             </span>
           </li>
         ))}
       </ul>
       {link.photos.length > 0 && (
-        <div className="closet">
+        <div className="piece-cards">
           {link.photos.map(({ id, caption }) => (
             <img
               key={id}

@@ -20,7 +20,7 @@ export function PersonPanel({ view, mayErase }: { readonly view: ClientView; rea
   };
   return (
     <section className="sheet" aria-label="Record">
-      <div className="closet-head">
+      <div className="sheet-head">
         <h2>Record</h2>
         <Button size="xs" variant="default" onClick={() => void exportAll()}>
           Export all

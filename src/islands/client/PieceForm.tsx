@@ -21,7 +21,6 @@ import { PieceDetails } from '../piece/PieceDetails';
 import { SayPiece } from '../piece/SayPiece';
 import { Silhouettes } from '../piece/Silhouettes';
 import { usePhoto } from '../piece/usePhoto';
-import '../piece/piece.css';
 
 interface Props {
   readonly clientId: string;
@@ -29,13 +28,15 @@ interface Props {
   readonly item?: OwnedView | undefined;
   readonly onClose: () => void;
   readonly onSaved: (item: OwnedView) => void;
+  /** What was saved is merged with what somebody else saved meanwhile. */
+  readonly onMerged: () => void;
 }
 
 /**
  * Fast entry: say the piece in words ("navy crew knit, wool") and press Enter, or pick a silhouette and colours,
  * or take a photo's palette. Every guess is shown and may be changed; after Enter the next piece may be said.
  */
-export function PieceForm({ clientId, item, onClose, onSaved }: Props) {
+export function PieceForm({ clientId, item, onClose, onSaved, onMerged }: Props) {
   const [draft, setDraft] = useState<ClosetDraft>(item ? draftOf(item) : NEW_PIECE);
   const [words, setWords] = useState('');
   const photo = usePhoto();
@@ -62,7 +63,7 @@ export function PieceForm({ clientId, item, onClose, onSaved }: Props) {
         'save-owned',
         { clientId, version: item?.version, ...input },
         before,
-        () => location.reload(),
+        onMerged,
       );
       const kept = await photo.send('owned', id);
       const saved: Piece = { ...pieceOfDraft({ ...draft, title: input.title }), id: `owned:${id}` };

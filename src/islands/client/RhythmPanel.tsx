@@ -46,7 +46,7 @@ export function RhythmPanel({ view }: { readonly view: ClientView }) {
   const seen = { clientId: view.id, version: rhythm?.version ?? 1 };
   return (
     <section className="sheet" aria-label="Regular boxes">
-      <div className="closet-head">
+      <div className="sheet-head">
         <h2>Regular boxes</h2>
         {!editing && (
           <Button size="xs" variant="default" onClick={() => setEditing(true)}>

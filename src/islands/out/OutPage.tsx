@@ -13,7 +13,6 @@ import { ScanField } from '@ui/ScanField';
 import { type BoxState, useBox } from '@ui/useBox';
 import { ScannerPad } from '@ui/ScannerPad';
 import { useState } from 'react';
-import '../pull/pull.css';
 
 const NOT_OURS = 'NOT-OURS-1';
 
@@ -59,7 +58,7 @@ export function OutPage({ initial }: { readonly initial: BoxView | PackView }) {
   return (
     <Providers keys={packing ? [{ keys: 'any code', does: 'A scanner’s reading ticks its piece' }] : []}>
       {whole && <GuardList view={whole} run={run as BoxState['run']} />}
-      <div className="columns pull">
+      <div className="columns columns-side">
         <section className="sheet" aria-label="Pack list">
           <h2>{gone ? 'Sent' : 'Pack list'}</h2>
           {packing && view.lines.length > 0 && (
@@ -70,7 +69,7 @@ export function OutPage({ initial }: { readonly initial: BoxView | PackView }) {
             {view.lines.map((line) => (
               <li
                 key={line.id}
-                className={`pull-line${line.id === lastId ? ' line-scanned' : ''}`}
+                className={`piece-line${line.id === lastId ? ' piece-scanned' : ''}`}
                 style={{ gridTemplateColumns: 'auto 56px 1fr auto' }}
               >
                 <Checkbox
@@ -79,7 +78,7 @@ export function OutPage({ initial }: { readonly initial: BoxView | PackView }) {
                   disabled={!packing || line.scanned}
                   onChange={() => toggle(line.id)}
                 />
-                <span className="pull-sketch small-sketch">
+                <span className="paper-sketch paper-sketch-small">
                   <GarmentSketch piece={line.piece} fit={48} decorative />
                 </span>
                 <div>

@@ -2,6 +2,7 @@ import { lineWords, type ReadLine } from '@core/reading';
 import { pageTongue } from '@ui/tongue';
 import { TextInput } from '@mantine/core';
 import type { Ref } from 'react';
+import './piece.css';
 
 interface Props {
   readonly label: string;

@@ -25,8 +25,8 @@ export function BoxLines({ box: { view, run }, open, onOpen, onRelease }: Props)
   return (
     <ul className="rows">
       {view.lines.map((line) => (
-        <li key={line.id} className="pull-line">
-          <span className="pull-sketch small-sketch">
+        <li key={line.id} className="piece-line">
+          <span className="paper-sketch paper-sketch-small">
             <GarmentSketch piece={line.piece} fit={48} decorative />
           </span>
           <div>

@@ -52,11 +52,11 @@ export const CandidateRow = memo(function CandidateRow({
   const mayHold = open && !row.guard.some(isRefused);
   return (
     <li className={compared ? 'pull-compared' : undefined}>
-      <span className="pull-sketch">
+      <span className="paper-sketch">
         <GarmentSketch piece={row.piece} fit={58} decorative />
       </span>
       <div>
-        <div className="serif pull-title">{row.piece.title}</div>
+        <div className="serif piece-title">{row.piece.title}</div>
         <Reasons {...apartFrom(shared, row)} tongue={view.shop.tongue} />
         <GuardWords findings={row.guard} />
         {instead?.cheaper && (

@@ -15,11 +15,11 @@ import { money, parseMoney } from '@core/money';
 import { objectionWords } from '@core/pull';
 import type { Tongue } from '@core/words';
 import { Button, Checkbox, Modal, NativeSelect, NumberInput, TextInput } from '@mantine/core';
-import { call, showProblem } from '@ui/api';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Money } from '@ui/Money';
+import { useAsked } from '@ui/useAsked';
 import type { BoxState } from '@ui/useBox';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 
 interface Props {
   readonly line: LineView | undefined;
@@ -73,19 +73,8 @@ function Nudge({ line, box: { view, busy, run } }: { readonly line: LineView; re
 
 /** What could take the place of a line, asked of the server when it is opened. */
 function useSwaps(view: BoxView, lineId: string): LineSwaps | undefined {
-  const [answer, setAnswer] = useState<LineSwaps>();
-  const boxId = view.id;
-  useEffect(() => {
-    let mine = true;
-    call('line-swaps', { boxId, lineId }).then(
-      ({ lines }) => mine && setAnswer(lines[0]),
-      (error: unknown) => mine && showProblem(error),
-    );
-    return () => {
-      mine = false;
-    };
-  }, [boxId, lineId]);
-  return answer?.lineId === lineId ? answer : undefined;
+  const { answer } = useAsked('line-swaps', { boxId: view.id, lineId });
+  return answer?.lines.find((each) => each.lineId === lineId);
 }
 
 function Alternatives({
@@ -178,7 +167,7 @@ function Offer({ title, why, swap, than, currency, tongue, busy, onTake }: Offer
   const less = than - priceMinor;
   return (
     <li className="line-offer">
-      <span className="pull-sketch small-sketch">
+      <span className="paper-sketch paper-sketch-small">
         <GarmentSketch piece={swap.piece} fit={50} decorative />
       </span>
       <div>

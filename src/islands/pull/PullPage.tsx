@@ -20,6 +20,7 @@ import { LineSheet } from './LineSheet';
 import { useLooksOpened } from './useBoxWork';
 import { type PullFilter, useInItsPlace, useOrder, usePullList } from './usePullList';
 import { WhyNot } from './WhyNot';
+import { withQueries } from '@ui/withQueries';
 import './pull.css';
 
 const KEYS = [
@@ -34,7 +35,7 @@ const KEYS = [
 ];
 
 /** Step 2: candidates from stock for each ask, in the client's size, and held. */
-export function PullPage({ initial }: { readonly initial: BoxView }) {
+export const PullPage = withQueries(function PullPage({ initial }: { readonly initial: BoxView }) {
   const box = useBox(initial);
   const { view, busy, run } = box;
   const [filter, setFilter] = useState<PullFilter>({
@@ -127,7 +128,7 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
   ]);
   return (
     <Providers keys={KEYS}>
-      <div className="columns pull">
+      <div className="columns columns-side">
         <section aria-label="Candidates">
           <Asks view={view} askId={filter.askId} onAsk={(askId) => narrow({ askId })} />
           <div className="pull-filter">
@@ -272,7 +273,7 @@ export function PullPage({ initial }: { readonly initial: BoxView }) {
       />
     </Providers>
   );
-}
+});
 
 interface AsksProps {
   readonly view: BoxView;

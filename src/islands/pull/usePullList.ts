@@ -1,13 +1,12 @@
 import type { BoxView } from '@contracts/box/box-view';
-import type { PullAnswer } from '@contracts/pull/pull-list';
 import type { PullRow } from '@contracts/pull/pull-row';
 import type { Profile } from '@core/client';
 import type { Category } from '@core/piece';
 import { alternativesTo } from '@core/pull';
 import { parseMoney } from '@core/money';
 import { useDebouncedValue } from '@mantine/hooks';
-import { call, showProblem } from '@ui/api';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useAsked } from '@ui/useAsked';
+import { useMemo } from 'react';
 
 export interface PullFilter {
   readonly askId: string | null;
@@ -29,19 +28,15 @@ const asked = (boxId: string, { askId, most, categories, fitsOnly }: PullFilter)
 
 /** Candidates for the filter and the box as it is; an older answer never replaces a newer one. */
 export function usePullList(view: BoxView, filter: PullFilter) {
-  const [answer, setAnswer] = useState<PullAnswer>();
   const [resting] = useDebouncedValue(filter, 200);
-  const turn = useRef(0);
   const boxId = view.id;
   // What is held, and at what price, changes what is left of the budget and what is a candidate still.
   const held = view.lines.map(({ id, alterations }) => `${id} ${alterations.length}`).join();
-  useEffect(() => {
-    const mine = ++turn.current;
-    call('pull-list', { ...asked(boxId, resting), search: resting.search }).then(
-      (found) => mine === turn.current && setAnswer(found),
-      showProblem,
-    );
-  }, [resting, boxId, held]);
+  const { answer } = useAsked(
+    'pull-list',
+    { ...asked(boxId, resting), search: resting.search },
+    { since: held },
+  );
   return { answer, asked: asked(boxId, filter) };
 }
 

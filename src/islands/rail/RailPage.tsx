@@ -14,6 +14,7 @@ import { LookStrip } from './LookStrip';
 import { createLookStore, EMPTY, type LookDraft } from './store';
 import { useKeptDraft } from './useKeptDraft';
 import { useStock } from './useStock';
+import { withQueries } from '@ui/withQueries';
 import './rail.css';
 
 const KEYS = [
@@ -47,13 +48,13 @@ const draftOf = (look: LookView): LookDraft => ({
 });
 
 /** Step 3, the heart: pieces on the rail, the figure wearing the look, and what the rules say of it. */
-export function RailPage({ initial }: { readonly initial: BoxView }) {
+export const RailPage = withQueries(function RailPage({ initial }: { readonly initial: BoxView }) {
   return (
     <Providers keys={KEYS}>
       <Rail initial={initial} />
     </Providers>
   );
-}
+});
 
 /** Saving, opening, undo and dragging. What changes with every piece is in Composer, so that this stays still. */
 function Rail({ initial }: { readonly initial: BoxView }) {

@@ -57,7 +57,7 @@ export function OutboxPanel({ initial }: { readonly initial: OutboxView }) {
               <div className="shop-letter">
                 <span>
                   <strong>{letter.subject}</strong>
-                  <span className="small soft occasion-facts">
+                  <span className="small soft facts-line">
                     To {letter.toName}, {letter.toAddress}; {dayWords(letter.day)};{' '}
                     {STATE_WORDS[letter.state]}
                   </span>

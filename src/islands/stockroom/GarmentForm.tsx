@@ -25,7 +25,6 @@ import { usePhoto } from '../piece/usePhoto';
 import { rowFaults, rowsOf, type SizeDraft, sizesInput } from './size-rows';
 import { SizeRun } from './SizeRun';
 import { StockLedger } from './StockLedger';
-import '../piece/piece.css';
 
 interface Props {
   /** The garment to open; absent: a new one. */

@@ -184,7 +184,7 @@ function Movements({ ledger }: { readonly ledger: LedgerView }) {
     );
   return (
     <div className="ledger-scroll">
-      <table className="import-table">
+      <table className="plain-table">
         <caption className="visually-hidden">Every movement of this size, newest first</caption>
         <thead>
           <tr>

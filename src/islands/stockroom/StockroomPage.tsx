@@ -15,10 +15,11 @@ import { ImportStock } from './ImportStock';
 import { Narrow, NarrowedTo } from './Narrow';
 import { COLUMNS, StockTable } from './StockTable';
 import { type StockAsk, useStock } from './useStock';
+import { withQueries } from '@ui/withQueries';
 import './stockroom.css';
 
 /** What the shop has, size by size: on the shelf, held, and out with clients. */
-export function StockroomPage({
+export const StockroomPage = withQueries(function StockroomPage({
   first,
   mayChange,
 }: {
@@ -204,7 +205,7 @@ export function StockroomPage({
       )}
     </Providers>
   );
-}
+});
 
 async function exportStock(format: 'csv' | 'json'): Promise<void> {
   try {

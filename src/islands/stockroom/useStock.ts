@@ -1,15 +1,16 @@
 import type { Input } from '@contracts/calls';
 import type { StockPage } from '@contracts/stock/stock-list';
-import { useDebouncedCallback } from '@mantine/hooks';
-import { call, showProblem } from '@ui/api';
-import { useCallback, useRef, useState } from 'react';
+import { useDebouncedValue } from '@mantine/hooks';
+import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
+import { call } from '@ui/api';
+import { useState } from 'react';
 
 export type StockAsk = Omit<Input<'stock-list'>, 'offset'>;
 
 export interface Stock extends StockPage {
   readonly ask: StockAsk;
   readonly loading: boolean;
-  /** Asks anew; a search waits until the typing rests. */
+  /** Asks anew, when the typing rests. */
   readonly look: (part: StockAsk) => void;
   /** Fetches the page after the last row that is here. */
   readonly more: () => void;
@@ -17,47 +18,33 @@ export interface Stock extends StockPage {
   readonly refresh: () => void;
 }
 
-/** The stockroom, page by page. An answer that was overtaken by a newer question is dropped. */
+const UNASKED: StockAsk = {};
+
+/** The stockroom, page by page. What was asked last is shown, whichever answer is the slower. */
 export function useStock(first: StockPage): Stock {
-  const [page, setPage] = useState(first);
-  const [ask, setAsk] = useState<StockAsk>({});
-  const [loading, setLoading] = useState(false);
-  const turn = useRef(0);
-  const fetchInto = useCallback(
-    async (wanted: StockAsk, from: number, to: number, before: StockPage['rows']): Promise<void> => {
-      const mine = (turn.current += 1);
-      setLoading(true);
-      try {
-        let rows = before;
-        let answer: StockPage;
-        do {
-          answer = await call('stock-list', { ...wanted, offset: from + rows.length - before.length });
-          rows = [...rows, ...answer.rows];
-        } while (answer.rows.length > 0 && rows.length < Math.min(to, answer.total));
-        if (turn.current === mine) setPage({ ...answer, rows });
-      } catch (error) {
-        if (turn.current === mine) showProblem(error);
-      } finally {
-        if (turn.current === mine) setLoading(false);
-      }
+  const [ask, setAsk] = useState(UNASKED);
+  const [resting] = useDebouncedValue(ask, 180);
+  const { data, isFetching, hasNextPage, fetchNextPage, refetch } = useInfiniteQuery({
+    queryKey: ['stock-list', resting],
+    queryFn: ({ pageParam }) => call('stock-list', { ...resting, offset: pageParam }),
+    initialPageParam: 0,
+    getNextPageParam: (last, pages) => {
+      const there = pages.reduce((sum, { rows }) => sum + rows.length, 0);
+      return last.rows.length > 0 && there < last.total ? there : undefined;
     },
-    [],
-  );
-  const later = useDebouncedCallback((wanted: StockAsk) => void fetchInto(wanted, 0, 1, []), 180);
+    placeholderData: keepPreviousData,
+    ...(resting === UNASKED ? { initialData: { pages: [first], pageParams: [0] } } : {}),
+  });
+  const pages = data?.pages ?? [first];
   return {
-    ...page,
+    ...(pages.at(-1) ?? first),
+    rows: pages.flatMap(({ rows }) => rows),
     ask,
-    loading,
-    look(part) {
-      const wanted = { ...ask, ...part };
-      setAsk(wanted);
-      if ('search' in part || 'narrow' in part) later(wanted);
-      else void fetchInto(wanted, 0, 1, []);
-    },
+    loading: isFetching,
+    look: (part) => setAsk((before) => ({ ...before, ...part })),
     more() {
-      if (!loading && page.rows.length < page.total)
-        void fetchInto(ask, page.rows.length, page.rows.length + 1, page.rows);
+      if (!isFetching && hasNextPage) void fetchNextPage();
     },
-    refresh: () => void fetchInto(ask, 0, page.rows.length, []),
+    refresh: () => void refetch(),
   };
 }

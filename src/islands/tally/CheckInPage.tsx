@@ -4,7 +4,6 @@ import { GarmentSketch } from '@ui/GarmentSketch';
 import { Providers } from '@ui/Providers';
 import { useBox } from '@ui/useBox';
 import { CheckIn } from './CheckIn';
-import '../pull/pull.css';
 
 /** Step 6 for whoever unpacks: what came back is checked in. */
 export function CheckInPage({ initial }: { readonly initial: PackView }) {
@@ -23,10 +22,10 @@ export function CheckInPage({ initial }: { readonly initial: PackView }) {
           {back.map((line) => (
             <li
               key={line.id}
-              className="pull-line"
+              className="piece-line"
               style={{ gridTemplateColumns: '56px 1fr auto', alignItems: 'center' }}
             >
-              <span className="pull-sketch small-sketch">
+              <span className="paper-sketch paper-sketch-small">
                 <GarmentSketch piece={line.piece} fit={48} decorative />
               </span>
               <div>

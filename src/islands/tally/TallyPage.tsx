@@ -10,7 +10,6 @@ import { Money } from '@ui/Money';
 import { Providers } from '@ui/Providers';
 import { type BoxState, useBox } from '@ui/useBox';
 import { useState } from 'react';
-import '../pull/pull.css';
 import { CheckIn } from './CheckIn';
 import './tally.css';
 
@@ -36,9 +35,9 @@ export function TallyPage({ initial }: { readonly initial: BoxView }) {
   const closed = isClosed(view.state);
   return (
     <Providers>
-      <div className="columns pull">
+      <div className="columns columns-side">
         <section className="sheet" aria-label="Decisions">
-          <div className="closet-head">
+          <div className="sheet-head">
             <h2>{closed ? 'Decided' : 'Keep or return'}</h2>
             {view.decideBy && !closed && (
               <span className="soft small">decision due {dayWords(view.decideBy)}</span>
@@ -201,11 +200,11 @@ function TallyLine({ line, box }: { readonly line: LineView; readonly box: BoxSt
   const reason = line.reason ?? '';
   return (
     <li className="tally-line">
-      <span className="pull-sketch small-sketch">
+      <span className="paper-sketch paper-sketch-small">
         <GarmentSketch piece={line.piece} fit={50} decorative />
       </span>
       <div>
-        <span className="serif pull-title">{line.piece.title}</span>
+        <span className="serif piece-title">{line.piece.title}</span>
         <div className="small soft">
           size {line.size}; <Money minor={line.netMinor ?? line.priceMinor} currency={view.shop.currency} />
         </div>

@@ -1,5 +1,7 @@
 import { stepOf } from '@core/box';
 import { BODY_MEASURES, bodyOf } from '@core/figure';
+import { clientListCall } from '@contracts/client/client-list';
+import { clientPageCall } from '@contracts/client/client-page';
 import type { BoxRow, ClientRow, ClientView } from '@contracts/client/client-view';
 import type { OwnedView } from '@contracts/closet/owned-view';
 import { boxesOfClient, linesWithTitles, openBoxes } from '@data/box/boxes';
@@ -11,6 +13,7 @@ import { stylistsOf } from '@data/people/users';
 import { photosOf } from '@data/photo/photos';
 import { pieceOfOwned } from '@data/pieces';
 import { type Actor, stylistsOnly } from '../context';
+import { serve } from '../use-case';
 import { dayIn, shopOf } from '../shop/settings';
 import { linksOf } from './brief-link';
 import { consentsOf } from './consents';
@@ -40,6 +43,14 @@ export async function clientRows(db: Reader, actor: Actor, now: Date): Promise<C
     };
   });
 }
+
+export const clientList = serve(clientListCall, {
+  run: ({ tx, actor, now }) => clientRows(tx, actor, now),
+});
+
+export const clientPage = serve(clientPageCall, {
+  run: ({ tx, actor, now }, { clientId }) => clientView(tx, actor, clientId, now),
+});
 
 /** A client's page. */
 export async function clientView(db: Reader, actor: Actor, id: string, now: Date): Promise<ClientView> {

@@ -1,7 +1,7 @@
 import { importStockCall } from '@contracts/stock/import-stock';
 import type { StockCsvRow } from '@contracts/stock-csv';
 import { readStock } from '@contracts/stock-file';
-import type { ImportFault } from '@contracts/import-file';
+import type { ImportFault } from '@contracts/import-fault';
 import { addGarment, garmentsNamed } from '@data/stock/garments';
 import { sizesOf, sizesWithCodes } from '@data/stock/sizes';
 import { note } from '../audit';
@@ -59,7 +59,8 @@ async function compare(
       faults.push({
         row: row.row,
         path: 'sku',
-        message: `${row.sku} is ${before.title}, size ${before.size}, already`,
+        code: 'taken',
+        params: { said: row.sku, title: before.title, size: before.size },
       });
   }
   return { fresh, known, faults };

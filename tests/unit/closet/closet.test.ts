@@ -117,8 +117,8 @@ describe('a closet file', () => {
       '5 colours[0].hex',
     ]);
     expect(readCloset('title,category\nx,tee').faults[0]).toMatchObject({ row: 1, path: 'colours' });
-    expect(readCloset('{"items": 3}').faults[0]?.message).toContain('list of items');
-    expect(readCloset('[{').faults[0]?.message).toBe('not JSON');
+    expect(readCloset('{"items": 3}').faults[0]?.code).toBe('no-list');
+    expect(readCloset('[{').faults[0]?.code).toBe('not-json');
   });
   it('knows a piece again by its title, kind and colours', () => {
     expect(closetKey(piece({ category: 'tee', title: ' A ' }))).toBe(

@@ -68,7 +68,7 @@ describe('a file of clients', () => {
   });
   it('without a name column, or without rows, says so once', () => {
     expect(readClientCsv('email\na@example.invalid', 'cm').faults).toEqual([
-      { row: 1, path: 'name', message: 'this column is missing' },
+      { row: 1, path: 'name', code: 'missing-column' },
     ]);
     expect(sure(readClientCsv('name,height', 'cm').faults[0]).path).toBe('(file)');
   });

@@ -31,7 +31,7 @@ describe('a plan file', () => {
   it('is planned and printed as the format states', async () => {
     const read = readPlan(file());
     if (!read.ok) throw new Error(JSON.stringify(read.faults));
-    const printed = await planPrinted(read.problem, 1, () => 0);
+    const printed = await planPrinted(read.file, 1, () => 0);
     expect(printed).toMatchObject({
       format: 'ivory-rail/plan@1',
       pieces: ['shirt', 'skirt'],
@@ -42,7 +42,7 @@ describe('a plan file', () => {
     expect(printed.refusal).toHaveLength(2);
     expect(printed).not.toHaveProperty('bound');
     const proved = await planPrinted(
-      read.problem,
+      read.file,
       1,
       () => 0,
       async () => (printed.value as number) + 1,
@@ -52,7 +52,7 @@ describe('a plan file', () => {
   it('prints the musts that contradict each other', async () => {
     const read = readPlan(file({ budgetMinor: 5000, asks: [{ text: 'a white shirt', must: true }] }));
     if (!read.ok) throw new Error('refused');
-    expect(await planPrinted(read.problem, 1, () => 0)).toMatchObject({
+    expect(await planPrinted(read.file, 1, () => 0)).toMatchObject({
       pieces: [],
       conflict: ['budget', 'a white shirt'],
     });

@@ -102,8 +102,8 @@ describe('a stock file that was written', () => {
     for (const cell of stockCsv([given]).split(/[\r\n,]+/)) expect(cell).not.toMatch(/^"?[=+@]/);
   });
   it('tells what is wrong with a JSON file, by garment and field', () => {
-    expect(readStock('{').faults[0]).toMatchObject({ path: '(file)', message: 'not JSON' });
-    expect(readStock('{"a":1}').faults[0]?.message).toContain('ivory-rail/stock@1');
+    expect(readStock('{').faults[0]).toMatchObject({ path: '(file)', code: 'not-json' });
+    expect(readStock('{"a":1}').faults[0]).toMatchObject({ params: { format: 'ivory-rail/stock@1' } });
     const bad = JSON.parse(stockJson([given, given]));
     bad.garments[1].priceMinor = -1;
     const { rows, faults } = readStock(JSON.stringify(bad));

@@ -55,15 +55,8 @@ export const plain = defineRule({
     const mains = mainsOf(scene);
     if (mains.length === 0 || mains.some(isPrint) || isOneTone(fieldsOf(scene, TONE_FIELD))) return [];
     const lifting = scene.pieces.find((worn) => worn.piece.statement >= at.statement);
-    const accents = accentsOf(fieldsOf(scene, at.least), fieldsOf(scene, above(at.most)), mains, at);
-    const tint = tintOf(mains);
-    const pair = strangers(accents, at.apart);
-    if (pair) return [{ code: 'strangers', tone: 'note', pieces: ids(...pair.map(({ worn }) => worn)) }];
-    const lift = accents[0]?.worn ?? lifting ?? tint ?? mains.find(isLift(at)) ?? contrastOf(mains);
-    // One colour beside neutrals is lift enough, however quiet.
-    if (!lift && hasOneColour(fieldsOf(scene, TONE_FIELD))) return [];
-    if (lift) return [{ code: 'lift', tone: 'works', pieces: ids(lift) }];
-    return [{ code: 'plain', tone: 'note', pieces: [] }];
+    const found = liftOf(mains, lifting, (least) => fieldsOf(scene, least), at);
+    return found ? [{ code: found.code, tone: TONE[found.code], pieces: ids(...found.worn) }] : [];
   },
   examples: [
     [
@@ -84,6 +77,24 @@ export const plain = defineRule({
     ],
   ],
 });
+
+const TONE = { strangers: 'note', lift: 'works', plain: 'note' } as const;
+
+/** What C3 says of plain main pieces: two accents that are strangers, something that lifts them, or nothing that does. */
+function liftOf(
+  mains: readonly Worn[],
+  lifting: Worn | undefined,
+  reached: (least: number) => readonly ColourFacts[],
+  at: Limits,
+): { readonly code: keyof typeof TONE; readonly worn: readonly Worn[] } | undefined {
+  const accents = accentsOf(reached(at.least), reached(above(at.most)), mains, at);
+  const pair = strangers(accents, at.apart);
+  if (pair) return { code: 'strangers', worn: pair.map(({ worn }) => worn) };
+  const lift = accents[0]?.worn ?? lifting ?? tintOf(mains) ?? mains.find(isLift(at)) ?? contrastOf(mains);
+  if (lift) return { code: 'lift', worn: [lift] };
+  // One colour beside neutrals is lift enough, however quiet.
+  return hasOneColour(reached(TONE_FIELD)) ? undefined : { code: 'plain', worn: [] };
+}
 
 interface Limits {
   readonly statement: number;
@@ -173,28 +184,19 @@ const tintOf = (mains: readonly Worn[]): Worn | undefined =>
 function tallyPlain(pool: readonly Worn[], at: Limits): Count {
   const main = Uint8Array.from(pool, (worn) => (isMain(worn) ? 1 : 0));
   const print = Uint8Array.from(pool, (worn) => (isMain(worn) && isPrint(worn) ? 1 : 0));
-  const large = above(at.most);
   const lifts = Uint8Array.from(pool, (worn) => (worn.piece.statement >= at.statement ? 1 : 0));
   return (look, says) => {
     const { picks, count } = look;
-    let lifting = 0;
+    let lifting: Worn | undefined;
     const mains: Worn[] = [];
     for (let i = 0; i < count; i++) {
       const p = picks[i] as number;
       if (print[p] === 1) return;
       if (main[p] === 1) mains.push(pool[p] as Worn);
-      lifting |= lifts[p] as number;
+      if (lifts[p] === 1) lifting ??= pool[p];
     }
     if (mains.length === 0 || isOneTone(look.reached(TONE_FIELD))) return;
-    const accents = accentsOf(look.reached(at.least), look.reached(large), mains, at);
-    const isLifted =
-      accents.length > 0 ||
-      lifting === 1 ||
-      tintOf(mains) !== undefined ||
-      mains.some(isLift(at)) ||
-      contrastOf(mains) !== undefined;
-    if (strangers(accents, at.apart)) says.note++;
-    else if (isLifted) says.works++;
-    else if (!hasOneColour(look.reached(TONE_FIELD))) says.note++;
+    const found = liftOf(mains, lifting, (least) => look.reached(least), at);
+    if (found) says[TONE[found.code]]++;
   };
 }

@@ -49,9 +49,18 @@ const isSet = (fields: readonly ColourFacts[]): boolean => {
   return sets.length >= 2 && sets[0] !== undefined && sets.every((set) => set === sets[0]);
 };
 
-/** True where C4 finds it flat: one tone, one depth, one cloth, and no set. */
+const TONE = { alive: 'works', flat: 'note' } as const;
+
+/** What C4 says of the colours of a look: one tone that lives, one in one depth and one cloth, or nothing. */
+function tonalOf(fields: readonly ColourFacts[], depth: number): keyof typeof TONE | undefined {
+  if (!isOneTone(fields)) return undefined;
+  if (isAlive(fields, depth)) return 'alive';
+  return isSet(fields) ? undefined : 'flat';
+}
+
+/** True where C4 finds it flat. */
 export const isFlat = (fields: readonly ColourFacts[], depth = 15): boolean =>
-  isOneTone(fields) && !isAlive(fields, depth) && !isSet(fields);
+  tonalOf(fields, depth) === 'flat';
 
 /** C4: one tone, with depth or touch to keep it alive. */
 export const tonal = defineRule({
@@ -65,20 +74,13 @@ export const tonal = defineRule({
   words,
   reads: (_given, at) => ({
     tally: () => (look, says) => {
-      const fields = look.reached(TONE_FIELD);
-      if (!isOneTone(fields)) return;
-      if (isAlive(fields, at.depth)) says.works++;
-      else if (isFlat(fields, at.depth)) says.note++;
+      const code = tonalOf(look.reached(TONE_FIELD), at.depth);
+      if (code) says[TONE[code]]++;
     },
   }),
   find(scene, at) {
-    const fields = fieldsOf(scene, TONE_FIELD);
-    if (!isOneTone(fields)) return [];
-    return isAlive(fields, at.depth)
-      ? [{ code: 'alive', tone: 'works', pieces: [] }]
-      : isFlat(fields, at.depth)
-        ? [{ code: 'flat', tone: 'note', pieces: [] }]
-        : [];
+    const code = tonalOf(fieldsOf(scene, TONE_FIELD), at.depth);
+    return code ? [{ code, tone: TONE[code], pieces: [] }] : [];
   },
   examples: [
     [

@@ -4,7 +4,7 @@ import type { Count } from '../reads';
 import { defineRule } from '../define';
 import { wording } from '../finding';
 import { ids } from '../rule';
-import { areaOf, fieldsOf, isMain, mainHex, mainsOf } from '../fields';
+import { areaOf, type ColourFacts, fieldsOf, isMain, mainHex, mainsOf } from '../fields';
 import { isFlat, TONE_FIELD } from '../colour/c4-tonal';
 import { solid } from '../given';
 
@@ -29,9 +29,7 @@ export const touch = defineRule({
   find(scene, at) {
     const mains = mainsOf(scene).filter((worn) => areaOf(scene, worn) >= at.area);
     const pieces = ids(...mains);
-    // Flat in colour as well as in cloth is one thing, and C4 says it.
-    if (isFlat(fieldsOf(scene, TONE_FIELD)) && feelOf(mains) !== 'two cloths') return [];
-    switch (feelOf(mains)) {
+    switch (feltIn(mains, fieldsOf(scene, TONE_FIELD))) {
       case 'two cloths': {
         const cloths = [...new Set(mains.map(({ piece }) => textureFamily(piece.fabric)))];
         return [{ code: 'contrast', tone: 'works', pieces, params: { cloths } }];
@@ -77,6 +75,12 @@ function feelOf(mains: readonly Worn[]): 'two cloths' | 'dark' | 'one tone' | un
     : undefined;
 }
 
+/** The same, less what C4 says already: flat in colour as well as in cloth is one thing. */
+function feltIn(mains: readonly Worn[], fields: readonly ColourFacts[]): ReturnType<typeof feelOf> {
+  const feel = feelOf(mains);
+  return feel === 'two cloths' || (feel && !isFlat(fields)) ? feel : undefined;
+}
+
 /** The same counted over a pool. */
 function tallyTouch(pool: readonly Worn[], least: number): Count {
   const main = Uint8Array.from(pool, (worn) => (isMain(worn) ? 1 : 0));
@@ -86,8 +90,7 @@ function tallyTouch(pool: readonly Worn[], least: number): Count {
     for (let i = 0; i < count; i++)
       if (main[picks[i] as number] === 1 && (shares[i] as number) >= least)
         mains.push(pool[picks[i] as number] as Worn);
-    const feel = feelOf(mains);
-    if (feel && feel !== 'two cloths' && isFlat(look.reached(TONE_FIELD))) return;
+    const feel = feltIn(mains, look.reached(TONE_FIELD));
     if (feel) says[feel === 'two cloths' ? 'works' : 'note']++;
   };
 }
