@@ -7,3 +7,8 @@ declare namespace App {
     tongue: import('@core/words').Tongue | undefined;
   }
 }
+
+declare module 'highs/runtime?url' {
+  const url: string;
+  export default url;
+}

@@ -34,6 +34,8 @@ export * from './people/end-sessions';
 export * from './people/invite-person';
 export * from './people/make-reset-link';
 export * from './people/revoke-invitation';
+export * from './plan/hold-planned';
+export * from './plan/plan-candidates';
 export * from './photo/remove-photo';
 export * from './photo/save-photo';
 export * from './pull/hold-line';

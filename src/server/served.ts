@@ -8,6 +8,7 @@ export * from './box/line-swaps';
 export * from './box/move-box';
 export * from './box/nudge';
 export * from './box/pass-limits';
+export * from './box/plan-box';
 export * from './box/pull-list';
 export * from './box/save-brief';
 export * from './box/save-look';

@@ -10,14 +10,16 @@ export interface PlanLook {
   readonly fresh: readonly number[];
   readonly pieces: readonly Piece[];
   readonly score: number;
+  /** How much of a new look it is: whole by a new garment or shoe, in part by an accessory alone. */
+  readonly opens: number;
 }
 
 /**
  * The looks a plan is made of, stated so that anybody can make them again. For each occasion: of each place (top, bottom,
  * whole, shoes) the owned and the new pieces nearest to its formality are companions; every candidate is worn with every
  * set of companions that makes a look whole, layers and accessories on the best looks found without them. The judge keeps
- * what may be sent and scores at least `leastScore`; of each candidate and occasion the best `kept` stay. New pieces in
- * one look: at most `mostFresh`.
+ * what may be sent and scores at least `leastScore`, or where nothing does (no coat on the shelf in a frost) whatever may be
+ * sent; of each candidate and occasion the best `kept` stay. New pieces in one look: at most `mostFresh`.
  */
 const ENUMERATION = {
   owned: 6,
@@ -28,6 +30,7 @@ const ENUMERATION = {
   dressed: 6,
   leastScore: 70,
   mostFresh: 4,
+  byAccessory: 0.3,
 } as const;
 
 /** Candidates that looks are made of at most; of more, those nearest to what the occasions ask, likeliest kept, cheapest. */
@@ -130,12 +133,12 @@ function looksFor(
     else if (slot === 'whole') dress([], [], [place], shoes);
     else if (slot === 'shoes') dress(tops, bottoms, wholes, [place]);
   }
-  const best = (): { look: readonly number[]; score: number }[] =>
+  const best = (least: number): { look: readonly number[]; score: number }[] =>
     [...found.values()]
-      .filter(({ score }) => score >= ENUMERATION.leastScore)
+      .filter(({ score }) => score >= least)
       .sort((a, b) => b.score - a.score || (a.look.join() < b.look.join() ? -1 : 1));
   // What is no base goes over the best: a few out of the closet alone, and a few of every make.
-  const bases = best();
+  const bases = best(0);
   const owned = bases.filter(({ look }) => !look.some(isFresh)).slice(0, ENUMERATION.dressed);
   const mixed = bases.filter(({ look }) => look.some(isFresh)).slice(0, ENUMERATION.dressed * 2);
   worn.forEach(({ slot }, place) => {
@@ -146,7 +149,8 @@ function looksFor(
   });
   const counts = new Map<number, number>();
   let alone = 0;
-  return best().flatMap(({ look, score }) => {
+  const good = best(ENUMERATION.leastScore);
+  return (good.length > 0 ? good : best(0)).flatMap(({ look, score }) => {
     const fresh = look.filter(isFresh);
     if (fresh.length === 0) {
       if (alone++ >= ENUMERATION.kept) return [];
@@ -157,6 +161,12 @@ function looksFor(
         fresh: fresh.map((place) => open[place] as number),
         pieces: look.map((place) => pieces[place] as Piece),
         score,
+        opens: fresh.some((place) => {
+          const { slot, facts } = worn[place] as (typeof worn)[number];
+          return facts.main || BASE.includes(slot);
+        })
+          ? 1
+          : ENUMERATION.byAccessory,
       },
     ];
   });

@@ -154,7 +154,7 @@ class Rows {
     const ranks = model.ranks[o] as readonly number[];
     const opened: string[] = [];
     const ranked: string[][] = ranks.map(() => []);
-    its.forEach(({ fresh, score }, l) => {
+    its.forEach(({ fresh, score, opens }, l) => {
       program.looks++;
       const y = `y${o}_${l}${end}`;
       const zs = ranks.map((_part, k) => `z${o}_${l}_${k}${end}`);
@@ -168,7 +168,7 @@ class Rows {
       program.row([...once, program.term(-1, y)], '<=', 0);
       for (const place of fresh) program.row([program.term(1, y), program.term(-1, x(place))], '<=', 0);
       program.bounds.push(` 0 <= ${y} <= 1`);
-      if (model.opened > 0) opened.push(program.term(-1, y));
+      if (model.opened > 0) opened.push(program.term(-opens, y));
     });
     for (const terms of ranked) program.row(terms, '<=', 1);
     if (opened.length > 0) {

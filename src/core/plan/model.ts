@@ -2,16 +2,18 @@ import { NOBODY } from '../client';
 import { isTwin } from '../closet';
 import { guardPiece, isRefused } from '../guard';
 import { answersAsk, isOtherRail, refusedByAsk } from '../pull';
+import type { Piece } from '../piece';
 import type { Settings } from '../rules';
 import { considered, looksOf, type PlanLook } from './enumerate';
 import type { PlanProblem } from './problem';
 
 /**
  * What a box is worth, in points. An occasion is dressed by its best looks: the first counts `looks[0]` of its score, the
- * second `looks[1]`, the third `looks[2]`; so much more for each look opened for it, up to `mostOpened`; an ask answered;
+ * second `looks[1]`, the third `looks[2]`; so much more for each look opened for it (one that only an accessory makes new in
+ * part), up to `mostOpened`; an ask answered;
  * and the chance to be kept less the price of risk, nought at even odds. Working values of the trade, no source.
  */
-export const WORTH = { looks: [1, 0.4, 0.2], opened: 2, mostOpened: 10, ask: 30, keep: 12 } as const;
+export const WORTH = { looks: [1, 0.4, 0.2], opened: 1.5, mostOpened: 36, ask: 30, keep: 12 } as const;
 
 /** The problem as a model: what may be chosen, what it brings, what binds it. The same for the search and for the proof. */
 export interface PlanModel {
@@ -46,6 +48,10 @@ export interface PlanModel {
   readonly least: number;
   readonly most: number;
 }
+
+/** Near twins: nearly the same, or one style in two colours. A box sends one of them. */
+const isNear = (one: Piece, other: Piece): boolean =>
+  isTwin(one, other) || (one.styleId !== undefined && one.styleId === other.styleId);
 
 export function modelOf(problem: PlanProblem, settings: Settings = {}): PlanModel {
   const { candidates, occasions, asks, bounds, setting } = problem;
@@ -95,7 +101,7 @@ export function modelOf(problem: PlanProblem, settings: Settings = {}): PlanMode
     twins: near.flatMap((a, i) =>
       near.slice(i + 1).flatMap((b) => {
         const [one, other] = [candidates[a]?.piece, candidates[b]?.piece];
-        return one && other && isTwin(one, other) ? [[a, b] as const] : [];
+        return one && other && isNear(one, other) ? [[a, b] as const] : [];
       }),
     ),
     pins: problem.pins.flatMap((id) => {
@@ -125,16 +131,17 @@ export function worthOf(model: PlanModel, chosen: Uint8Array): number {
     const ranks = model.ranks[o] as readonly number[];
     let [best, opened, points] = [0, 0, 0];
     for (let l = 0; l < looks.length; l++) {
-      const { fresh, score } = looks[l] as PlanLook;
+      const { fresh, score, opens } = looks[l] as PlanLook;
       let there = true;
       for (let i = 0; i < fresh.length && there; i++) there = chosen[fresh[i] as number] === 1;
       if (!there) continue;
       if (best < ranks.length) points += score * (ranks[best++] as number);
       if (fresh.length > 0 && opened < WORTH.mostOpened) {
-        opened++;
-        points += model.opened;
+        const more = Math.min(opens, WORTH.mostOpened - opened);
+        opened += more;
+        points += model.opened * more;
       }
-      if (best === ranks.length && opened === WORTH.mostOpened) break;
+      if (best === ranks.length && opened >= WORTH.mostOpened) break;
     }
     value += points * (model.weights[o] as number);
   }

@@ -20,7 +20,7 @@ export interface Plan {
 }
 
 /** Fresh beginnings while it is asked what a refusal costs: it begins with the plan, less that piece. */
-const REFUSED = 4;
+const REFUSED = 2;
 /** Looks named for an occasion. */
 const SHOWN = 3;
 
@@ -32,17 +32,27 @@ export function settled({ price }: PlanModel, chosen: readonly number[]): Uint8A
 }
 
 /** The best looks of each occasion that a choice makes possible. */
-export const looksIn = (model: PlanModel, chosen: Uint8Array): PlanLook[][] =>
-  model.looks.map((its) => its.filter(({ fresh }) => fresh.every((place) => chosen[place])).slice(0, SHOWN));
+export const looksIn = (model: PlanModel, chosen: Uint8Array, most = SHOWN): PlanLook[][] =>
+  model.looks.map((its) => its.filter(({ fresh }) => fresh.every((place) => chosen[place])).slice(0, most));
 
 /** Plans one box: the few pieces that dress every occasion best within the budget. The same seed plans the same box. */
-export function planOf(problem: PlanProblem, seed = 1, settings: Settings = {}): Plan {
-  const model = modelOf(problem, settings);
-  const musts = mustsOf(
-    model,
+export const planOf = (problem: PlanProblem, seed = 1, settings: Settings = {}): Plan =>
+  planWith(
+    modelOf(problem, settings),
     problem.pins,
     problem.asks.map(({ ask }) => ask.text),
+    seed,
   );
+
+/** The same of a model that is there already; pins and asks by their names. With `quick` it is the first that is found. */
+export function planWith(
+  model: PlanModel,
+  pins: readonly string[],
+  asks: readonly string[],
+  seed: number,
+  quick = false,
+): Plan {
+  const musts = mustsOf(model, pins, asks);
   const start = feasible(model, musts);
   if (!start)
     return {
@@ -54,7 +64,9 @@ export function planOf(problem: PlanProblem, seed = 1, settings: Settings = {}):
       conflict: conflictOf(model, musts),
       model,
     };
-  let best = search(model, seed);
+  const banned = new Set(model.considered.flatMap((is, place) => (is ? [] : [place])));
+  const restarts = quick ? 0 : undefined;
+  let best = search(model, seed, { out: banned, restarts });
   // The search minds every must; where it did not find its way among them, what is known to be possible stands.
   if (wrongsOf(model, best) > 0) best = start;
   const value = worthOf(model, best);
@@ -64,12 +76,13 @@ export function planOf(problem: PlanProblem, seed = 1, settings: Settings = {}):
     value,
     spentMinor: chosen.reduce((sum, place) => sum + (model.price[place] as number), 0),
     looks: looksIn(model, best),
-    refusal: chosen
+    refusal: (quick ? [] : chosen)
       .filter((place) => !model.pins.includes(place))
       .map((place) => {
         const without = Uint8Array.from(best);
         without[place] = 0;
-        const other = search(model, seed, { out: new Set([place]), start: without, restarts: REFUSED });
+        const out = new Set([...banned, place]);
+        const other = search(model, seed, { out, start: without, restarts: REFUSED });
         // It began without the piece, so that it is never worse than only leaving it out.
         const next = wrongsOf(model, other) === 0 ? worthOf(model, other) : 0;
         return { place, costs: Math.max(0, value - Math.max(next, 0)) };

@@ -4,8 +4,9 @@ import { aloneWorth, type PlanModel, WORTH, worthOf, wrongsOf } from './model';
 /** A point of worth is nothing beside a thing that stands against a box. */
 const WRONG = 1e5;
 /** Fresh beginnings out of the best so far, and pieces each gives up. */
-const RESTARTS = 18;
+const RESTARTS = 24;
 const GIVEN_UP = 3;
+const FRESH_EVERY = 3;
 /** Looks of an occasion, best first, that are tried as a whole. */
 const MOST_BUNDLES = 40;
 const NOBODY = -1;
@@ -37,16 +38,24 @@ export function search(
     return box;
   };
   const empty = new Uint8Array(model.price.length);
-  for (const place of model.pins) empty[place] = 1;
+  for (const place of model.pins) if (!out.has(place)) empty[place] = 1;
   let best = climb(start ? Uint8Array.from(start) : empty);
+  const guest = (into: Uint8Array): void => {
+    const place = open[Math.floor(random() * open.length)];
+    if (place !== undefined) into[place] = 1;
+  };
   for (let i = 0; i < restarts; i++) {
-    const anew = Uint8Array.from(best.chosen);
-    const held = best.held();
-    for (let k = 0; k < Math.min(GIVEN_UP, held.length); k++)
-      anew[held[Math.floor(random() * held.length)] as number] = 0;
+    // Every so often from nothing, so that it does not only walk about where it is.
+    const isFresh = i % FRESH_EVERY === FRESH_EVERY - 1;
+    const anew = Uint8Array.from(isFresh ? empty : best.chosen);
+    if (!isFresh) {
+      const held = best.held();
+      for (let k = 0; k < Math.min(GIVEN_UP, held.length); k++)
+        anew[held[Math.floor(random() * held.length)] as number] = 0;
+    }
     // Somebody else is let in first, so that it does not only grow back.
-    const guest = open[Math.floor(random() * open.length)];
-    if (guest !== undefined) anew[guest] = 1;
+    guest(anew);
+    if (isFresh) guest(anew);
     const other = climb(anew);
     if (other.worth > best.worth + 1e-9) best = other;
   }
@@ -204,14 +213,15 @@ class Box {
         k++;
         if (lacks[l] !== 1) continue;
       }
-      const { fresh, score } = its[l] as (typeof its)[number];
+      const { fresh, score, opens } = its[l] as (typeof its)[number];
       if (goes !== NOBODY && fresh.includes(goes)) continue;
       if (ranked < ranks.length) points += score * (ranks[ranked++] as number);
       if (fresh.length > 0 && opened < WORTH.mostOpened) {
-        opened++;
-        points += this.model.opened;
+        const more = Math.min(opens, WORTH.mostOpened - opened);
+        opened += more;
+        points += this.model.opened * more;
       }
-      if (ranked === ranks.length && opened === WORTH.mostOpened) break;
+      if (ranked === ranks.length && opened >= WORTH.mostOpened) break;
     }
     return points;
   }

@@ -44,9 +44,10 @@ export function planTogether(
   const models = alone.map(({ model }) => model);
   const floors = alone.map(({ value, conflict }) => (conflict.length > 0 ? 0 : FAIR_SHARE * value));
   const table = new Table(models, units, floors, seed);
-  // Whoever loses most by standing back chooses first.
+  // What is pinned is nobody else's; after that, whoever loses most by standing back chooses first.
+  const pinned = (b: number): number => models[b]?.pins.length ?? 0;
   const order = [...models.keys()].sort(
-    (a, b) => regretOf(alone, units, b) - regretOf(alone, units, a) || a - b,
+    (a, b) => pinned(b) - pinned(a) || regretOf(alone, units, b) - regretOf(alone, units, a) || a - b,
   );
   for (const b of order) table.place(b, settled(models[b] as PlanModel, alone[b]?.chosen ?? []));
   for (let round = 0; round < MOST_ROUNDS && table.improve(order); round++);

@@ -5,7 +5,7 @@ import { IconAlertTriangle, IconClock, IconSunHigh } from '@tabler/icons-react';
 import { dayWords } from '@ui/days';
 import { Proposals } from '@ui/Proposals';
 import { Providers } from '@ui/Providers';
-import { NativeSelect } from '@mantine/core';
+import { Button, Checkbox, NativeSelect } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { useRef, useState } from 'react';
 import './desk.css';
@@ -23,6 +23,14 @@ export function DeskPage({ view }: { readonly view: DeskView }) {
   const names = [...new Set(view.actions.flatMap(({ stylist }) => stylist ?? []))].sort();
   const [of, setOf] = useState<string>();
   const shown = of === undefined ? view.actions : view.actions.filter(({ stylist }) => stylist === of);
+  const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
+  const tick = (id: string): void =>
+    setTicked((now) => {
+      const made = new Set(now);
+      if (!made.delete(id)) made.add(id);
+      return made;
+    });
+  const plan = `/plan?${[...ticked].map((id) => `box=${id}`).join('&')}`;
   const list = useRef<HTMLOListElement>(null);
   const step = (by: number) => () => {
     const links = [...(list.current?.querySelectorAll<HTMLAnchorElement>('a') ?? [])];
@@ -41,22 +49,28 @@ export function DeskPage({ view }: { readonly view: DeskView }) {
           {dayWords(view.today)}. {view.open === 1 ? '1 box is open' : `${view.open} boxes are open`}; most
           urgent first.
         </span>
-        {names.length > 1 && (
-          <NativeSelect
-            className="end"
-            size="xs"
-            aria-label="Whose boxes"
-            data={[
-              { value: '', label: 'Everybody’s boxes' },
-              ...names.map((name) => ({
-                value: name,
-                label: name === view.me ? 'My boxes' : `${name}’s boxes`,
-              })),
-            ]}
-            value={of ?? ''}
-            onChange={(event) => setOf(event.currentTarget.value || undefined)}
-          />
-        )}
+        <div className="end">
+          {ticked.size > 0 && (
+            <Button component="a" href={plan} size="xs">
+              {ticked.size === 1 ? 'Plan 1 box' : `Plan ${ticked.size} boxes together`}
+            </Button>
+          )}
+          {names.length > 1 && (
+            <NativeSelect
+              size="xs"
+              aria-label="Whose boxes"
+              data={[
+                { value: '', label: 'Everybody’s boxes' },
+                ...names.map((name) => ({
+                  value: name,
+                  label: name === view.me ? 'My boxes' : `${name}’s boxes`,
+                })),
+              ]}
+              value={of ?? ''}
+              onChange={(event) => setOf(event.currentTarget.value || undefined)}
+            />
+          )}
+        </div>
       </div>
       <Proposals
         proposals={proposals}
@@ -74,6 +88,16 @@ export function DeskPage({ view }: { readonly view: DeskView }) {
             const Sign = SIGN[action.urgency];
             return (
               <li key={`${action.boxId}${action.deed}`} className={`desk-${action.urgency}`}>
+                {view.me !== undefined && (
+                  <Checkbox
+                    size="xs"
+                    className="desk-tick"
+                    aria-label={`Plan box ${action.number} together with others`}
+                    checked={ticked.has(action.boxId)}
+                    disabled={action.deed !== 'style'}
+                    onChange={() => tick(action.boxId)}
+                  />
+                )}
                 <a href={`/box/${action.boxId}/${action.step}`}>
                   <span className="desk-clock">
                     <Sign size={17} aria-hidden />

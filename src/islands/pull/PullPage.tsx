@@ -31,6 +31,7 @@ const KEYS = [
   { keys: 'Shift V', does: 'Look at them side by side' },
   { keys: 'w', does: 'Ask why something is not among them' },
   { keys: '/', does: 'Find by name; a scanner’s reading finds its piece' },
+  { keys: 'p', does: 'Plan the box' },
   { keys: 'c', does: 'Go on to Style' },
 ];
 
@@ -109,6 +110,7 @@ export const PullPage = withQueries(function PullPage({ initial }: { readonly in
     ['ArrowUp', move(-1)],
     ['/', () => find.current?.focus()],
     ['c', () => location.assign(`/box/${view.id}/combine`)],
+    ['p', () => location.assign(`/box/${view.id}/plan`)],
     ['w', () => why.current?.focus()],
     [
       'v',
@@ -244,11 +246,23 @@ export const PullPage = withQueries(function PullPage({ initial }: { readonly in
           <BoxMoney view={view} />
           <BoxLines box={box} open={open} onOpen={(line) => setLineId(line.id)} onRelease={release} />
           <BoxSays view={view} />
+          {open && (
+            <Button
+              component="a"
+              href={`/box/${view.id}/plan`}
+              variant="default"
+              fullWidth
+              mt={12}
+              title="Plan the box (p)"
+            >
+              Plan the box
+            </Button>
+          )}
           <Button
             component="a"
             href={`/box/${view.id}/combine`}
             fullWidth
-            mt={12}
+            mt={8}
             disabled={view.lines.length === 0}
             title="Go on to Style (c)"
           >

@@ -43,7 +43,7 @@ interface Wanted {
 }
 
 /** A new line of a box with one unit held for it; refused with who has the last one. */
-async function takeLine(
+export async function takeLine(
   context: Context,
   row: BoxRecord,
   { variantId, askId, locationId }: Wanted,
@@ -155,7 +155,7 @@ async function dropLine({ tx, actor, now }: Context, lineId: string): Promise<vo
   await changeLine(tx, lineId, { removedAt: now });
 }
 
-async function variantOf(tx: Writer, shopId: string, id: string) {
+export async function variantOf(tx: Writer, shopId: string, id: string) {
   const found = await findSize(tx, shopId, id);
   if (!found) throw notFound('That piece');
   return found;

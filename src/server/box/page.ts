@@ -1,4 +1,4 @@
-import type { Step } from '@core/box';
+import { isOpen, type Step } from '@core/box';
 import type { BoxView } from '@contracts/box/box-view';
 import type { PackView } from '@contracts/box/pack-view';
 import { cheapestOf } from '@data/stock/garments';
@@ -12,6 +12,16 @@ import { viewFor } from './pack-view';
 export async function boxPage(actor: Actor, id: string): Promise<BoxView> {
   if (!seesPersons(actor)) throw forbidden();
   return boxView(database(), actor, id, new Date());
+}
+
+/** Boxes planned together at most. */
+const MOST_TOGETHER = 12;
+
+/** Open boxes for the page that plans them together, in the order they were ticked. */
+export async function boxesPage(actor: Actor, ids: readonly string[]): Promise<BoxView[]> {
+  const views: BoxView[] = [];
+  for (const id of [...new Set(ids)].slice(0, MOST_TOGETHER)) views.push(await boxPage(actor, id));
+  return views.filter(({ state }) => isOpen(state));
 }
 
 /** The same with what the cheapest piece of each kind costs, so that a budget can be told what it reaches. */

@@ -1,0 +1,204 @@
+import type { BoxView } from '@contracts/box/box-view';
+import { askFor, plannedFor } from '@contracts/plan/box-problem';
+import { type Plannable, problemsTogether } from '@contracts/plan/together';
+import type { PlanProblem } from '@core/plan';
+import { listed } from '@core/words';
+import { Button, Checkbox } from '@mantine/core';
+import { call, showDone, showProblem } from '@ui/api';
+import { Figure } from '@ui/Figure';
+import { Money } from '@ui/Money';
+import { Providers } from '@ui/Providers';
+import type { PlanWork } from '@workers/plan';
+import { wrap } from 'comlink';
+import { useEffect, useState } from 'react';
+import './together.css';
+
+type Together = Awaited<ReturnType<PlanWork['together']>>;
+interface Planned {
+  readonly boxes: readonly Plannable[];
+  readonly problems: readonly PlanProblem[];
+  readonly plan: Together;
+}
+
+/** Boxes of a morning planned over one stock, looked through, and held box by box or all at once. */
+export function TogetherPage({ views }: { readonly views: readonly BoxView[] }) {
+  const [planned, setPlanned] = useState<Planned>();
+  const [failed, setFailed] = useState(false);
+  const [turn, setTurn] = useState(0);
+  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  const [done, setDone] = useState<ReadonlyMap<string, string>>(new Map());
+  const [busy, setBusy] = useState(false);
+  const settings = views[0]?.shop.settings;
+  useEffect(() => {
+    let worker: Worker | undefined;
+    let mine = true;
+    const run = async (): Promise<void> => {
+      const boxes = await Promise.all(
+        views.map(async (view): Promise<Plannable> => {
+          const { candidates } = await call('plan-candidates', { boxId: view.id });
+          return { view, candidates };
+        }),
+      );
+      if (!mine) return;
+      const problems = problemsTogether(boxes);
+      const made = new Worker(new URL('../../workers/plan.ts', import.meta.url), { type: 'module' });
+      worker = made;
+      const plan = await Promise.race([
+        wrap<PlanWork>(made).together(problems, settings ?? {}),
+        new Promise<never>((_done, fail) => made.addEventListener('error', () => fail(new Error('worker')))),
+      ]);
+      if (mine) setPlanned({ boxes, problems, plan });
+    };
+    run().catch((error: unknown) => {
+      if (!mine) return;
+      setFailed(true);
+      showProblem(error, 'The planning stopped.');
+    });
+    return () => {
+      mine = false;
+      worker?.terminate();
+    };
+  }, [views, settings, turn]);
+  const pieceOf = (b: number, place: number) => planned?.problems[b]?.candidates[place]?.piece;
+  const freshOf = (b: number) => {
+    const held = new Set(views[b]?.lines.map(({ piece }) => piece.id));
+    return (planned?.plan.boxes[b]?.chosen ?? []).flatMap((place) => {
+      const piece = pieceOf(b, place);
+      return piece && !held.has(piece.id) ? [piece] : [];
+    });
+  };
+  const hold = async (): Promise<void> => {
+    setBusy(true);
+    let missed = 0;
+    for (const [b, view] of views.entries()) {
+      const fresh = freshOf(b);
+      if (left.has(view.id) || done.has(view.id) || fresh.length === 0) continue;
+      try {
+        const given = new Set<string>();
+        const pieces = fresh.map((piece) => {
+          const askId = askFor(view, piece, given);
+          if (askId) given.add(askId);
+          return { variantId: piece.id, askId };
+        });
+        const found = await call('hold-planned', { boxId: view.id, pieces });
+        missed += found.missed.length;
+        const gone = found.missed.map(({ title, size }) => `${title}, size ${size}`);
+        setDone((now) =>
+          new Map(now).set(view.id, gone.length > 0 ? `Held. Gone meanwhile: ${gone.join('; ')}` : 'Held'),
+        );
+      } catch (error) {
+        showProblem(error);
+      }
+    }
+    setBusy(false);
+    if (missed === 0) showDone('The plans are held.');
+  };
+  const toHold = views.filter(({ id }, b) => !left.has(id) && !done.has(id) && freshOf(b).length > 0);
+  return (
+    <Providers keys={[]}>
+      <div className="place-head">
+        <h1>Plan together</h1>
+        <span className="soft" role="status">
+          {failed ? (
+            <>
+              The planning stopped.{' '}
+              <button
+                className="plain-button"
+                onClick={() => {
+                  setFailed(false);
+                  setTurn((now) => now + 1);
+                }}
+              >
+                Try again
+              </button>
+            </>
+          ) : planned ? (
+            `${views.length} boxes over one stock; nobody’s falls below four fifths of what it would be alone.`
+          ) : (
+            'Trying thousands of looks for each box…'
+          )}
+        </span>
+        <div className="end">
+          <Button disabled={toHold.length === 0} loading={busy} onClick={() => void hold()}>
+            {toHold.length === 1 ? 'Hold 1 plan' : `Hold ${toHold.length} plans`}
+          </Button>
+        </div>
+      </div>
+      <ol className="together">
+        {views.map((view, b) => {
+          const box = planned?.plan.boxes[b];
+          const fresh = freshOf(b);
+          const occasions = plannedFor(view);
+          const o = box?.looks.findIndex((its) => its.length > 0) ?? -1;
+          const look = box?.looks[o]?.[0];
+          const dressed = occasions.filter((_each, at) => (box?.looks[at]?.length ?? 0) > 0).length;
+          return (
+            <li key={view.id} className="sheet">
+              <div className="stage together-figure">
+                {look && (
+                  <Figure
+                    pieces={look.pieces}
+                    client={view.client.profile}
+                    height={250}
+                    title={`${view.client.name}, for ${occasions[o]?.title ?? 'the box'}`}
+                  />
+                )}
+              </div>
+              <div className="together-box">
+                <h2>
+                  {done.has(view.id) ? (
+                    view.client.name
+                  ) : (
+                    <Checkbox
+                      label={view.client.name}
+                      checked={!left.has(view.id)}
+                      onChange={() =>
+                        setLeft((now) => {
+                          const made = new Set(now);
+                          if (!made.delete(view.id)) made.add(view.id);
+                          return made;
+                        })
+                      }
+                    />
+                  )}
+                </h2>
+                <p className="small soft">
+                  Box {view.number}
+                  {box && box.conflict.length === 0 && (
+                    <>
+                      {' · '}
+                      <Money minor={box.spentMinor} currency={view.shop.currency} />
+                      {view.budgetMinor !== null && (
+                        <>
+                          {' of '}
+                          <Money minor={view.budgetMinor} currency={view.shop.currency} />
+                        </>
+                      )}
+                      {` · dresses ${dressed} of ${occasions.length} ${occasions.length === 1 ? 'occasion' : 'occasions'}`}
+                    </>
+                  )}
+                </p>
+                {box && box.conflict.length > 0 && (
+                  <p className="tone tone-blocks">Nothing answers all of its musts. Open it to see which.</p>
+                )}
+                {box && box.conflict.length === 0 && fresh.length === 0 && (
+                  <p className="small">Nothing on the shelf adds to what it has.</p>
+                )}
+                {fresh.length > 0 && <p className="small">{listed(fresh.map(({ title }) => title))}.</p>}
+                {box && !box.fair && box.conflict.length === 0 && (
+                  <p className="tone tone-note">
+                    Others needed the same pieces more: look through this one by hand.
+                  </p>
+                )}
+                <p className="small">
+                  {done.has(view.id) && <b>{done.get(view.id)}. </b>}
+                  <a href={`/box/${view.id}/plan`}>Open the plan</a>
+                </p>
+              </div>
+            </li>
+          );
+        })}
+      </ol>
+    </Providers>
+  );
+}
