@@ -13,7 +13,7 @@ const floors = [
   ['reading'],
   ['learn', 'rules'],
   ['guard', 'look'],
-  ['letter', 'pull', 'ways'],
+  ['letter', 'mix', 'pull', 'ways'],
   ['box-rules', 'plan'],
 ];
 const rooms = floors.flat().map((room) => `core/${room}`);

@@ -1,6 +1,8 @@
 import {
   type BudgetPoint,
   linearOf,
+  type Luggage,
+  packFor,
   type Plan,
   Planner,
   type PlanProblem,
@@ -31,6 +33,10 @@ const work = {
     planner?.curve(wish, budgets) ?? [],
   /** The model of a wish as a solver reads it. */
   linear: (wish: PlanWish): string | undefined => planner && linearOf(planner.modelFor(wish)).text,
+  pack(problem: PlanProblem, luggage: Luggage, settings: Settings) {
+    const { model: _model, ...packed } = packFor(problem, luggage, 1, settings);
+    return packed;
+  },
   together(problems: readonly PlanProblem[], settings: Settings) {
     const { boxes, value } = planTogether(problems, 1, settings);
     return { value, boxes: boxes.map(({ model: _model, ...box }) => box) };

@@ -9,3 +9,4 @@ export { type BudgetPoint, Planner, type PlanWish } from './planner';
 export { FAIR_SHARE, type PlansTogether, planTogether } from './together';
 export { gramsOf, type Luggage, packFor, type TravelPlan } from './travel';
 export { gapWords, type NextStep, nextStep, nextStepWords, refusalWords } from './words';
+export { inWeather, JOURNEY_DAYS, journeyOf } from './journey';

@@ -268,6 +268,9 @@ export const PullPage = withQueries(function PullPage({ initial }: { readonly in
           >
             Style
           </Button>
+          <p className="small pull-mix">
+            <a href={`/box/${view.id}/mix`}>Mix sheet: everything with everything</a>
+          </p>
         </aside>
       </div>
       <Compare

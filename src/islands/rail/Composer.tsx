@@ -210,6 +210,7 @@ export const Composer = memo(function Composer({
           open={open}
           saving={saving}
           onSave={onSave}
+          mixAt={`/box/${view.id}/mix`}
           onWays={askWays}
         />
         <Findings

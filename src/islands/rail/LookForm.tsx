@@ -11,6 +11,8 @@ interface LookFormProps {
   readonly open: boolean;
   readonly saving: boolean;
   readonly onSave: () => void;
+  /** Address of the sheet of everything with everything. */
+  readonly mixAt: string;
   /** Asks for ways to wear a piece. */
   readonly onWays: () => void;
 }
@@ -22,6 +24,7 @@ export const LookForm = memo(function LookForm({
   open,
   saving,
   onSave,
+  mixAt,
   onWays,
 }: LookFormProps) {
   const occasionId = useStore(store, (look) => look.occasionId);
@@ -85,6 +88,9 @@ export const LookForm = memo(function LookForm({
       </Button>
       <Button size="xs" variant="light" className="look-ways" onClick={onWays} title="Press w">
         Ways to wear a piece…
+      </Button>
+      <Button component="a" href={mixAt} size="xs" variant="subtle" title="Everything with everything">
+        Mix sheet
       </Button>
     </form>
   );

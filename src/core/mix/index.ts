@@ -1,0 +1,1 @@
+export { type MixInput, type MixLook, mixOf, type MixSheet, type PieceReach, reachIn, sharedIn } from './mix';

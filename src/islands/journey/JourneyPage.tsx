@@ -1,0 +1,219 @@
+import type { ClientView } from '@contracts/client/client-view';
+import type { ShopView } from '@contracts/shop/shop-view';
+import type { Occasion } from '@core/occasion';
+import { gramsOf, inWeather, JOURNEY_DAYS, journeyOf } from '@core/plan';
+import { shortName } from '@core/say';
+import { listed } from '@core/words';
+import { Button, Checkbox, NumberInput } from '@mantine/core';
+import { Figure } from '@ui/Figure';
+import { GarmentSketch } from '@ui/GarmentSketch';
+import { Providers } from '@ui/Providers';
+import type { PlanWork } from '@workers/plan';
+import { wrap } from 'comlink';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import './journey.css';
+
+type Packed = Awaited<ReturnType<PlanWork['pack']>>;
+type Answer = { readonly packed: Packed; readonly occasions: readonly Occasion[] };
+
+interface Props {
+  readonly view: ClientView;
+  readonly shop: ShopView;
+}
+
+/** The fewest pieces of a closet that dress every day of a journey or a season, what to pack, and what to wear when. */
+export function JourneyPage({ view, shop }: Props) {
+  const choices = useMemo(
+    () => [...view.occasions.map(({ occasion }) => occasion), ...JOURNEY_DAYS],
+    [view.occasions],
+  );
+  const usual = view.occasions.length;
+  const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set([usual, usual + 2]));
+  const [days, setDays] = useState(7);
+  const [most, setMost] = useState(12);
+  const [kg, setKg] = useState<number>();
+  const [outdoorC, setOutdoorC] = useState<number>();
+  const [answer, setAnswer] = useState<Answer>();
+  const [state, setState] = useState<'idle' | 'busy' | 'failed'>('idle');
+  const worker = useRef<Worker>(undefined);
+  useEffect(() => () => worker.current?.terminate(), []);
+  const pack = async (): Promise<void> => {
+    worker.current?.terminate();
+    const made = new Worker(new URL('../../workers/plan.ts', import.meta.url), { type: 'module' });
+    worker.current = made;
+    setState('busy');
+    const occasions = choices
+      .filter((_each, at) => chosen.has(at))
+      .map((occasion) => inWeather({ ...occasion, date: undefined }, outdoorC));
+    try {
+      const problem = journeyOf(
+        view.owned.map(({ piece }) => piece),
+        [],
+        occasions,
+        { client: view.profile, shopSchools: shop.schools },
+      );
+      const maxG = kg === undefined ? undefined : kg * 1000;
+      const packed = await Promise.race([
+        wrap<PlanWork>(made).pack(problem, { days, maxPieces: most, maxG }, shop.settings),
+        new Promise<never>((_done, fail) => made.addEventListener('error', () => fail(new Error('worker')))),
+      ]);
+      if (worker.current !== made) return;
+      setAnswer({ packed, occasions });
+      setState('idle');
+    } catch {
+      if (worker.current === made) setState('failed');
+    }
+  };
+  const { english } = shop.tongue;
+  const undressed = (answer?.packed.days ?? []).filter(({ look }) => !look);
+  return (
+    <Providers keys={[]}>
+      <div className="place-head">
+        <h1>Pack for a journey</h1>
+        <span className="soft">
+          out of {view.name}’s closet, {view.owned.length} pieces
+        </span>
+        <div className="end no-print">
+          {answer && (
+            <Button variant="default" onClick={() => window.print()}>
+              Print
+            </Button>
+          )}
+        </div>
+      </div>
+      <form
+        className="sheet journey-ask no-print"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void pack();
+        }}
+      >
+        <fieldset>
+          <legend>What the days are</legend>
+          {choices.map(({ title }, at) => (
+            <Checkbox
+              key={title + at}
+              size="xs"
+              label={title}
+              checked={chosen.has(at)}
+              onChange={() =>
+                setChosen((now) => {
+                  const made = new Set(now);
+                  if (!made.delete(at)) made.add(at);
+                  return made;
+                })
+              }
+            />
+          ))}
+        </fieldset>
+        <NumberInput
+          label="Days"
+          min={1}
+          max={120}
+          allowDecimal={false}
+          value={days}
+          onChange={(value) => typeof value === 'number' && setDays(value)}
+        />
+        <NumberInput
+          label="Pieces at most"
+          min={1}
+          max={60}
+          allowDecimal={false}
+          value={most}
+          onChange={(value) => typeof value === 'number' && setMost(value)}
+        />
+        <NumberInput
+          label="Kilograms at most"
+          placeholder="no limit"
+          min={0.5}
+          max={60}
+          value={kg ?? ''}
+          onChange={(value) => setKg(typeof value === 'number' ? value : undefined)}
+        />
+        <NumberInput
+          label="Outdoors, °C"
+          placeholder="as each day says"
+          min={-40}
+          max={50}
+          allowDecimal={false}
+          value={outdoorC ?? ''}
+          onChange={(value) => setOutdoorC(typeof value === 'number' ? value : undefined)}
+        />
+        <Button
+          type="submit"
+          loading={state === 'busy'}
+          disabled={chosen.size === 0 || view.owned.length === 0}
+        >
+          Pack
+        </Button>
+      </form>
+      <p role="status" className="small journey-status">
+        {state === 'failed'
+          ? 'The packing stopped. Try again.'
+          : view.owned.length === 0
+            ? 'The closet is empty: enter what is owned first.'
+            : chosen.size === 0
+              ? 'Choose what the days are.'
+              : state === 'busy'
+                ? 'Trying everything with everything…'
+                : answer && undressed.length > 0
+                  ? `${undressed.length === 1 ? '1 day has' : `${undressed.length} days have`} nothing that was not worn before the same people: take more pieces, or wear something twice.`
+                  : answer
+                    ? 'No outfit is worn twice before the same people.'
+                    : ''}
+      </p>
+      {answer && (
+        <div className="journey">
+          <section className="sheet" aria-label="What to pack">
+            <h2>
+              {answer.packed.pieces.length} pieces, {(answer.packed.grams / 1000).toFixed(1)} kg
+            </h2>
+            <ul className="rows">
+              {answer.packed.pieces.map((piece) => (
+                <li key={piece.id} className="journey-piece">
+                  <span className="paper-sketch paper-sketch-small">
+                    <GarmentSketch piece={piece} fit={48} decorative />
+                  </span>
+                  {piece.title}
+                  <span className="small soft num">
+                    {gramsOf(piece)} g{piece.weightG === undefined ? ', about' : ''}
+                  </span>
+                </li>
+              ))}
+            </ul>
+          </section>
+          <ol className="journey-days">
+            {answer.packed.days.map(({ day, occasion, look }) => {
+              const title = answer.occasions[occasion]?.title ?? '';
+              const words = listed(
+                (look?.pieces ?? []).map((piece) => shortName(piece, english)),
+                english,
+              );
+              return (
+                <li key={day}>
+                  <div className="stage journey-figure">
+                    {look && (
+                      <Figure
+                        pieces={look.pieces}
+                        client={view.profile}
+                        height={200}
+                        title={`Day ${day}: ${words}`}
+                      />
+                    )}
+                  </div>
+                  <p className="small">
+                    <b>
+                      Day {day}, {title}
+                    </b>
+                    <br />
+                    {look ? words : 'nothing new'}
+                  </p>
+                </li>
+              );
+            })}
+          </ol>
+        </div>
+      )}
+    </Providers>
+  );
+}

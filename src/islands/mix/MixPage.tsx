@@ -1,0 +1,232 @@
+import type { BoxView } from '@contracts/box/box-view';
+import { settingOf, speakerOf } from '@contracts/look-pieces';
+import { plannedFor } from '@contracts/plan/box-problem';
+import { type MixSheet, reachIn, sharedIn } from '@core/mix';
+import { CATEGORIES, type Piece } from '@core/piece';
+import { shortName } from '@core/say';
+import { NativeSelect, SegmentedControl } from '@mantine/core';
+import { GarmentSketch } from '@ui/GarmentSketch';
+import { Money } from '@ui/Money';
+import { Providers } from '@ui/Providers';
+import type { MixWork } from '@workers/mix';
+import { wrap } from 'comlink';
+import { type KeyboardEvent, useEffect, useMemo, useRef, useState } from 'react';
+import { PairPanel } from './PairPanel';
+import './mix.css';
+
+const KEYS = [
+  { keys: '→ ← ↓ ↑', does: 'Go from pair to pair' },
+  { keys: 'Enter', does: 'See what the two make together' },
+  { keys: 'o', does: 'See the sheet without the piece of this row, or with it again' },
+];
+const SORTS = { reach: 'Most looks first', kind: 'By kind', title: 'By name' } as const;
+type Sort = keyof typeof SORTS;
+/** From this share of what the best of friends have, two pieces are good friends. */
+const MANY = 0.4;
+
+/** Pieces of box and closet against each other: what they make together, and what stands alone. */
+export function MixPage({ view }: { readonly view: BoxView }) {
+  const pieces = useMemo(
+    (): readonly Piece[] => [...view.lines.map(({ piece }) => piece), ...view.owned],
+    [view.lines, view.owned],
+  );
+  const occasions = useMemo(() => plannedFor(view), [view]);
+  const [sheet, setSheet] = useState<MixSheet>();
+  const [failed, setFailed] = useState(false);
+  const [whole, setWhole] = useState(view.lines.length === 0);
+  const [sort, setSort] = useState<Sort>('reach');
+  const [out, setOut] = useState<ReadonlySet<number>>(new Set());
+  const [pair, setPair] = useState<readonly [number, number]>();
+  useEffect(() => {
+    const worker = new Worker(new URL('../../workers/mix.ts', import.meta.url), { type: 'module' });
+    worker.addEventListener('error', () => setFailed(true));
+    void wrap<MixWork>(worker)
+      .sheet({ pieces, setting: settingOf(view), occasions, settings: view.shop.settings })
+      .then(setSheet, () => setFailed(true));
+    return () => worker.terminate();
+  }, [pieces, occasions, view]);
+  const all = useMemo(() => sheet && reachIn(sheet, pieces), [sheet, pieces]);
+  const reach = useMemo(() => sheet && reachIn(sheet, pieces, out), [sheet, pieces, out]);
+  const shared = useMemo(() => sheet && sharedIn(sheet, pieces.length, out), [sheet, pieces.length, out]);
+  const order = useMemo(() => {
+    const by: Record<Sort, (a: number, b: number) => number> = {
+      reach: (a, b) => (all?.[b]?.looks ?? 0) - (all?.[a]?.looks ?? 0) || a - b,
+      kind: (a, b) =>
+        CATEGORIES.indexOf((pieces[a] as Piece).category) - CATEGORIES.indexOf((pieces[b] as Piece).category),
+      title: (a, b) => ((pieces[a] as Piece).title < (pieces[b] as Piece).title ? -1 : 1),
+    };
+    return [...pieces.keys()].sort(by[sort]);
+  }, [all, pieces, sort]);
+  const many = useMemo(() => {
+    const pairs = (shared ?? []).flatMap((row, a) => row.filter((_count, b) => a !== b));
+    return Math.max(1, MANY * Math.max(0, ...pairs));
+  }, [shared]);
+  const isNew = (place: number): boolean => place < view.lines.length;
+  const rows = whole ? order : order.filter(isNew);
+  const columns = order;
+  const { english } = view.shop.tongue;
+  const nameOf = (place: number): string => shortName(pieces[place] as Piece, english);
+  const grid = useRef<HTMLTableElement>(null);
+  const toggle = (place: number): void =>
+    setOut((now) => {
+      const made = new Set(now);
+      if (!made.delete(place)) made.add(place);
+      return made;
+    });
+  const onKey = (event: KeyboardEvent<HTMLButtonElement>, row: number, column: number): void => {
+    const by = { ArrowRight: [0, 1], ArrowLeft: [0, -1], ArrowDown: [1, 0], ArrowUp: [-1, 0] }[event.key];
+    if (event.key === 'o') toggle(rows[row] as number);
+    if (!by) return;
+    event.preventDefault();
+    const [down = 0, right = 0] = by;
+    // A piece has no cell with itself: the way goes on behind it.
+    for (let step = 1; step <= 2; step++) {
+      const cell = grid.current?.querySelector<HTMLButtonElement>(
+        `[data-at="${row + step * down} ${column + step * right}"]`,
+      );
+      if (cell) return cell.focus();
+    }
+  };
+  const total = sheet?.looks.length ?? 0;
+  const left = sheet ? sheet.looks.filter(({ places }) => !places.some((place) => out.has(place))).length : 0;
+  const alone = (reach ?? []).flatMap(({ looks }, place) => (looks === 0 && !out.has(place) ? [place] : []));
+  return (
+    <Providers keys={KEYS}>
+      <div className="mix">
+        <section aria-label="Mix sheet">
+          <div className="mix-head">
+            <h2>Mix sheet</h2>
+            <span role="status" className="small">
+              {failed
+                ? 'The mixing stopped. Load the page again.'
+                : !sheet
+                  ? 'Trying everything with everything…'
+                  : out.size === 0
+                    ? `${total} good ${total === 1 ? 'look' : 'looks'} for ${occasions.map(({ title }) => title).join(', ')}`
+                    : `${left} good looks, ${total - left} fewer without ${[...out].map(nameOf).join(', ')}`}
+            </span>
+            <div className="end">
+              {view.lines.length > 0 && (
+                <SegmentedControl
+                  size="xs"
+                  data={[
+                    { value: 'box', label: 'The box' },
+                    { value: 'all', label: 'Closet too' },
+                  ]}
+                  value={whole ? 'all' : 'box'}
+                  onChange={(value) => setWhole(value === 'all')}
+                />
+              )}
+              <NativeSelect
+                size="xs"
+                aria-label="Order"
+                data={Object.entries(SORTS).map(([value, label]) => ({ value, label }))}
+                value={sort}
+                onChange={(event) => setSort(event.currentTarget.value as Sort)}
+              />
+            </div>
+          </div>
+          {pieces.length === 0 ? (
+            <p className="sheet empty">
+              <strong>Nothing to mix yet.</strong>
+              Pull something, or enter what the client owns.
+            </p>
+          ) : (
+            <div className="mix-scroll">
+              <table ref={grid} className="mix-table">
+                <thead>
+                  <tr>
+                    <th scope="col">
+                      <span className="visually-hidden">Piece</span>
+                    </th>
+                    <th scope="col" className="num">
+                      Looks
+                    </th>
+                    <th scope="col">For</th>
+                    <th scope="col">A wear, about</th>
+                    {columns.map((place) => (
+                      <th key={place} scope="col" className={isNew(place) ? 'mix-new' : undefined}>
+                        <span title={(pieces[place] as Piece).title}>
+                          <GarmentSketch piece={pieces[place] as Piece} fit={30} decorative />
+                          <span className="visually-hidden">{(pieces[place] as Piece).title}</span>
+                        </span>
+                      </th>
+                    ))}
+                  </tr>
+                </thead>
+                <tbody>
+                  {rows.map((place, row) => {
+                    const own = reach?.[place];
+                    return (
+                      <tr key={place} className={out.has(place) ? 'mix-out' : undefined}>
+                        <th scope="row">
+                          <button
+                            className="plain-button mix-name"
+                            aria-pressed={out.has(place)}
+                            title={out.has(place) ? 'With it again (o)' : 'See the sheet without it (o)'}
+                            onClick={() => toggle(place)}
+                          >
+                            {(pieces[place] as Piece).title}
+                          </button>
+                        </th>
+                        <td className="num">{own?.looks ?? ''}</td>
+                        <td className="small">{own && `${own.occasions.length} of ${occasions.length}`}</td>
+                        <td className="small">
+                          {own?.perWearMinor !== undefined && (
+                            <Money minor={own.perWearMinor} currency={view.shop.currency} />
+                          )}
+                        </td>
+                        {columns.map((other, column) => {
+                          const count = shared?.[place]?.[other] ?? 0;
+                          const words = `${nameOf(place)} with ${nameOf(other)}: ${count === 1 ? '1 look' : `${count} looks`}`;
+                          return (
+                            <td key={other}>
+                              {other === place ? (
+                                <span className="mix-self" aria-hidden />
+                              ) : (
+                                <button
+                                  className="mix-cell"
+                                  data-at={`${row} ${column}`}
+                                  data-many={count >= many ? 'many' : count > 0 ? 'some' : 'none'}
+                                  aria-label={words}
+                                  title={words}
+                                  aria-pressed={pair?.[0] === place && pair[1] === other}
+                                  tabIndex={row === 0 && column === (columns[0] === place ? 1 : 0) ? 0 : -1}
+                                  onKeyDown={(event) => onKey(event, row, column)}
+                                  onClick={() => setPair([place, other])}
+                                >
+                                  {sheet ? (count > 0 ? count : '–') : ''}
+                                </button>
+                              )}
+                            </td>
+                          );
+                        })}
+                      </tr>
+                    );
+                  })}
+                </tbody>
+              </table>
+            </div>
+          )}
+          {sheet && alone.length > 0 && (
+            <p className="small mix-alone">
+              With nothing yet: {alone.map((place) => (pieces[place] as Piece).title).join('; ')}.
+            </p>
+          )}
+          <p className="small mix-back">
+            <a href={`/box/${view.id}/pull`}>Pull</a> · <a href={`/box/${view.id}/combine`}>Style</a>
+          </p>
+        </section>
+        <PairPanel
+          sheet={sheet}
+          pair={pair}
+          pieces={pieces}
+          occasions={occasions}
+          view={view}
+          by={speakerOf(view)}
+          out={out}
+        />
+      </div>
+    </Providers>
+  );
+}
