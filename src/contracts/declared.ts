@@ -60,6 +60,7 @@ export * from './shop/save-pull-settings';
 export * from './shop/save-rules';
 export * from './shop/save-shop';
 export * from './shop/save-tongue';
+export * from './stock/for-whom';
 export * from './stock/archive-garments';
 export * from './stock/count-stock';
 export * from './stock/edit-garments';

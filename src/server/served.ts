@@ -31,6 +31,7 @@ export * from './rules/house-rules';
 export * from './shop/backups';
 export * from './shop/shop-page';
 export * from './stock/find-code';
+export * from './stock/for-whom';
 export * from './stock/garment';
 export * from './stock/import-stock';
 export * from './stock/ledger';

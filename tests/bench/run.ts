@@ -1,4 +1,6 @@
 import { colourDifference, judging, poolJudging } from './judge.bench';
+import { page, start } from './page.bench';
+import { plan } from './plan.bench';
 import { pull } from './pull.bench';
 import { rail } from './rail.bench';
 import { storage } from './storage.bench';
@@ -8,7 +10,7 @@ import type { Figure } from './figure';
 async function main(args: readonly string[]): Promise<void> {
   const only = args.includes('--only') ? new RegExp(args[args.indexOf('--only') + 1] ?? '', 'i') : /./;
   const figures: Figure[] = [];
-  for (const bench of [colourDifference, judging, poolJudging, rail, pull, storage])
+  for (const bench of [colourDifference, judging, poolJudging, rail, pull, storage, page, start, plan])
     if (only.test(bench.name)) figures.push(...(await bench.run()));
   if (args.includes('--json')) process.stdout.write(`${JSON.stringify(figures, null, 2)}\n`);
   else

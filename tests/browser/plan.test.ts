@@ -17,12 +17,12 @@ const linesOf = (boxId: string) =>
     .from(boxLine)
     .where(and(eq(boxLine.boxId, boxId), isNull(boxLine.removedAt)));
 const planned = (): Promise<string[]> =>
-  open.page.$$eval('[data-piece]', (rows) => rows.map((row) => (row as HTMLElement).dataset.piece ?? ''));
+  open.page.$$eval('li[data-piece]', (rows) => rows.map((row) => (row as HTMLElement).dataset.piece ?? ''));
 /** The plan is here and nothing is under way: what a refusal costs is said last. */
 const ready = (): Promise<unknown> =>
   open.page.waitForFunction(
     () =>
-      document.querySelectorAll('[data-piece]').length > 0 &&
+      document.querySelectorAll('li[data-piece]').length > 0 &&
       document.querySelector('.plan-status')?.textContent === '' &&
       document.querySelector('.plan-curve canvas') !== null,
     { timeout: 60_000 },
@@ -40,12 +40,12 @@ describe('a planned box', () => {
     expect(await axeOn(page)).toEqual([]);
     const [keep = '', refuse = ''] = first;
     // By keyboard: lock the first, refuse the second.
-    await page.focus(`[data-piece="${keep}"] input`);
+    await page.focus(`li[data-piece="${keep}"] input`);
     await page.keyboard.press('l');
-    await page.waitForSelector(`[data-piece="${keep}"] .plan-key[aria-pressed="true"]`);
+    await page.waitForSelector(`li[data-piece="${keep}"] .plan-key[aria-pressed="true"]`);
     await page.keyboard.press('ArrowDown');
     await page.keyboard.press('x');
-    await page.waitForFunction((id) => document.querySelector(`[data-piece="${id}"]`) === null, {}, refuse);
+    await page.waitForFunction((id) => document.querySelector(`li[data-piece="${id}"]`) === null, {}, refuse);
     await ready();
     expect(await planned()).toContain(keep);
     expect(await planned()).not.toContain(refuse);

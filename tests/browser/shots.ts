@@ -43,7 +43,6 @@ async function main(origin: string, folder: string, only: string | undefined): P
       );
       return href.replace(/[^/]+$/, step);
     };
-    await see('clients', '/clients');
     await page.goto(`${origin}/clients`);
     const client = await page.$eval('.client-rows a:last-child', (link) => link.getAttribute('href') ?? '');
     const people = await page.$$eval('.client-rows a', (links) =>
@@ -59,7 +58,6 @@ async function main(origin: string, folder: string, only: string | undefined): P
       await page.waitForSelector('.garment-sheet');
       await take('garment');
     }
-    await see('specimens', '/specimens');
     await see('house-rules', '/house-rules');
     await see('brief', await boxOf('brief', 104));
     if (!only || 'pull'.includes(only)) {
@@ -75,14 +73,39 @@ async function main(origin: string, folder: string, only: string | undefined): P
       await sideBySide(page, 3);
       await take('compare');
     }
-    if (!only || 'scan'.includes(only)) {
-      await page.goto(`${origin}/stockroom/scanner`);
+    if (!only || 'plan'.includes(only)) {
+      await page.goto(`${origin}${await boxOf('plan', 105)}`);
+      await page.waitForFunction(
+        () =>
+          document.querySelectorAll('li[data-piece]').length > 0 &&
+          document.querySelector('.plan-status')?.textContent === '' &&
+          document.querySelector('.plan-curve canvas') !== null,
+        { timeout: 60_000 },
+      );
+      await take('plan');
+    }
+    if (!only || 'together'.includes(only)) {
+      await page.goto(`${origin}/`);
       await settled(page);
-      const field = '::-p-aria([name="SKU or EAN"])';
-      await page.locator(field).fill('HR-0348');
-      await page.keyboard.press('Enter');
-      await page.waitForSelector('.scanner-piece');
-      await take('scan');
+      for (const tick of await page.$$('.desk-tick input:not([disabled])')) await tick.click();
+      await Promise.all([page.waitForNavigation(), click(page, '.place-head a[href^="/plan"]')]);
+      await page.waitForFunction(() => /boxes over one stock/.test(document.body.innerText), {
+        timeout: 90_000,
+      });
+      await take('together');
+    }
+    if (!only || 'mix'.includes(only)) {
+      await page.goto(`${origin}${await boxOf('mix', 104)}`);
+      await page.waitForFunction(() => /good looks for/.test(document.body.innerText), { timeout: 60_000 });
+      await click(page, '.mix-cell[data-many="many"]');
+      await take('mix');
+    }
+    if (!only || 'journey'.includes(only)) {
+      await page.goto(`${origin}${people[4] ?? client}/journey`);
+      await settled(page);
+      await click(page, '.journey-ask button[type=submit]');
+      await page.waitForSelector('.journey-days figure, .journey-days svg', { timeout: 60_000 });
+      await take('journey');
     }
     await see('combine', await boxOf('combine', 104));
     if (!only || 'ways'.includes(only)) {
@@ -113,8 +136,6 @@ async function main(origin: string, folder: string, only: string | undefined): P
       await page.deleteCookie(...(await page.cookies()));
       await signInAs(page, origin, owner.email, owner.password);
       await see('shop', '/shop');
-      await page.locator('::-p-aria([name="Backups and archive"][role="button"])').click();
-      await take('shop-backups');
     }
     if (errors.length > 0) process.stderr.write(`${errors.join('\n')}\n`);
   } finally {

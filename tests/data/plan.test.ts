@@ -1,6 +1,8 @@
 import { disagreements } from '@data/check';
-import { boxLine, shop as shopTable, variant } from '@data/schema';
-import { and, eq, isNull } from 'drizzle-orm';
+import { isTwin } from '@core/closet';
+import { guardPiece, isRefused } from '@core/guard';
+import { boxLine, garment, shop as shopTable, variant } from '@data/schema';
+import { and, eq, isNull, ne } from 'drizzle-orm';
 import { describe, expect, it } from 'vitest';
 import { openShop } from '../support/open-shop';
 import { callerOf } from '../support/server';
@@ -109,5 +111,43 @@ describe('holding a plan', () => {
     expect((await call('hold-planned', { boxId, pieces: [{ variantId: sure(theirs).id }] })).status).toBe(
       404,
     );
+  });
+});
+
+describe('whom a garment is for', () => {
+  it('is told with reasons, a size that is there and the closet it would join; no allergy and no twin among them', async () => {
+    const rows = await shop.db
+      .select({ id: garment.id, category: garment.category })
+      .from(garment)
+      .where(isNull(garment.archivedAt));
+    let told = 0;
+    for (const { id } of rows.slice(0, 40)) {
+      const { answer, status } = await shop.stylist.call('for-whom', { garmentId: id });
+      expect(status).toBe(200);
+      for (const { why, fit, variantId, closet, client } of answer.rows) {
+        told++;
+        expect(why.length).toBeGreaterThan(0);
+        expect(['right', 'close', 'roomy']).toContain(fit.verdict);
+        expect(await shelfOf(shop.db, variantId)).toBeGreaterThan(0);
+        expect(closet.some((own) => isTwin(answer.piece, own))).toBe(false);
+        expect(guardPiece(answer.piece, { client, looks: [], closet }).some(isRefused)).toBe(false);
+      }
+    }
+    expect(told).toBeGreaterThan(5);
+  });
+
+  it('is nobody’s business who packs, and nothing of another shop', async () => {
+    const [row] = await shop.db.select().from(garment).limit(1);
+    const packer = await callerOf(shop.origin, 'packer');
+    expect((await packer.call('for-whom', { garmentId: sure(row).id } as never)).status).toBe(403);
+    const [other] = await shop.db
+      .select()
+      .from(shopTable)
+      .where(ne(shopTable.id, sure(row).shopId));
+    const [theirs] = await shop.db
+      .insert(garment)
+      .values({ ...sure(row), id: undefined, shopId: sure(other).id })
+      .returning({ id: garment.id });
+    expect((await call('for-whom', { garmentId: sure(theirs).id })).status).toBe(404);
   });
 });

@@ -47,7 +47,7 @@ export function gramsOf(piece: Piece): number {
 }
 
 /** Which occasion each day is: those with a date in their order, each as often as its turn comes round. */
-export function daysOf(occasions: readonly Occasion[], days: number): number[] {
+function daysOf(occasions: readonly Occasion[], days: number): number[] {
   const order = occasions
     .map(({ date }, o) => ({ date: date ?? '', o }))
     .sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : a.o - b.o))

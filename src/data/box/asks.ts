@@ -1,13 +1,27 @@
 import type { Ask } from '@core/reading';
-import { and, asc, eq, inArray } from 'drizzle-orm';
+import { and, asc, eq, inArray, isNull, notExists, sql } from 'drizzle-orm';
 import type { Reader, Writer } from '../db';
-import { boxAsk } from '../schema';
+import { boxAsk, boxLine } from '../schema';
 
 export type AskRow = typeof boxAsk.$inferSelect;
 
 /** What a box was asked for, in its order. */
 export const asksOf = (db: Reader, boxId: string): Promise<AskRow[]> =>
   db.select().from(boxAsk).where(eq(boxAsk.boxId, boxId)).orderBy(asc(boxAsk.position));
+
+/** Asks of boxes that no piece was pulled for yet. */
+export async function openAsks(db: Reader, boxIds: readonly string[]): Promise<AskRow[]> {
+  if (boxIds.length === 0) return [];
+  const pulled = db
+    .select({ one: sql`1` })
+    .from(boxLine)
+    .where(and(eq(boxLine.askId, boxAsk.id), isNull(boxLine.removedAt)));
+  return db
+    .select()
+    .from(boxAsk)
+    .where(and(inArray(boxAsk.boxId, [...boxIds]), notExists(pulled)))
+    .orderBy(asc(boxAsk.position));
+}
 
 /** An ask of this box. */
 export async function findAsk(db: Reader, boxId: string, askId: string): Promise<AskRow | undefined> {

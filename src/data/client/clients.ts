@@ -1,7 +1,8 @@
-import { and, asc, eq, isNull, sql } from 'drizzle-orm';
+import { and, asc, eq, inArray, isNull, sql } from 'drizzle-orm';
 import type { BodyMeasures } from '@core/figure';
 import type { Profile } from '@core/client';
 import type { Reader, Writer } from '../db';
+import { grouped } from '../grouped';
 import { client, clientMeasure, shop } from '../schema';
 
 export type ClientRow = typeof client.$inferSelect;
@@ -27,7 +28,27 @@ export async function findClient(
     .where(and(eq(client.id, id), eq(client.shopId, shopId), isNull(client.erasedAt)));
   const [row] = await (lock ? query.for('update') : query);
   if (!row) return undefined;
-  const measures = await measuresOf(db, id);
+  return recordOf(row, await measuresOf(db, id));
+}
+
+/** Clients of a shop with their measures, by name: two statements however many there are. */
+export async function clientsWithMeasures(db: Reader, shopId: string): Promise<ClientRecord[]> {
+  const rows = await clientsOf(db, shopId);
+  if (rows.length === 0) return [];
+  const measures = await db
+    .select()
+    .from(clientMeasure)
+    .where(
+      inArray(
+        clientMeasure.clientId,
+        rows.map(({ id }) => id),
+      ),
+    );
+  const byClient = grouped(measures, ({ clientId }) => clientId);
+  return rows.map((row) => recordOf(row, byClient.get(row.id) ?? []));
+}
+
+function recordOf(row: ClientRow, measures: readonly MeasureRow[]): ClientRecord {
   const estimated = measures.filter(({ origin }) => origin === 'estimated').map(({ name }) => name);
   const given: BodyMeasures = {
     ...Object.fromEntries(measures.map((each) => [each.name, each.mm])),

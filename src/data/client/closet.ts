@@ -1,4 +1,4 @@
-import { and, asc, count, eq, isNull, sql } from 'drizzle-orm';
+import { and, asc, count, eq, inArray, isNull, sql } from 'drizzle-orm';
 import type { Reader, Writer } from '../db';
 import { ownedItem } from '../schema';
 
@@ -12,6 +12,16 @@ export const closetOf = (db: Reader, clientId: string): Promise<OwnedRow[]> =>
     .from(ownedItem)
     .where(and(eq(ownedItem.clientId, clientId), isNull(ownedItem.retiredAt)))
     .orderBy(asc(ownedItem.createdAt), asc(ownedItem.id));
+
+/** What many clients have in their closets now. */
+export async function closetsOf(db: Reader, clientIds: readonly string[]): Promise<OwnedRow[]> {
+  if (clientIds.length === 0) return [];
+  return db
+    .select()
+    .from(ownedItem)
+    .where(and(inArray(ownedItem.clientId, [...clientIds]), isNull(ownedItem.retiredAt)))
+    .orderBy(asc(ownedItem.createdAt), asc(ownedItem.id));
+}
 
 /** Everything she has or had, by kind. */
 export const everythingOwned = (db: Reader, clientId: string): Promise<OwnedRow[]> =>

@@ -1,4 +1,5 @@
 import type { OccasionView } from '@contracts/occasion/occasion-view';
+import type { Occasion } from '@core/occasion';
 import { and, asc, eq, gte, inArray, isNotNull } from 'drizzle-orm';
 import type { Reader, Writer } from '../db';
 import { boxOccasion, client, occasion, occasionStage } from '../schema';
@@ -27,12 +28,7 @@ export async function occasionsOf(db: Reader, clientId: string): Promise<Occasio
   return rows.map((row) => ({
     id: row.id,
     version: row.version,
-    occasion: {
-      ...row.details,
-      title: row.title,
-      date: row.day ?? undefined,
-      formality: [row.formalityLo, row.formalityHi],
-    },
+    occasion: asOccasion(row),
     stages: stages
       .filter(({ occasionId }) => occasionId === row.id)
       .map(({ title, details }) => ({ title, changes: details })),
@@ -51,6 +47,28 @@ export const occasionsFrom = (db: Reader, shopId: string, day: string) =>
     .innerJoin(client, eq(client.id, occasion.clientId))
     .where(and(eq(client.shopId, shopId), gte(occasion.day, day)))
     .orderBy(asc(occasion.day));
+
+/** The next occasion of each of these clients from a day on; who has none is absent. */
+export async function nextOccasions(
+  db: Reader,
+  clientIds: readonly string[],
+  day: string,
+): Promise<ReadonlyMap<string, Occasion>> {
+  if (clientIds.length === 0) return new Map();
+  const rows = await db
+    .selectDistinctOn([occasion.clientId])
+    .from(occasion)
+    .where(and(inArray(occasion.clientId, [...clientIds]), gte(occasion.day, day)))
+    .orderBy(asc(occasion.clientId), asc(occasion.day));
+  return new Map(rows.map((row) => [row.clientId, asOccasion(row)]));
+}
+
+const asOccasion = (row: OccasionRow): Occasion => ({
+  ...row.details,
+  title: row.title,
+  date: row.day ?? undefined,
+  formality: [row.formalityLo, row.formalityHi],
+});
 
 /** Occasions of a shop that have a day, with whose they are. */
 export const datedOccasions = (db: Reader, shopId: string) =>

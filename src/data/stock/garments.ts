@@ -410,6 +410,13 @@ export const versionOfSize = (db: Reader, shopId: string, variantId: string): Pr
     .innerJoin(garment, eq(garment.id, variant.garmentId))
     .where(and(eq(variant.id, variantId), eq(variant.shopId, shopId)));
 
+/** The version in which a garment of a shop stands now. */
+export const versionOfGarment = (db: Reader, shopId: string, id: string): Promise<GarmentVersion[]> =>
+  db
+    .select({ id: garment.id, rowVersion })
+    .from(garment)
+    .where(and(eq(garment.id, id), eq(garment.shopId, shopId)));
+
 /** A new garment; its id. */
 export async function addGarment(tx: Writer, values: typeof garment.$inferInsert): Promise<string> {
   const [made] = await tx.insert(garment).values(values).returning({ id: garment.id });

@@ -131,7 +131,9 @@ export const PlanPage = withQueries(function PlanPage({ initial }: { readonly in
     setHolding(false);
   };
   const list = useRef<HTMLOListElement>(null);
-  const rows = (): HTMLElement[] => [...(list.current?.querySelectorAll<HTMLElement>('[data-piece]') ?? [])];
+  const rows = (): HTMLElement[] => [
+    ...(list.current?.querySelectorAll<HTMLElement>('li[data-piece]') ?? []),
+  ];
   const move = (by: number) => () => {
     const all = rows();
     const at = all.findIndex((row) => row.contains(document.activeElement));

@@ -24,6 +24,7 @@ import { Silhouettes } from '../piece/Silhouettes';
 import { usePhoto } from '../piece/usePhoto';
 import { rowFaults, rowsOf, type SizeDraft, sizesInput } from './size-rows';
 import { SizeRun } from './SizeRun';
+import { ForWhom } from './ForWhom';
 import { StockLedger } from './StockLedger';
 
 interface Props {
@@ -251,6 +252,7 @@ function Sheet({ sheet, onChanged, onPhotoOff, onBooked, onSaved }: SheetProps) 
           <Tabs.Tab value="garment">Garment</Tabs.Tab>
           <Tabs.Tab value="sizes">Sizes ({rows.length})</Tabs.Tab>
           {sheet && <Tabs.Tab value="stock">Stock and ledger</Tabs.Tab>}
+          {sheet?.priceMinor != null && <Tabs.Tab value="whom">For whom</Tabs.Tab>}
         </Tabs.List>
         <Tabs.Panel value="garment" pt="sm">
           <Leaf onEnter={save}>
@@ -305,6 +307,11 @@ function Sheet({ sheet, onChanged, onPhotoOff, onBooked, onSaved }: SheetProps) 
         {sheet && (
           <Tabs.Panel value="stock" pt="sm">
             <Ledger sheet={sheet} onBooked={onBooked} />
+          </Tabs.Panel>
+        )}
+        {sheet && (
+          <Tabs.Panel value="whom" pt="sm">
+            <ForWhom garmentId={sheet.id} />
           </Tabs.Panel>
         )}
       </Tabs>

@@ -62,7 +62,8 @@ const stillOf = memo(({ row, sizes }: KnownGarment) => ({
 export const candidatesFor = async (db: Reader, wish: PullWish, now: Date): Promise<Candidate[]> =>
   candidatesOf(db, wish.shopId, await pullCandidates(db, wish), now);
 
-async function candidatesOf(
+/** Garments as candidates: their sizes with what is on the shelf, and what is known of their labels. */
+export async function candidatesOf(
   db: Reader,
   shopId: string,
   wanted: readonly GarmentVersion[],
@@ -117,7 +118,7 @@ export async function fitInBox(
 }
 
 /** What a small bare number on a label counts by in a shop: an American one's 12 is not a British one's. */
-const smallNumbersOf = (english: English): 'UK' | 'US' => (english === 'american' ? 'US' : 'UK');
+export const smallNumbersOf = (english: English): 'UK' | 'US' => (english === 'american' ? 'US' : 'UK');
 
 /** A garment as it is in one of its sizes. */
 export const inSize = (

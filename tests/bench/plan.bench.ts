@@ -1,0 +1,90 @@
+import { linearOf, linearOfAll, modelOf, packFor, planOf, planTogether, search, worthOf } from '@core/plan';
+import { bestOf } from '../../src/cli/exact';
+import { boxesOver, planProblem } from '../support/plan-instances';
+import type { Bench, Figure } from './figure';
+
+/** Seeded instances: candidates, owned, occasions, budget. */
+const BOXES = [
+  { candidates: 120, owned: 60, occasions: 5, budget: 400, most: 8 },
+  { candidates: 120, owned: 60, occasions: 5, budget: 900, most: 8 },
+  { candidates: 200, owned: 60, occasions: 5, budget: 700, most: 8 },
+] as const;
+const NINE = 9;
+/** Worth of the best there is, or of the solver's bound; and how much faster than the solver the whole search has to be. */
+const REACH = { share: 0.995, faster: 30, quickMs: 30 } as const;
+
+const timed = async <T>(work: () => T | Promise<T>): Promise<{ readonly made: T; readonly ms: number }> => {
+  const began = performance.now();
+  const made = await work();
+  return { made, ms: performance.now() - began };
+};
+
+/** A plan against the solver on the same model: its worth as a share of the best, and its time as a share of the solver's. */
+function against(
+  name: string,
+  value: number,
+  ms: number,
+  best: number | undefined,
+  solverMs: number,
+): Figure[] {
+  const share = best === undefined ? 1 : value / best;
+  const isSlow = solverMs >= 1000;
+  return [
+    {
+      name: `${name}: worth, of ${best === undefined ? 'a best nobody proved within 120 s' : 'the proven best'}`,
+      value: Math.round(value * 10) / 10,
+      unit: 'points',
+      ratio: share,
+      reach: `≥ ${REACH.share}`,
+      ok: share >= REACH.share,
+    },
+    {
+      name: `${name}: search, the solver took ${Math.round(solverMs)} ms`,
+      value: Math.round(ms),
+      unit: 'ms',
+      ratio: solverMs / ms,
+      reach: isSlow ? `≥ ${REACH.faster} × faster` : `< ${REACH.quickMs} ms`,
+      ok: isSlow ? solverMs / ms >= REACH.faster : ms < REACH.quickMs,
+    },
+  ];
+}
+
+async function run(): Promise<Figure[]> {
+  const figures: Figure[] = [];
+  for (const [i, instance] of BOXES.entries()) {
+    const problem = planProblem(instance, i + 1);
+    const model = modelOf(problem);
+    const { made: chosen, ms } = await timed(() => search(model, 1));
+    const solved = await timed(() => bestOf(linearOf(model)));
+    const name = `plan: ${instance.candidates} candidates, ${instance.budget} to spend`;
+    figures.push(...against(name, worthOf(model, chosen), ms, solved.made, solved.ms));
+    if (i > 0) continue;
+    const whole = await timed(() => planOf(problem));
+    figures.push({
+      name: `${name}: looks made, searched, refusals told`,
+      value: Math.round(whole.ms),
+      unit: 'ms',
+      ratio: whole.ms / 1000,
+      reach: 'told; no reach',
+      ok: true,
+    });
+  }
+  const boxes = boxesOver(NINE, 24, 5, 2);
+  const nine = await timed(() => planTogether(boxes, 1));
+  const { units, floors, value } = nine.made;
+  const models = nine.made.boxes.map(({ model }) => model);
+  const fair = nine.made.boxes.every((each) => each.fair);
+  const solved = await timed(() =>
+    bestOf(linearOfAll(models, { units, floors: fair ? floors : floors.map(() => 0) })),
+  );
+  figures.push(...against('plan: nine boxes over one stock', value, nine.ms, solved.made, solved.ms));
+  const journey = planProblem({ candidates: 0, owned: 40, occasions: 3, budget: 0, most: 60 }, 3);
+  const packed = await timed(() => packFor(journey, { days: 9, maxPieces: 12, maxG: 8000 }));
+  const proof = await timed(() => bestOf(linearOf(packed.made.model)));
+  figures.push(
+    ...against('plan: a journey of nine days', packed.made.value, packed.ms, proof.made, proof.ms),
+  );
+  return figures;
+}
+
+export const plan: Bench = { name: 'plan', run };
