@@ -9,6 +9,8 @@ const GIVEN_UP = 3;
 const FRESH_EVERY = 3;
 /** Looks of an occasion, best first, that are tried as a whole. */
 const MOST_BUNDLES = 40;
+/** Candidates that are tried two at a time. */
+const MOST_PAIRED = 22;
 const NOBODY = -1;
 
 export interface SearchOptions {
@@ -59,6 +61,9 @@ export function search(
     const other = climb(anew);
     if (other.worth > best.worth + 1e-9) best = other;
   }
+  // Where money is short, two cheap pieces may be worth more than one dear one: asked of the best alone, as it takes long.
+  if (restarts === RESTARTS)
+    while (best.improveByPairs(open)) while (best.improve(open) || best.improveByLooks(bundles));
   return best.chosen;
 }
 
@@ -166,6 +171,38 @@ class Box {
       }
     }
     return false;
+  }
+
+  /** Two at once, out of those that look best, for nothing or for one or two of the others. */
+  improveByPairs(open: readonly number[]): boolean {
+    const { model, chosen } = this;
+    const held = this.held();
+    const room = this.room();
+    const gains = (place: number): number =>
+      Math.max(this.after(place, NOBODY), ...held.map((gone) => this.after(place, gone)));
+    const near = open
+      .filter((place) => !chosen[place])
+      .map((place) => ({ place, gain: gains(place) }))
+      .sort((a, b) => b.gain - a.gain)
+      .slice(0, MOST_PAIRED)
+      .map(({ place }) => place);
+    const goes: (readonly number[])[] = [[], ...held.map((one) => [one]), ...pairsOf(held)];
+    let [best, into, outOf]: [number, readonly number[], readonly number[]] = [this.worth + 1e-9, [], []];
+    for (const pair of pairsOf(near)) {
+      const cost = pair.reduce((sum, place) => sum + (model.price[place] as number), 0);
+      for (const gone of goes) {
+        if (cost - gone.reduce((sum, place) => sum + (model.price[place] as number), 0) > room) continue;
+        for (const place of pair) chosen[place] = 1;
+        for (const place of gone) chosen[place] = 0;
+        const its = this.weigh();
+        for (const place of pair) chosen[place] = 0;
+        for (const place of gone) chosen[place] = 1;
+        if (its > best) [best, into, outOf] = [its, pair, gone];
+      }
+    }
+    into.forEach((place) => this.change(place, NOBODY));
+    outOf.forEach((place) => this.change(NOBODY, place));
+    return into.length > 0;
   }
 
   private change(comes: number, goes: number): void {
