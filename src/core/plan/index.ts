@@ -5,7 +5,7 @@ export { conflictOf, type Must, mustsOf } from './conflict';
 export { type LinearModel, linearOf, linearOfAll, type ModelSize } from './linear';
 export { search } from './search';
 export { type Plan, planOf } from './plan';
-export { type BudgetPoint, Planner, type PlanWish } from './planner';
+export { type BudgetPoint, Planner, type PlanWish, sketchOf } from './planner';
 export { FAIR_SHARE, type PlansTogether, planTogether } from './together';
 export { gramsOf, type Luggage, packFor, type TravelPlan } from './travel';
 export { gapWords, type NextStep, nextStep, nextStepWords, refusalWords } from './words';

@@ -44,13 +44,16 @@ export const planOf = (problem: PlanProblem, seed = 1, settings: Settings = {}):
     seed,
   );
 
-/** The same of a model that is there already; pins and asks by their names. With `quick` it is the first that is found. */
+/**
+ * The same of a model that is there already; pins and asks by their names. `untold`: what a refusal costs is not asked.
+ * `quick`: it is the first box that is found besides.
+ */
 export function planWith(
   model: PlanModel,
   pins: readonly string[],
   asks: readonly string[],
   seed: number,
-  quick = false,
+  how: 'whole' | 'untold' | 'quick' = 'whole',
 ): Plan {
   const musts = mustsOf(model, pins, asks);
   const start = feasible(model, musts);
@@ -65,7 +68,7 @@ export function planWith(
       model,
     };
   const banned = new Set(model.considered.flatMap((is, place) => (is ? [] : [place])));
-  const restarts = quick ? 0 : undefined;
+  const restarts = how === 'quick' ? 0 : undefined;
   let best = search(model, seed, { out: banned, restarts });
   // The search minds every must; where it did not find its way among them, what is known to be possible stands.
   if (wrongsOf(model, best) > 0) best = start;
@@ -76,18 +79,21 @@ export function planWith(
     value,
     spentMinor: chosen.reduce((sum, place) => sum + (model.price[place] as number), 0),
     looks: looksIn(model, best),
-    refusal: (quick ? [] : chosen)
+    refusal: (how === 'whole' ? chosen : [])
       .filter((place) => !model.pins.includes(place))
-      .map((place) => {
-        const without = Uint8Array.from(best);
-        without[place] = 0;
-        const out = new Set([...banned, place]);
-        const other = search(model, seed, { out, start: without, restarts: REFUSED });
-        // It began without the piece, so that it is never worse than only leaving it out.
-        const next = wrongsOf(model, other) === 0 ? worthOf(model, other) : 0;
-        return { place, costs: Math.max(0, value - Math.max(next, 0)) };
-      }),
+      .map((place) => ({ place, costs: costOf(model, best, place, seed) })),
     conflict: [],
     model,
   };
+}
+
+/** Points a choice loses without one of its pieces, with the best other plan that is found in its place. */
+export function costOf(model: PlanModel, chosen: Uint8Array, place: number, seed: number): number {
+  const without = Uint8Array.from(chosen);
+  without[place] = 0;
+  const out = new Set(model.considered.flatMap((is, at) => (is && at !== place ? [] : [at])));
+  // It begins without the piece, so that it is never worse than only leaving it out.
+  const other = search(model, seed, { out, start: without, restarts: REFUSED });
+  const next = wrongsOf(model, other) === 0 ? worthOf(model, other) : 0;
+  return Math.max(0, worthOf(model, chosen) - Math.max(next, 0));
 }

@@ -1,3 +1,4 @@
+import { answersAsk } from '../pull';
 import type { Settings } from '../rules';
 import { modelOf, type PlanModel, worthOf } from './model';
 import { looksIn, type Plan, planWith, settled } from './plan';
@@ -26,6 +27,33 @@ export interface BudgetPoint {
 
 /** Fresh beginnings at each point of the curve: it begins where the point before ended. */
 const CURVE_RESTARTS = 3;
+
+/** Pieces a first sketch is made of: what suits best, and the closet nearest to what it is for. */
+const SKETCHED = { candidates: 18, closet: 16 } as const;
+
+/**
+ * The problem made small, so that a first box is there before all looks are made: pinned candidates, those that answer an ask,
+ * then the first of the list, which is in the order of what suits.
+ */
+export function sketchOf(problem: PlanProblem): PlanProblem {
+  const pins = new Set(problem.pins);
+  const first = (of: PlanProblem['candidates'][number]): number =>
+    pins.has(of.piece.id) ? 0 : problem.asks.some(({ ask }) => answersAsk(of.piece, ask)) ? 1 : 2;
+  const [level = 5] = problem.occasions.map(
+    ({ occasion: { formality } }) => (formality[0] + formality[1]) / 2,
+  );
+  return {
+    ...problem,
+    candidates: problem.candidates
+      .map((each, place) => ({ each, rank: first(each), place }))
+      .sort((a, b) => a.rank - b.rank || a.place - b.place)
+      .slice(0, SKETCHED.candidates)
+      .map(({ each }) => each),
+    closet: [...problem.closet]
+      .sort((a, b) => Math.abs(a.formality - level) - Math.abs(b.formality - level))
+      .slice(0, SKETCHED.closet),
+  };
+}
 
 /** Plans a box again and again: its looks are made once, and each change is only searched anew. */
 export class Planner {
@@ -60,7 +88,7 @@ export class Planner {
 
   /** The box for a wish; with `quick` the first one that is found, and nothing said of what a refusal costs. */
   plan(wish: PlanWish, seed = 1, quick = false): Plan {
-    return planWith(this.modelFor(wish), wish.pins, this.asks, seed, quick);
+    return planWith(this.modelFor(wish), wish.pins, this.asks, seed, quick ? 'quick' : 'whole');
   }
 
   /** What each of these budgets reaches, from the smallest on. */

@@ -1,7 +1,7 @@
 import type { Settings } from '../rules';
 import { conflictOf, feasible, mustsOf } from './conflict';
-import { type PlanModel, worthOf, wrongsOf } from './model';
-import { looksIn, type Plan, planOf, settled } from './plan';
+import { modelOf, type PlanModel, worthOf, wrongsOf } from './model';
+import { costOf, looksIn, type Plan, planWith, settled } from './plan';
 import type { PlanProblem } from './problem';
 import { search } from './search';
 
@@ -40,14 +40,24 @@ export function planTogether(
   settings: Settings = {},
 ): PlansTogether {
   const units = (problems[0]?.candidates ?? []).map(({ stock = 1 }) => stock);
-  const alone = problems.map((problem) => planOf(problem, seed, settings));
-  const models = alone.map(({ model }) => model);
+  const models = problems.map((problem) => modelOf(problem, settings));
+  const alone = models.map((model, b) => {
+    const { pins, asks } = problems[b] as PlanProblem;
+    return planWith(
+      model,
+      pins,
+      asks.map(({ ask }) => ask.text),
+      seed,
+      'untold',
+    );
+  });
   const floors = alone.map(({ value, conflict }) => (conflict.length > 0 ? 0 : FAIR_SHARE * value));
   const table = new Table(models, units, floors, seed);
   // What is pinned is nobody else's; after that, whoever loses most by standing back chooses first.
   const pinned = (b: number): number => models[b]?.pins.length ?? 0;
+  const regrets = alone.map((plan) => regretOf(plan, alone, units, seed));
   const order = [...models.keys()].sort(
-    (a, b) => pinned(b) - pinned(a) || regretOf(alone, units, b) - regretOf(alone, units, a) || a - b,
+    (a, b) => pinned(b) - pinned(a) || (regrets[b] as number) - (regrets[a] as number) || a - b,
   );
   for (const b of order) table.place(b, settled(models[b] as PlanModel, alone[b]?.chosen ?? []));
   for (let round = 0; round < MOST_ROUNDS && table.improve(order); round++);
@@ -72,13 +82,16 @@ export function planTogether(
 const NOTHING = { chosen: [], spentMinor: 0, refusal: [] } as const;
 
 /** What is contested among the pieces of a box, in points of the box's own worth. */
-function regretOf(alone: readonly Plan[], units: readonly number[], b: number): number {
-  const own = alone[b];
-  return (own?.refusal ?? [])
-    .filter(
-      ({ place }) => alone.filter(({ chosen }) => chosen.includes(place)).length > (units[place] as number),
-    )
-    .reduce((sum, { costs }) => sum + costs, 0);
+function regretOf(
+  { model, chosen }: Plan,
+  all: readonly Plan[],
+  units: readonly number[],
+  seed: number,
+): number {
+  const its = settled(model, chosen);
+  return chosen
+    .filter((place) => all.filter((other) => other.chosen.includes(place)).length > (units[place] as number))
+    .reduce((sum, place) => sum + costOf(model, its, place, seed), 0);
 }
 
 /** A model in which some candidates are not there. */

@@ -1,6 +1,6 @@
 import { type Occasion } from '../occasion';
-import { type Piece, wear } from '../piece';
-import { isMain, type Settings } from '../rules';
+import { type Piece, type Slot, wear } from '../piece';
+import type { Settings } from '../rules';
 import type { PlanLook } from './enumerate';
 import { modelOf, type PlanModel, wrongsOf } from './model';
 import type { PlanProblem } from './problem';
@@ -35,6 +35,8 @@ export interface TravelPlan {
  * is worth more than any two pieces left at home, and of two ways to dress all days the lighter one is taken. Working values.
  */
 const WORTH = { day: 100, piece: 6 } as const;
+/** Fresh beginnings: every piece takes points away, so that few ways lead uphill and the first is nearly the best. */
+const RESTARTS = 4;
 /** What a piece weighs where nobody entered it, g: by kind of wear, from memory. */
 const USUAL_G = { whole: 550, top: 300, bottom: 500, layer: 800, shoes: 800 } as const;
 const SMALL_G = 120;
@@ -55,14 +57,16 @@ function daysOf(occasions: readonly Occasion[], days: number): number[] {
   return Array.from({ length: days }, (_each, day) => order[day % order.length] as number);
 }
 
-/** The main pieces of a look: two looks of the same ones are one outfit to whoever sees both. */
+/** What is worn beneath coats and round the neck: two looks of the same clothes are one outfit to whoever sees both. */
 const outfitOf = ({ pieces }: PlanLook): string =>
   pieces
     .map(wear)
-    .filter(isMain)
+    .filter(({ slot }) => OUTFIT.includes(slot))
     .map(({ piece }) => piece.id)
     .sort()
     .join(' ');
+
+const OUTFIT: readonly Slot[] = ['top', 'bottom', 'whole'];
 
 /** Of looks in one outfit the best stays. */
 function oncePerOutfit(looks: readonly PlanLook[]): PlanLook[] {
@@ -112,7 +116,7 @@ export function packFor(
   settings: Settings = {},
 ): TravelPlan {
   const model = travelModel(problem, luggage, settings);
-  const found = search(model, seed);
+  const found = search(model, seed, { restarts: RESTARTS });
   const chosen = wrongsOf(model, found) === 0 ? found : new Uint8Array(found.length);
   const all = [...problem.candidates.map(({ piece }) => piece), ...problem.closet];
   const packed = [...chosen.keys()].filter((place) => chosen[place]);

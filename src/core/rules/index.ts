@@ -171,5 +171,4 @@ export {
 } from './finding';
 export { ELSEWHERE_RULES } from './elsewhere';
 export { formalityOf, outsideBand } from './formality/levels';
-export { isMain } from './fields';
 export type { Scene } from './scene';

@@ -69,9 +69,6 @@ export const ClientPage = withQueries(function ClientPage({
         <h1>{view.name}</h1>
         <span className="soft">{view.about}</span>
         <div className="end">
-          <Button component="a" href={`/clients/${view.id}/journey`} variant="subtle">
-            Pack for a journey
-          </Button>
           <Button variant="default" onClick={open} title="Edit the client (e)">
             Edit
           </Button>

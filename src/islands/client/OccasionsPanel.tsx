@@ -28,6 +28,9 @@ export function OccasionsPanel({ clientId, occasions, onChanged }: Props) {
     <section className="sheet" aria-label="Occasions">
       <div className="sheet-head">
         <h2>Occasions</h2>
+        <Button component="a" href={`/clients/${clientId}/journey`} size="xs" variant="subtle">
+          Pack for a journey
+        </Button>
         <Button size="xs" variant="default" onClick={() => setEditing('new')}>
           Add
         </Button>

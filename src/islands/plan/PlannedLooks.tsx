@@ -2,7 +2,7 @@ import type { Profile } from '@core/client';
 import type { Occasion } from '@core/occasion';
 import type { PlanLook } from '@core/plan';
 import { shortName } from '@core/say';
-import { listed, type Tongue } from '@core/words';
+import { capital, listed, type Tongue } from '@core/words';
 import { Figure } from '@ui/Figure';
 import { useState } from 'react';
 
@@ -27,7 +27,7 @@ export function PlannedLooks({ looks, occasions, client, name, whose, tongue }: 
       <div className="plan-tabs" role="group" aria-label="Occasions">
         {occasions.map(({ title }, at) => (
           <button key={title} className="ask-tab" aria-pressed={at === o} onClick={() => setChosen([at, 0])}>
-            {title}
+            {capital(title)}
           </button>
         ))}
       </div>

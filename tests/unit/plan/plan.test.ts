@@ -1,16 +1,23 @@
 import {
   conflictOf,
+  gapWords,
   modelOf,
   mustsOf,
+  nextStep,
+  nextStepWords,
+  Planner,
   type PlanModel,
   type PlanProblem,
   planOf,
+  refusalWords,
   search,
+  sketchOf,
   worthOf,
   wrongsOf,
 } from '@core/plan';
 import { NOBODY } from '@core/client';
 import { readAsk } from '@core/reading';
+import { HOUSE_TONGUE } from '@core/words';
 import { describe, expect, it } from 'vitest';
 import { planProblem } from '../../support/plan-instances';
 import { sure } from '../../support/sure';
@@ -169,5 +176,50 @@ describe('the planned box', () => {
   it('of nothing is nothing, and is no conflict', () => {
     const plan = planOf({ ...small(9), candidates: [] });
     expect([plan.chosen, plan.conflict, plan.spentMinor]).toEqual([[], [], 0]);
+  });
+});
+
+describe('a first sketch and changes of mind', () => {
+  const whole = planProblem({ candidates: 60, owned: 30, occasions: 2, budget: 500, most: 6 }, 5);
+  const wish = { budgetMinor: 50_000, most: 6, pins: [], bans: [], musts: [] };
+  it('is made of what is pinned, what answers, and the first of the list; and is a box that may be sent', () => {
+    const pinned = sure(whole.candidates[50]).piece.id;
+    const small = sketchOf({ ...whole, pins: [pinned] });
+    expect(small.candidates.length).toBeLessThan(whole.candidates.length / 2);
+    expect(small.candidates.map(({ piece }) => piece.id)).toContain(pinned);
+    const plan = new Planner(small).plan({ ...wish, pins: [pinned] }, 1, true);
+    expect(plan.chosen.map((place) => sure(small.candidates[place]).piece.id)).toContain(pinned);
+    expect(plan.spentMinor).toBeLessThanOrEqual(50_000);
+  });
+  it('plans anew as the same problem with that wish would be planned', () => {
+    const planner = new Planner(whole);
+    const [first] = planner.plan(wish).chosen;
+    const id = sure(whole.candidates[sure(first)]).piece.id;
+    expect(planner.plan({ ...wish, bans: [id] }).chosen).not.toContain(first);
+    const kept = planner.plan({ ...wish, pins: [id], budgetMinor: 30_000 });
+    expect(kept.chosen).toContain(first);
+    expect(kept.spentMinor).toBeLessThanOrEqual(30_000);
+    expect(planner.plan({ ...wish, most: 2 }).chosen.length).toBeLessThanOrEqual(2);
+  });
+  it('says what more money buys, and nothing where it buys nothing', () => {
+    const planner = new Planner(whole);
+    const curve = planner.curve(wish, [60_000, 0, 20_000, 40_000]);
+    expect(curve.map(({ budgetMinor }) => budgetMinor)).toEqual([0, 20_000, 40_000, 60_000]);
+    for (let i = 1; i < curve.length; i++)
+      expect(sure(curve[i]).value).toBeGreaterThanOrEqual(sure(curve[i - 1]).value - 1e-6);
+    const titleOf = (place: number): string => sure(whole.candidates[place]).piece.title;
+    const next = sure(nextStep(curve, 0, titleOf));
+    expect(next.moreMinor).toBe(20_000);
+    expect(nextStepWords(next, 'EUR', HOUSE_TONGUE)).toMatch(
+      /^€200\.00 more buys the .+: \d+ more looks?\.$/,
+    );
+    expect(nextStep(curve, 60_000, titleOf)).toBeUndefined();
+    expect([gapWords(0), gapWords(0.0123)]).toEqual([
+      'As good as it gets within this budget.',
+      'Within 1.3 % of the best there could be.',
+    ]);
+    expect([refusalWords(0, 100), refusalWords(2, 100), refusalWords(5, 100), refusalWords(20, 100)]).toEqual(
+      ['something else does as well', 'easily replaced', 'worth having', 'hard to replace'],
+    );
   });
 });

@@ -8,14 +8,24 @@ const closetOf = (owned: number, seed: number): PlanProblem => ({
   ...planProblem({ candidates: 0, owned, occasions: 2, budget: 0, most: 60 }, seed),
   candidates: [],
 });
+/** What is seen of somebody whatever the coat: clothes that are no layer, shoe or accessory. */
+const OUTFIT: ReadonlySet<string> = new Set([
+  'tee',
+  'shirt',
+  'blouse',
+  'fine-knit',
+  'chunky-knit',
+  'trousers',
+  'jeans',
+  'skirt',
+  'dress',
+  'jumpsuit',
+]);
 const mainsOf = (ids: readonly string[], problem: PlanProblem): string =>
   ids
     .filter((id) => {
       const { category } = sure(problem.closet.find((piece) => piece.id === id));
-      return (
-        !['bag', 'belt', 'scarf', 'earrings', 'necklace'].includes(category) &&
-        !/heel|flat|loafer|boot|sneaker/.test(category)
-      );
+      return OUTFIT.has(category);
     })
     .sort()
     .join();
