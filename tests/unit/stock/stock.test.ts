@@ -108,7 +108,7 @@ describe('a stock file that was written', () => {
     bad.garments[1].priceMinor = -1;
     const { rows, faults } = readStock(JSON.stringify(bad));
     expect(rows).toHaveLength(1);
-    expect(faults[0]).toMatchObject({ row: 2, path: 'priceMinor', message: 'not below 0' });
+    expect(faults[0]).toMatchObject({ row: 2, path: 'priceMinor', params: { why: 'not below 0' } });
   });
 });
 
