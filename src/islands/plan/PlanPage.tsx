@@ -39,7 +39,10 @@ export const PlanPage = withQueries(function PlanPage({ initial }: { readonly in
   const { answer } = useAsked('plan-candidates', { boxId: view.id }, { since: view.version });
   const candidates = answer?.candidates ?? NONE;
   const problem = useMemo(() => (answer ? problemOfBox(view, answer.candidates) : undefined), [view, answer]);
-  const { plan, busy, failed, curve, ask, proof, prove, stopProof } = usePlanner(problem, view.shop.settings);
+  const { plan, answers, failed, curve, ask, proof, prove, stopProof, ...planner } = usePlanner(
+    problem,
+    view.shop.settings,
+  );
   const spent = view.lines.reduce((sum, { priceMinor }) => sum + priceMinor, 0);
   const [budgetMinor, setBudget] = useState(view.budgetMinor ?? NO_BUDGET);
   const [most, setMost] = useState(Math.max(USUAL_MOST, view.lines.length));
@@ -60,6 +63,7 @@ export const PlanPage = withQueries(function PlanPage({ initial }: { readonly in
     }),
     [budgetMinor, most, view.lines, locked, banned, musts],
   );
+  const busy = planner.busy || (plan !== undefined && answers !== wish);
   const span = useMemo(() => {
     const top = view.budgetMinor === null ? 1_500_00 : Math.round(view.budgetMinor * 1.5);
     const step = Math.max(100, Math.round(top / POINTS / 500) * 500);
@@ -105,7 +109,8 @@ export const PlanPage = withQueries(function PlanPage({ initial }: { readonly in
     setLocked((now) => new Set([...now].filter((each) => each !== id)));
   };
   const hold = async (): Promise<void> => {
-    if (taken.length === 0 || !open) return;
+    // What is shown may be about to change: a piece refused a moment ago is not held.
+    if (taken.length === 0 || !open || busy || holding) return;
     setHolding(true);
     try {
       const given = new Set<string>();
@@ -262,7 +267,7 @@ export const PlanPage = withQueries(function PlanPage({ initial }: { readonly in
             )}
             <Button
               className="end"
-              disabled={taken.length === 0 || !open}
+              disabled={taken.length === 0 || !open || busy}
               loading={holding}
               onClick={() => void hold()}
               title="Hold what is ticked (h)"

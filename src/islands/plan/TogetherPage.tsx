@@ -69,7 +69,7 @@ export function TogetherPage({ views }: { readonly views: readonly BoxView[] }) 
   };
   const hold = async (): Promise<void> => {
     setBusy(true);
-    let missed = 0;
+    let whole = true;
     for (const [b, view] of views.entries()) {
       const fresh = freshOf(b);
       if (left.has(view.id) || done.has(view.id) || fresh.length === 0) continue;
@@ -81,17 +81,18 @@ export function TogetherPage({ views }: { readonly views: readonly BoxView[] }) 
           return { variantId: piece.id, askId };
         });
         const found = await call('hold-planned', { boxId: view.id, pieces });
-        missed += found.missed.length;
         const gone = found.missed.map(({ title, size }) => `${title}, size ${size}`);
+        if (gone.length > 0) whole = false;
         setDone((now) =>
           new Map(now).set(view.id, gone.length > 0 ? `Held. Gone meanwhile: ${gone.join('; ')}` : 'Held'),
         );
       } catch (error) {
+        whole = false;
         showProblem(error);
       }
     }
     setBusy(false);
-    if (missed === 0) showDone('The plans are held.');
+    if (whole) showDone('The plans are held.');
   };
   const toHold = views.filter(({ id }, b) => !left.has(id) && !done.has(id) && freshOf(b).length > 0);
   return (

@@ -7,6 +7,8 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 
 export interface PlannerState {
   readonly plan: ToldPlan | undefined;
+  /** The wish that plan answers to the full: while it is not the one on the screen, nothing is held by it. */
+  readonly answers: PlanWish | undefined;
   readonly busy: boolean;
   readonly failed: boolean;
   readonly curve: readonly BudgetPoint[];
@@ -37,8 +39,12 @@ export function usePlanner(problem: PlanProblem | undefined, settings: Settings)
   const prover = useRef<Worker>(undefined);
   const turn = useRef(0);
   const last = useRef<{ wish: PlanWish; value: number }>(undefined);
-  const [state, setState] = useState<Pick<PlannerState, 'plan' | 'busy' | 'failed' | 'curve'>>({
+  const [state, setState] = useState<
+    Pick<PlannerState, 'plan' | 'answers' | 'busy' | 'failed' | 'curve'> & { of: PlanProblem | undefined }
+  >({
+    of: undefined,
     plan: undefined,
+    answers: undefined,
     busy: false,
     failed: false,
     curve: NO_CURVE,
@@ -79,13 +85,13 @@ export function usePlanner(problem: PlanProblem | undefined, settings: Settings)
         const work = await (remote.current ?? open());
         if (!work) return;
         const tell = proxy(async (plan: ToldPlan) => {
-          if (current()) setState((now) => ({ ...now, plan }));
+          if (current()) setState((now) => ({ ...now, of: problem, plan, answers: undefined }));
           return Promise.resolve();
         });
         const plan = await work.plan(wish, tell);
         if (!current()) return;
         last.current = plan && { wish, value: plan.value };
-        setState((now) => ({ ...now, plan, busy: false }));
+        setState((now) => ({ ...now, of: problem, plan, answers: wish, busy: false }));
         const curve = await work.curve(wish, budgets);
         if (current()) setState((now) => ({ ...now, curve }));
       };
@@ -94,7 +100,7 @@ export function usePlanner(problem: PlanProblem | undefined, settings: Settings)
         if (current()) setState((now) => ({ ...now, busy: false, failed: true }));
       });
     },
-    [open, stopProof],
+    [open, problem, stopProof],
   );
   const prove = useCallback(() => {
     const told = last.current;
@@ -117,5 +123,8 @@ export function usePlanner(problem: PlanProblem | undefined, settings: Settings)
     };
     run().catch(() => still() && setProof({ state: 'too long' }));
   }, [stopProof]);
-  return { ...state, ask, proof, prove, stopProof };
+  // A plan names its pieces by their places among the candidates: of other candidates it would name other pieces.
+  const { of, ...told } = state;
+  const mine = of === problem ? told : { ...told, plan: undefined, answers: undefined, curve: NO_CURVE };
+  return { ...mine, ask, proof, prove, stopProof };
 }
