@@ -38,12 +38,12 @@ export function ForWhom({ garmentId }: { readonly garmentId: string }) {
       const boxId = box?.id ?? (await call('start-box', { clientId })).id;
       await call('hold-line', { boxId, variantId, askId: null });
       showDone(`Held for ${name}.`);
-      await again();
     } catch (error) {
       showProblem(error);
-    } finally {
-      setBusy(undefined);
     }
+    // Also after a refusal: a box may have been started before it, and is not started twice.
+    await again();
+    setBusy(undefined);
   };
   const tongue = pageTongue();
   return (
