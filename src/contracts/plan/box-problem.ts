@@ -1,9 +1,10 @@
-import { BLANK_OCCASION, type Occasion } from '@core/occasion';
+import { EVERYDAY, type Occasion } from '@core/occasion';
 import { answersAsk } from '@core/pull';
 import type { PlanProblem } from '@core/plan';
 import type { Piece } from '@core/piece';
 import type { BoxView } from '../box/box-view';
 import { settingOf } from '../look-pieces';
+import type { HoldPlannedAnswer } from './hold-planned';
 import type { PlanCandidate } from './plan-candidates';
 
 /** Pieces of a box without a word about how many. */
@@ -11,10 +12,7 @@ export const USUAL_MOST = 8;
 /** A box without a budget: more than any stock costs. */
 export const NO_BUDGET = 1_000_000_00;
 
-/** A box that is for nothing in particular is for everyday. */
-const EVERYDAY: Occasion = { ...BLANK_OCCASION, title: 'everyday', formality: [2, 6] };
-
-/** The occasions a box is planned for. */
+/** The occasions a box is planned for; one that is for nothing in particular is for everyday. */
 export function plannedFor(view: Pick<BoxView, 'occasions' | 'occasionIds'>): Occasion[] {
   const chosen = view.occasions
     .filter(({ id }) => view.occasionIds.includes(id))
@@ -40,11 +38,23 @@ export const problemOfBox = (view: BoxView, candidates: readonly PlanCandidate[]
   bans: [],
 });
 
-/** The ask a piece is held for: the first that it answers and nothing in the box does yet. */
-export function askFor(view: BoxView, piece: Piece, given: ReadonlySet<string>): string | null {
-  const open = view.asks.find(
-    ({ id, ask }) =>
-      !given.has(id) && !view.lines.some(({ askId }) => askId === id) && answersAsk(piece, ask),
+/** Pieces as they are held: each for the first ask that it answers and that nothing in the box, nor a piece before it, does yet. */
+export function toHold(
+  view: BoxView,
+  pieces: readonly Piece[],
+): { readonly variantId: string; readonly askId: string | null }[] {
+  const open = new Map(
+    view.asks
+      .filter(({ id }) => !view.lines.some(({ askId }) => askId === id))
+      .map(({ id, ask }) => [id, ask]),
   );
-  return open?.id ?? null;
+  return pieces.map((piece) => {
+    const [askId = null] = [...open].find(([, ask]) => answersAsk(piece, ask)) ?? [];
+    if (askId) open.delete(askId);
+    return { variantId: piece.id, askId };
+  });
 }
+
+/** "Ink trousers, size M": sizes that somebody else took meanwhile. */
+export const missedWords = (missed: HoldPlannedAnswer['missed']): string =>
+  missed.map(({ title, size }) => `${title}, size ${size}`).join('; ');

@@ -1,2 +1,2 @@
-export { BLANK_OCCASION, type Budget, type Occasion } from './occasion';
+export { BLANK_OCCASION, type Budget, EVERYDAY, type Occasion } from './occasion';
 export { OCCASION_TEMPLATES, type OccasionTemplate, repeatDays } from './templates';

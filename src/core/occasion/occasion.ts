@@ -30,6 +30,9 @@ export const BLANK_OCCASION = {
   seenBy: [],
 } as const satisfies Omit<Occasion, 'title' | 'formality'>;
 
+/** What a box or a look is for while it is for nothing in particular. */
+export const EVERYDAY: Occasion = { ...BLANK_OCCASION, title: 'everyday', formality: [2, 6] };
+
 /** What a client spends: the whole box, and a band for each category. Minor units. */
 export interface Budget {
   readonly boxMinor?: number | undefined;

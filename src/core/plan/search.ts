@@ -120,6 +120,9 @@ class Box {
     return price.reduce((left, each, place) => left - (this.chosen[place] ? each : 0), budgetMinor);
   }
 
+  private costOf = (places: readonly number[]): number =>
+    places.reduce((sum, place) => sum + (this.model.price[place] as number), 0);
+
   private weigh(): number {
     return worthOf(this.model, this.chosen) - WRONG * wrongsOf(this.model, this.chosen);
   }
@@ -148,25 +151,19 @@ class Box {
 
   /** All of a look at once, for nothing or for one or two of the others; only when no single change helps. */
   improveByLooks(bundles: readonly (readonly number[])[]): boolean {
-    const { model, chosen } = this;
+    const { chosen } = this;
     const held = this.held();
     const room = this.room();
     for (const bundle of bundles) {
       const fresh = bundle.filter((place) => !chosen[place]);
       if (fresh.length < 2) continue;
-      const cost = fresh.reduce((sum, place) => sum + (model.price[place] as number), 0);
+      const cost = this.costOf(fresh);
       const others = held.filter((place) => !bundle.includes(place));
       const goes: (readonly number[])[] = [[], ...others.map((one) => [one]), ...pairsOf(others)];
       for (const gone of goes) {
-        if (cost - gone.reduce((sum, place) => sum + (model.price[place] as number), 0) > room) continue;
-        for (const place of fresh) chosen[place] = 1;
-        for (const place of gone) chosen[place] = 0;
-        const its = this.weigh();
-        for (const place of fresh) chosen[place] = 0;
-        for (const place of gone) chosen[place] = 1;
-        if (its <= this.worth + 1e-9) continue;
-        fresh.forEach((place) => this.change(place, NOBODY));
-        gone.forEach((place) => this.change(NOBODY, place));
+        if (cost - this.costOf(gone) > room) continue;
+        if (this.exchanged(fresh, gone) <= this.worth + 1e-9) continue;
+        this.changeAll(fresh, gone);
         return true;
       }
     }
@@ -175,7 +172,7 @@ class Box {
 
   /** Two at once, out of those that look best, for nothing or for one or two of the others. */
   improveByPairs(open: readonly number[]): boolean {
-    const { model, chosen } = this;
+    const { chosen } = this;
     const held = this.held();
     const room = this.room();
     const gains = (place: number): number =>
@@ -189,20 +186,31 @@ class Box {
     const goes: (readonly number[])[] = [[], ...held.map((one) => [one]), ...pairsOf(held)];
     let [best, into, outOf]: [number, readonly number[], readonly number[]] = [this.worth + 1e-9, [], []];
     for (const pair of pairsOf(near)) {
-      const cost = pair.reduce((sum, place) => sum + (model.price[place] as number), 0);
+      const cost = this.costOf(pair);
       for (const gone of goes) {
-        if (cost - gone.reduce((sum, place) => sum + (model.price[place] as number), 0) > room) continue;
-        for (const place of pair) chosen[place] = 1;
-        for (const place of gone) chosen[place] = 0;
-        const its = this.weigh();
-        for (const place of pair) chosen[place] = 0;
-        for (const place of gone) chosen[place] = 1;
+        if (cost - this.costOf(gone) > room) continue;
+        const its = this.exchanged(pair, gone);
         if (its > best) [best, into, outOf] = [its, pair, gone];
       }
     }
-    into.forEach((place) => this.change(place, NOBODY));
-    outOf.forEach((place) => this.change(NOBODY, place));
+    this.changeAll(into, outOf);
     return into.length > 0;
+  }
+
+  /** Worth with several in and several out at once; the choice stays as it was. */
+  private exchanged(comes: readonly number[], goes: readonly number[]): number {
+    const { chosen } = this;
+    for (const place of comes) chosen[place] = 1;
+    for (const place of goes) chosen[place] = 0;
+    const its = this.weigh();
+    for (const place of comes) chosen[place] = 0;
+    for (const place of goes) chosen[place] = 1;
+    return its;
+  }
+
+  private changeAll(comes: readonly number[], goes: readonly number[]): void {
+    comes.forEach((place) => this.change(place, NOBODY));
+    goes.forEach((place) => this.change(NOBODY, place));
   }
 
   private change(comes: number, goes: number): void {

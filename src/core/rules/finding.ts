@@ -1,6 +1,6 @@
 import { type Say, sayOf, type Speaker } from '../say';
 import type { Zone } from '../piece';
-import { capital } from '../words';
+import { capital, type CodedBy, type CodedWords, saidOf } from '../words';
 
 export type Tone = 'works' | 'note' | 'fights' | 'blocks';
 
@@ -50,29 +50,17 @@ export interface Finding extends Found {
 }
 
 /** How each code of a rule is said; every code has parameters of its own. */
-export type Words = Readonly<Record<string, (params: never, say: Say) => string>>;
-
-type ParamsOf<W> = W extends (params: infer P, ...rest: never[]) => string ? P : never;
-type WithParams<P> = [P] extends [never]
-  ? { readonly params?: undefined }
-  : unknown extends P
-    ? { readonly params?: undefined }
-    : { readonly params: P };
+export type Words = CodedWords<Say>;
 
 /** What a rule with these words may find: a code of theirs, with the parameters its words want. */
-export type FoundBy<W extends Words> = {
-  [C in keyof W & string]: Omit<Found, 'code' | 'params'> & { readonly code: C } & WithParams<ParamsOf<W[C]>>;
-}[keyof W & string];
+export type FoundBy<W extends Words> = Omit<Found, 'code' | 'params'> & CodedBy<W>;
 
 /** Declares the words of a rule; keeps what each code wants in the type. */
 export const wording = <W extends Words>(words: W): W => words;
 
 /** What a finding says, as a sentence for one reader. @throws RangeError for a code without words */
-export function sentenceOf(words: Words, { code, pieces, params }: Found, by: Speaker): string {
-  const word = words[code];
-  if (!word) throw new RangeError(`no words for ${code}`);
-  return capital(word((params ?? {}) as never, sayOf(by, pieces)));
-}
+export const sentenceOf = (words: Words, found: Found, by: Speaker): string =>
+  capital(saidOf(words, found, sayOf(by, found.pieces)));
 
 const rounded = (value: number, digits: number): string => value.toFixed(digits).replace('-', '−');
 

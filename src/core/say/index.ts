@@ -1,2 +1,2 @@
-export { isPluralZone, shortName, zoneNoun } from './nouns';
+export { isPluralZone, piecesNamed, shortName, zoneNoun } from './nouns';
 export { type Say, sayOf, type Speaker, speaker, type SpeakerOptions } from './say';

@@ -1,6 +1,6 @@
 import { colourName } from '../colour';
 import { CATEGORY, type Category, type Piece, type TextureFamily, type Zone } from '../piece';
-import { type English, spelt } from '../words';
+import { type English, listed, spelt } from '../words';
 
 /** "trousers" or "pants", "tee": the kind of a piece in running text. */
 function nounOf(category: Category, english: English): string {
@@ -83,3 +83,14 @@ export const CLOTH_NOUNS: Readonly<Record<TextureFamily, string>> = {
   open: 'lace',
   shiny: 'shine',
 };
+
+/** "ivory tee, her dark jeans and Lake scarf": pieces in running text, those of the closet by whose they are where it is said. */
+export const piecesNamed = (
+  pieces: readonly Pick<Piece, 'id' | 'title' | 'category' | 'colours' | 'owned'>[],
+  english: English,
+  whose?: string,
+): string =>
+  listed(
+    pieces.map((piece) => `${whose && piece.owned ? `${whose} ` : ''}${shortName(piece, english)}`),
+    english,
+  );

@@ -4,6 +4,7 @@ import type { OwnedView } from '@contracts/closet/owned-view';
 import { type ImportFault, importFaultWords } from '@contracts/import-fault';
 import { STAPLES } from '@core/closet';
 import { countOfLine, lineWords, type ReadLine, readList } from '@core/reading';
+import { toggled } from '@ui/choosing';
 import { pageTongue } from '@ui/tongue';
 import { CATEGORIES, CATEGORY, type Category, pieceFrom } from '@core/piece';
 import { Button, Checkbox, FileButton, Modal, NativeSelect, Tabs, Textarea } from '@mantine/core';
@@ -121,11 +122,7 @@ function PasteList({ busy, onTake }: TakeProps) {
                   checked={piece !== undefined && !isLeft(i)}
                   disabled={!piece}
                   onChange={(event) => {
-                    const next = new Set(left);
-                    if (event.currentTarget.checked === isLeft(i)) {
-                      if (!next.delete(i)) next.add(i);
-                    }
-                    setLeft(next);
+                    if (event.currentTarget.checked === isLeft(i)) setLeft(toggled(left, i));
                   }}
                 />
                 <span className="stage closet-in-sketch">

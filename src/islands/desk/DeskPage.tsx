@@ -2,6 +2,7 @@ import type { DeskView } from '@contracts/box/desk-view';
 import { clockWords, deedWords, deskWhatWords, stakeWords, type Urgency } from '@core/schedule';
 import { uncapital } from '@core/words';
 import { IconAlertTriangle, IconClock, IconSunHigh } from '@tabler/icons-react';
+import { stepped, toggled } from '@ui/choosing';
 import { dayWords } from '@ui/days';
 import { Proposals } from '@ui/Proposals';
 import { Providers } from '@ui/Providers';
@@ -24,18 +25,13 @@ export function DeskPage({ view }: { readonly view: DeskView }) {
   const [of, setOf] = useState<string>();
   const shown = of === undefined ? view.actions : view.actions.filter(({ stylist }) => stylist === of);
   const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
-  const tick = (id: string): void =>
-    setTicked((now) => {
-      const made = new Set(now);
-      if (!made.delete(id)) made.add(id);
-      return made;
-    });
+  const tick = (id: string): void => setTicked((now) => toggled(now, id));
   const plan = `/plan?${[...ticked].map((id) => `box=${id}`).join('&')}`;
   const list = useRef<HTMLOListElement>(null);
   const step = (by: number) => () => {
     const links = [...(list.current?.querySelectorAll<HTMLAnchorElement>('a') ?? [])];
     const at = links.indexOf(document.activeElement as HTMLAnchorElement);
-    links[Math.min(links.length - 1, Math.max(0, at + by))]?.focus();
+    stepped(links, at, by)?.focus();
   };
   useHotkeys([
     ['ArrowDown', step(1)],

@@ -2,12 +2,13 @@ import type { ClientView } from '@contracts/client/client-view';
 import type { ShopView } from '@contracts/shop/shop-view';
 import type { Occasion } from '@core/occasion';
 import { gramsOf, inWeather, JOURNEY_DAYS, journeyOf } from '@core/plan';
-import { shortName } from '@core/say';
-import { listed } from '@core/words';
+import { piecesNamed } from '@core/say';
 import { Button, Checkbox, NumberInput } from '@mantine/core';
+import { toggled } from '@ui/choosing';
 import { Figure } from '@ui/Figure';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Providers } from '@ui/Providers';
+import { orDies } from '@ui/worker';
 import type { PlanWork } from '@workers/plan';
 import { wrap } from 'comlink';
 import { useEffect, useMemo, useRef, useState } from 'react';
@@ -53,10 +54,10 @@ export function JourneyPage({ view, shop }: Props) {
         { client: view.profile, shopSchools: shop.schools },
       );
       const maxG = kg === undefined ? undefined : kg * 1000;
-      const packed = await Promise.race([
+      const packed = await orDies(
+        made,
         wrap<PlanWork>(made).pack(problem, { days, maxPieces: most, maxG }, shop.settings),
-        new Promise<never>((_done, fail) => made.addEventListener('error', () => fail(new Error('worker')))),
-      ]);
+      );
       if (worker.current !== made) return;
       setAnswer({ packed, occasions });
       setState('idle');
@@ -96,13 +97,7 @@ export function JourneyPage({ view, shop }: Props) {
               size="xs"
               label={title}
               checked={chosen.has(at)}
-              onChange={() =>
-                setChosen((now) => {
-                  const made = new Set(now);
-                  if (!made.delete(at)) made.add(at);
-                  return made;
-                })
-              }
+              onChange={() => setChosen((now) => toggled(now, at))}
             />
           ))}
         </fieldset>
@@ -185,10 +180,7 @@ export function JourneyPage({ view, shop }: Props) {
           <ol className="journey-days">
             {answer.packed.days.map(({ day, occasion, look }) => {
               const title = answer.occasions[occasion]?.title ?? '';
-              const words = listed(
-                (look?.pieces ?? []).map((piece) => shortName(piece, english)),
-                english,
-              );
+              const words = piecesNamed(look?.pieces ?? [], english);
               return (
                 <li key={day}>
                   <div className="stage journey-figure">

@@ -5,9 +5,11 @@ import { type MixSheet, reachIn, sharedIn } from '@core/mix';
 import { CATEGORIES, type Piece } from '@core/piece';
 import { shortName } from '@core/say';
 import { NativeSelect, SegmentedControl } from '@mantine/core';
+import { toggled } from '@ui/choosing';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Money } from '@ui/Money';
 import { Providers } from '@ui/Providers';
+import { orDies } from '@ui/worker';
 import type { MixWork } from '@workers/mix';
 import { wrap } from 'comlink';
 import { type KeyboardEvent, useEffect, useMemo, useRef, useState } from 'react';
@@ -39,10 +41,11 @@ export function MixPage({ view }: { readonly view: BoxView }) {
   const [pair, setPair] = useState<readonly [number, number]>();
   useEffect(() => {
     const worker = new Worker(new URL('../../workers/mix.ts', import.meta.url), { type: 'module' });
-    worker.addEventListener('error', () => setFailed(true));
-    void wrap<MixWork>(worker)
-      .sheet({ pieces, setting: settingOf(view), occasions, settings: view.shop.settings })
-      .then(setSheet, () => setFailed(true));
+    const { settings } = view.shop;
+    orDies(
+      worker,
+      wrap<MixWork>(worker).sheet({ pieces, setting: settingOf(view), occasions, settings }),
+    ).then(setSheet, () => setFailed(true));
     return () => worker.terminate();
   }, [pieces, occasions, view]);
   const all = useMemo(() => sheet && reachIn(sheet, pieces), [sheet, pieces]);
@@ -67,12 +70,7 @@ export function MixPage({ view }: { readonly view: BoxView }) {
   const { english } = view.shop.tongue;
   const nameOf = (place: number): string => shortName(pieces[place] as Piece, english);
   const grid = useRef<HTMLTableElement>(null);
-  const toggle = (place: number): void =>
-    setOut((now) => {
-      const made = new Set(now);
-      if (!made.delete(place)) made.add(place);
-      return made;
-    });
+  const toggle = (place: number): void => setOut((now) => toggled(now, place));
   const onKey = (event: KeyboardEvent<HTMLButtonElement>, row: number, column: number): void => {
     const by = { ArrowRight: [0, 1], ArrowLeft: [0, -1], ArrowDown: [1, 0], ArrowUp: [-1, 0] }[event.key];
     if (event.key === 'o') toggle(rows[row] as number);

@@ -5,8 +5,8 @@ import type { MixLook, MixSheet } from '@core/mix';
 import type { Occasion } from '@core/occasion';
 import type { Piece } from '@core/piece';
 import { sentence } from '@core/rules';
-import { shortName, type Speaker } from '@core/say';
-import { capital, listed } from '@core/words';
+import { piecesNamed, type Speaker } from '@core/say';
+import { capital } from '@core/words';
 import { Button } from '@mantine/core';
 import { Figure } from '@ui/Figure';
 import { useMemo } from 'react';
@@ -48,11 +48,11 @@ export function PairPanel({ sheet, pair, pieces, occasions, view, by, out }: Pro
       </aside>
     );
   const { english } = view.shop.tongue;
-  const named = [a, b].map((place) => shortName(pieces[place] as Piece, english));
+  const named = [a, b].map((place) => pieces[place] as Piece);
   return (
     <aside className="sheet mix-pair" aria-label="A pair">
       <div className="mix-pair-head">
-        <h2>{capital(listed(named, english))}</h2>
+        <h2>{capital(piecesNamed(named, english))}</h2>
         {looks.length > 0 && (
           <Button size="compact-xs" variant="default" className="no-print" onClick={() => window.print()}>
             Print
@@ -62,10 +62,7 @@ export function PairPanel({ sheet, pair, pieces, occasions, view, by, out }: Pro
       <div className="mix-looks">
         {looks.map((look) => {
           const worn = look.places.map((place) => pieces[place] as Piece);
-          const words = listed(
-            worn.map((piece) => `${piece.owned ? `${by.client.whose} ` : ''}${shortName(piece, english)}`),
-            english,
-          );
+          const words = piecesNamed(worn, english, by.client.whose);
           return (
             <figure key={`${look.occasion} ${look.places.join()}`}>
               <div className="stage">
@@ -87,14 +84,7 @@ export function PairPanel({ sheet, pair, pieces, occasions, view, by, out }: Pro
           ) : stops.against.length === 0 ? (
             'The best look of the two may be sent, and is not a good one for these occasions.'
           ) : (
-            <>
-              The nearest look, with{' '}
-              {listed(
-                stops.worn.map((piece) => shortName(piece, english)),
-                english,
-              )}
-              , is stopped:
-            </>
+            <>The nearest look, with {piecesNamed(stops.worn, english)}, is stopped:</>
           )}
         </p>
       )}

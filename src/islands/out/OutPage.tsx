@@ -4,6 +4,7 @@ import type { PackLine, PackView } from '@contracts/box/pack-view';
 import { alterationWords } from '@core/fit';
 import { Button, Checkbox, TextInput } from '@mantine/core';
 import { call, showDone, showProblem } from '@ui/api';
+import { toggled } from '@ui/choosing';
 import { dayWords } from '@ui/days';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { GuardList } from '@ui/GuardList';
@@ -37,10 +38,7 @@ export function OutPage({ initial }: { readonly initial: BoxView | PackView }) {
       done,
     );
   const gone = hasLeft(view.state);
-  const toggle = (id: string): void =>
-    setByHand((now) =>
-      now.has(id) ? new Set([...now].filter((each) => each !== id)) : new Set([...now, id]),
-    );
+  const toggle = (id: string): void => setByHand((now) => toggled(now, id));
   const packing = !gone && !isPacked(view.state);
   const scan = async (code: string): Promise<boolean> => {
     try {

@@ -1,5 +1,13 @@
 import type { BoxView } from '@contracts/box/box-view';
-import { askFor, NO_BUDGET, plannedFor, problemOfBox, USUAL_MOST } from '@contracts/plan/box-problem';
+import {
+  missedWords,
+  NO_BUDGET,
+  plannedFor,
+  problemOfBox,
+  toHold,
+  USUAL_MOST,
+} from '@contracts/plan/box-problem';
+import type { HoldPlannedAnswer } from '@contracts/plan/hold-planned';
 import type { PlanCandidate } from '@contracts/plan/plan-candidates';
 import { speakerOf } from '@contracts/look-pieces';
 import { isOpen } from '@core/box';
@@ -9,6 +17,7 @@ import { gapWords, nextStep, nextStepWords, type PlanWish } from '@core/plan';
 import { Button, Checkbox, NumberInput, Slider } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { call, showDone, showProblem } from '@ui/api';
+import { stepped, toggled } from '@ui/choosing';
 import { Money } from '@ui/Money';
 import { Providers } from '@ui/Providers';
 import { useAsked } from '@ui/useAsked';
@@ -50,7 +59,7 @@ export const PlanPage = withQueries(function PlanPage({ initial }: { readonly in
   const [banned, setBanned] = useState<ReadonlySet<string>>(new Set());
   const [musts, setMusts] = useState<ReadonlySet<number>>(new Set());
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
-  const [missed, setMissed] = useState<readonly string[]>([]);
+  const [missed, setMissed] = useState<HoldPlannedAnswer['missed']>([]);
   const [holding, setHolding] = useState(false);
 
   const wish = useMemo(
@@ -99,11 +108,6 @@ export const PlanPage = withQueries(function PlanPage({ initial }: { readonly in
   const open = isOpen(view.state);
   const { whose } = speakerOf(view).client;
 
-  const toggle = (set: ReadonlySet<string>, id: string): ReadonlySet<string> => {
-    const made = new Set(set);
-    if (!made.delete(id)) made.add(id);
-    return made;
-  };
   const ban = (id: string): void => {
     setBanned((now) => new Set(now).add(id));
     setLocked((now) => new Set([...now].filter((each) => each !== id)));
@@ -113,12 +117,10 @@ export const PlanPage = withQueries(function PlanPage({ initial }: { readonly in
     if (taken.length === 0 || !open || busy || holding) return;
     setHolding(true);
     try {
-      const given = new Set<string>();
-      const pieces = taken.map(({ piece }) => {
-        const askId = askFor(view, piece, given);
-        if (askId) given.add(askId);
-        return { variantId: piece.id, askId };
-      });
+      const pieces = toHold(
+        view,
+        taken.map(({ piece }) => piece),
+      );
       const found = await call('hold-planned', { boxId: view.id, pieces });
       setLeft(new Set());
       setLocked(new Set());
@@ -128,7 +130,7 @@ export const PlanPage = withQueries(function PlanPage({ initial }: { readonly in
         location.assign(`/box/${view.id}/pull`);
         return;
       }
-      setMissed(found.missed.map(({ title, size }) => `${title}, size ${size}`));
+      setMissed(found.missed);
       setBanned((now) => new Set([...now, ...found.missed.map(({ variantId }) => variantId)]));
     } catch (error) {
       showProblem(error);
@@ -142,7 +144,7 @@ export const PlanPage = withQueries(function PlanPage({ initial }: { readonly in
   const move = (by: number) => () => {
     const all = rows();
     const at = all.findIndex((row) => row.contains(document.activeElement));
-    all[Math.min(all.length - 1, Math.max(0, at + by))]?.querySelector('input')?.focus();
+    stepped(all, at, by)?.querySelector('input')?.focus();
   };
   const onRow = (run: (id: string) => void) => () => {
     const id = rows().find((row) => row.contains(document.activeElement))?.dataset.piece;
@@ -152,7 +154,7 @@ export const PlanPage = withQueries(function PlanPage({ initial }: { readonly in
     [
       ['ArrowDown', move(1)],
       ['ArrowUp', move(-1)],
-      ['l', onRow((id) => setLocked((now) => toggle(now, id)))],
+      ['l', onRow((id) => setLocked((now) => toggled(now, id)))],
       ['x', onRow(ban)],
       ['h', () => void hold()],
     ],
@@ -218,13 +220,7 @@ export const PlanPage = withQueries(function PlanPage({ initial }: { readonly in
                   size="xs"
                   label={text}
                   checked={musts.has(at)}
-                  onChange={() =>
-                    setMusts((now) => {
-                      const made = new Set(now);
-                      if (!made.delete(at)) made.add(at);
-                      return made;
-                    })
-                  }
+                  onChange={() => setMusts((now) => toggled(now, at))}
                 />
               ))}
             </fieldset>
@@ -236,7 +232,7 @@ export const PlanPage = withQueries(function PlanPage({ initial }: { readonly in
                 <button
                   key={id}
                   className="plain-button small"
-                  onClick={() => setBanned((now) => toggle(now, id))}
+                  onClick={() => setBanned((now) => toggled(now, id))}
                   aria-label={`Allow ${candidates.find(({ variantId }) => variantId === id)?.piece.title ?? 'it'} again`}
                 >
                   {candidates.find(({ variantId }) => variantId === id)?.piece.title ??
@@ -279,7 +275,7 @@ export const PlanPage = withQueries(function PlanPage({ initial }: { readonly in
           </div>
           {missed.length > 0 && (
             <p role="status" className="sheet plan-missed">
-              <strong>Gone meanwhile:</strong> {missed.join('; ')}. The rest is held, and the plan goes on
+              <strong>Gone meanwhile:</strong> {missedWords(missed)}. The rest is held, and the plan goes on
               without.
             </p>
           )}
@@ -325,8 +321,8 @@ export const PlanPage = withQueries(function PlanPage({ initial }: { readonly in
                 tongue={tongue}
                 ticked={!left.has(piece.id)}
                 locked={locked.has(piece.id)}
-                onTick={() => setLeft((now) => toggle(now, piece.id))}
-                onLock={() => setLocked((now) => toggle(now, piece.id))}
+                onTick={() => setLeft((now) => toggled(now, piece.id))}
+                onLock={() => setLocked((now) => toggled(now, piece.id))}
                 onBan={() => ban(piece.id)}
               />
             ))}

@@ -1,8 +1,8 @@
 import type { Profile } from '@core/client';
 import type { Occasion } from '@core/occasion';
 import type { PlanLook } from '@core/plan';
-import { shortName } from '@core/say';
-import { capital, listed, type Tongue } from '@core/words';
+import { piecesNamed } from '@core/say';
+import { capital, type Tongue } from '@core/words';
 import { Figure } from '@ui/Figure';
 import { useState } from 'react';
 
@@ -38,17 +38,10 @@ export function PlannedLooks({ looks, occasions, client, name, whose, tongue }: 
               pieces={look.pieces}
               client={client}
               height={440}
-              title={`${name} in ${listed(look.pieces.map((piece) => shortName(piece, tongue.english)))}`}
+              title={`${name} in ${piecesNamed(look.pieces, tongue.english)}`}
             />
           </div>
-          <p className="small">
-            {listed(
-              look.pieces.map(
-                (piece) => `${piece.owned ? `${whose} ` : ''}${shortName(piece, tongue.english)}`,
-              ),
-              tongue.english,
-            )}
-          </p>
+          <p className="small">{piecesNamed(look.pieces, tongue.english, whose)}</p>
           {(looks[o]?.length ?? 0) > 1 && (
             <div className="plan-tabs" role="group" aria-label="Looks">
               {looks[o]?.map((_look, at) => (

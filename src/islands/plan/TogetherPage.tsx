@@ -1,13 +1,15 @@
 import type { BoxView } from '@contracts/box/box-view';
-import { askFor, plannedFor } from '@contracts/plan/box-problem';
+import { missedWords, plannedFor, toHold } from '@contracts/plan/box-problem';
 import { type Plannable, problemsTogether } from '@contracts/plan/together';
 import type { PlanProblem } from '@core/plan';
 import { listed } from '@core/words';
 import { Button, Checkbox } from '@mantine/core';
 import { call, showDone, showProblem } from '@ui/api';
+import { toggled } from '@ui/choosing';
 import { Figure } from '@ui/Figure';
 import { Money } from '@ui/Money';
 import { Providers } from '@ui/Providers';
+import { orDies } from '@ui/worker';
 import type { PlanWork } from '@workers/plan';
 import { wrap } from 'comlink';
 import { useEffect, useState } from 'react';
@@ -43,10 +45,7 @@ export function TogetherPage({ views }: { readonly views: readonly BoxView[] }) 
       const problems = problemsTogether(boxes);
       const made = new Worker(new URL('../../workers/plan.ts', import.meta.url), { type: 'module' });
       worker = made;
-      const plan = await Promise.race([
-        wrap<PlanWork>(made).together(problems, settings ?? {}),
-        new Promise<never>((_done, fail) => made.addEventListener('error', () => fail(new Error('worker')))),
-      ]);
+      const plan = await orDies(made, wrap<PlanWork>(made).together(problems, settings ?? {}));
       if (mine) setPlanned({ boxes, problems, plan });
     };
     run().catch((error: unknown) => {
@@ -74,17 +73,13 @@ export function TogetherPage({ views }: { readonly views: readonly BoxView[] }) 
       const fresh = freshOf(b);
       if (left.has(view.id) || done.has(view.id) || fresh.length === 0) continue;
       try {
-        const given = new Set<string>();
-        const pieces = fresh.map((piece) => {
-          const askId = askFor(view, piece, given);
-          if (askId) given.add(askId);
-          return { variantId: piece.id, askId };
-        });
-        const found = await call('hold-planned', { boxId: view.id, pieces });
-        const gone = found.missed.map(({ title, size }) => `${title}, size ${size}`);
-        if (gone.length > 0) whole = false;
+        const { missed } = await call('hold-planned', { boxId: view.id, pieces: toHold(view, fresh) });
+        if (missed.length > 0) whole = false;
         setDone((now) =>
-          new Map(now).set(view.id, gone.length > 0 ? `Held. Gone meanwhile: ${gone.join('; ')}` : 'Held'),
+          new Map(now).set(
+            view.id,
+            missed.length > 0 ? `Held. Gone meanwhile: ${missedWords(missed)}` : 'Held',
+          ),
         );
       } catch (error) {
         whole = false;
@@ -94,7 +89,7 @@ export function TogetherPage({ views }: { readonly views: readonly BoxView[] }) 
     setBusy(false);
     if (whole) showDone('The plans are held.');
   };
-  const toHold = views.filter(({ id }, b) => !left.has(id) && !done.has(id) && freshOf(b).length > 0);
+  const waiting = views.filter(({ id }, b) => !left.has(id) && !done.has(id) && freshOf(b).length > 0);
   return (
     <Providers keys={[]}>
       <div className="place-head">
@@ -120,8 +115,8 @@ export function TogetherPage({ views }: { readonly views: readonly BoxView[] }) 
           )}
         </span>
         <div className="end">
-          <Button disabled={toHold.length === 0} loading={busy} onClick={() => void hold()}>
-            {toHold.length === 1 ? 'Hold 1 plan' : `Hold ${toHold.length} plans`}
+          <Button disabled={waiting.length === 0} loading={busy} onClick={() => void hold()}>
+            {waiting.length === 1 ? 'Hold 1 plan' : `Hold ${waiting.length} plans`}
           </Button>
         </div>
       </div>
@@ -153,13 +148,7 @@ export function TogetherPage({ views }: { readonly views: readonly BoxView[] }) 
                     <Checkbox
                       label={view.client.name}
                       checked={!left.has(view.id)}
-                      onChange={() =>
-                        setLeft((now) => {
-                          const made = new Set(now);
-                          if (!made.delete(view.id)) made.add(view.id);
-                          return made;
-                        })
-                      }
+                      onChange={() => setLeft((now) => toggled(now, view.id))}
                     />
                   )}
                 </h2>

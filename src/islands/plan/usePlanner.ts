@@ -1,5 +1,6 @@
 import type { BudgetPoint, PlanProblem, PlanWish } from '@core/plan';
 import type { Settings } from '@core/rules';
+import { orDies } from '@ui/worker';
 import type { PlanWork, ToldPlan } from '@workers/plan';
 import type { ProveWork } from '@workers/prove';
 import { proxy, type Remote, wrap } from 'comlink';
@@ -56,10 +57,10 @@ export function usePlanner(problem: PlanProblem | undefined, settings: Settings)
     const made = planWorker();
     const work = wrap<PlanWork>(made);
     worker.current = made;
-    remote.current = Promise.race([
+    remote.current = orDies(
+      made,
       work.open(problem, settings).then(() => work),
-      new Promise<never>((_done, fail) => made.addEventListener('error', () => fail(new Error('worker')))),
-    ]);
+    );
     return remote.current;
   }, [problem, settings]);
   useEffect(() => {

@@ -7,6 +7,7 @@ import { eitherOf, uncapital } from '@core/words';
 import { parseMoney } from '@core/money';
 import { Button, Checkbox, MultiSelect, TextInput } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
+import { stepped } from '@ui/choosing';
 import { Providers } from '@ui/Providers';
 import { useWedge } from '@ui/ScanField';
 import { useBox } from '@ui/useBox';
@@ -64,9 +65,7 @@ export const PullPage = withQueries(function PullPage({ initial }: { readonly in
   const buttons = () => [...(list.current?.querySelectorAll<HTMLButtonElement>('button.pull-hold') ?? [])];
   const move = (by: number) => () => {
     const all = buttons();
-    all[
-      Math.min(all.length - 1, Math.max(0, all.indexOf(document.activeElement as HTMLButtonElement) + by))
-    ]?.focus();
+    stepped(all, all.indexOf(document.activeElement as HTMLButtonElement), by)?.focus();
   };
   // What is held leaves the list: whoever works by keyboard goes on at the next one.
   const goOnAt = useRef<number>(undefined);

@@ -30,8 +30,7 @@ function asking(work: (remote: Remote<BoxWork>) => Promise<unknown>): () => void
   return () => worker.terminate();
 }
 
-/** What the rules say of the box as a whole; undefined while they are at it. */
-/** What the rules find of the whole box, and who puts it into words. */
+/** What the rules find of the whole box, undefined while they are at it, and who puts it into words. */
 export function useBoxFindings(view: BoxView): {
   readonly found: readonly BoxFinding[] | undefined;
   readonly by: Speaker;

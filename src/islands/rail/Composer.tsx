@@ -5,6 +5,7 @@ import type { PullRow } from '@contracts/pull/pull-row';
 import { applyMend, atStage, judge, type Mend, piecesAt, type Setting, type Stage as Part } from '@core/look';
 import { modesOf, type Piece } from '@core/piece';
 import type { Way } from '@core/ways';
+import { stepped } from '@ui/choosing';
 import { useHotkeys } from '@mantine/hooks';
 import { memo, useCallback, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
@@ -135,7 +136,7 @@ export const Composer = memo(function Composer({
   const along = (by: number) => () => {
     const all = [...document.querySelectorAll<HTMLButtonElement>('.hanging')];
     const at = all.indexOf(document.activeElement as HTMLButtonElement);
-    all[Math.min(all.length - 1, Math.max(0, at + by))]?.focus();
+    stepped(all, at, by)?.focus();
   };
   const nextMode = (): void => {
     const piece = pieces.find(({ id }) => id === focused());

@@ -1,10 +1,10 @@
 import type { ForWhomRow } from '@contracts/stock/for-whom';
-import { BLANK_OCCASION } from '@core/occasion';
+import { EVERYDAY } from '@core/occasion';
 import { fitWords } from '@core/fit';
 import type { Piece } from '@core/piece';
 import { forWhyWords } from '@core/pull';
-import { shortName } from '@core/say';
-import { capital, listed } from '@core/words';
+import { piecesNamed } from '@core/say';
+import { capital } from '@core/words';
 import { Button } from '@mantine/core';
 import { call, showDone, showProblem } from '@ui/api';
 import { Figure } from '@ui/Figure';
@@ -59,7 +59,7 @@ export function ForWhom({ garmentId }: { readonly garmentId: string }) {
                   pieces={look}
                   client={row.client}
                   height={150}
-                  title={`${row.name} in ${listed(look.map((piece) => shortName(piece, tongue.english)))}`}
+                  title={`${row.name} in ${piecesNamed(look, tongue.english)}`}
                 />
               )}
             </div>
@@ -72,11 +72,7 @@ export function ForWhom({ garmentId }: { readonly garmentId: string }) {
               </div>
               <div className="small soft" title={fitWords(row.fit, tongue)}>
                 size {row.fit.size}
-                {others.length > 0 &&
-                  `; with ${listed(
-                    others.map((piece) => shortName(piece, tongue.english)),
-                    tongue.english,
-                  )}`}
+                {others.length > 0 && `; with ${piecesNamed(others, tongue.english)}`}
                 {row.occasion && look && `, for ${row.occasion.title}`}
               </div>
             </div>
@@ -111,7 +107,7 @@ function useLooks(
         const look = await work.best(piece, {
           pieces: closet,
           setting: { client },
-          occasions: [occasion ?? { ...BLANK_OCCASION, title: 'everyday', formality: [2, 6] }],
+          occasions: [occasion ?? EVERYDAY],
         });
         if (look) setLooks((now) => new Map(now).set(clientId, look));
       }

@@ -1,7 +1,7 @@
 import { NOBODY } from '@core/client';
 import { judge } from '@core/look';
 import { RULES, sentence } from '@core/rules';
-import { sayOf, shortName, speaker } from '@core/say';
+import { piecesNamed, sayOf, shortName, speaker } from '@core/say';
 import { lengthIn, listed, spelt, warmthIn } from '@core/words';
 import { describe, expect, it } from 'vitest';
 import { one } from '../../support/pieces';
@@ -11,6 +11,18 @@ const AMERICAN = { english: 'american', units: 'in' } as const;
 const named = (title: string, category: Parameters<typeof one>[1] = 'trousers') => ({
   ...one('x', category, '#1f2a44'),
   title,
+});
+
+describe('pieces in running text', () => {
+  const worn = [named('Wheelhouse trousers, ink'), { ...named('Ivory tee', 'tee'), owned: true }];
+  it('are listed as the reader’s English lists, those of the closet by whose they are', () => {
+    expect(piecesNamed(worn, 'british', 'her')).toBe('ink trousers and her ivory tee');
+    expect(piecesNamed(worn, 'british')).toBe('ink trousers and ivory tee');
+    expect(piecesNamed([...worn, named('Linen shirt, white', 'shirt')], 'american', 'his')).toBe(
+      'ink trousers, his ivory tee, and white linen shirt',
+    );
+    expect(piecesNamed([], 'british')).toBe('');
+  });
 });
 
 describe('a short name', () => {
