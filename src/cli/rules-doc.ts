@@ -1,6 +1,6 @@
 import { writeFileSync } from 'node:fs';
 import { BOX_RULES } from '@core/box-rules';
-import { ELSEWHERE_RULES, FACETS, RULES, type Rule } from '@core/rules';
+import { ELSEWHERE_RULES, FACETS, RULES, type Rule, yieldsOf } from '@core/rules';
 
 /** docs/rules.md, from the rules themselves: the page cannot say anything else than the code. */
 export function rulesDoc(): string {
@@ -8,7 +8,7 @@ export function rulesDoc(): string {
     '# Rules',
     '',
     'Generated from `src/core/rules` by `npm run -s rules`; do not edit by hand. Numbers are defaults; each is a setting',
-    'of the shop (House rules). A facet starts at 70 points; a look is the mean of its facets.',
+    'of the shop (House rules). How they make a score: [scoring](scoring.md).',
     '',
   ];
   for (const [facet, title] of Object.entries(FACETS)) {
@@ -57,6 +57,7 @@ function entry(rule: Rule): string[] {
     '',
     `Points: works ${works}, note ${note}, fights ${fights}. ${rule.mayOverrule ? 'May be overruled.' : 'Stands.'} ${rule.source}`,
     '',
+    ...yieldsOf(rule.id).flatMap(({ to, why }) => [`Gives way to ${to.rule}: ${why}`, '']),
     ...Object.entries(rule.thresholds).map(
       ([name, { value, unit, says, min, max }]) =>
         `- \`${name}\` ${value}${unit ? ` ${unit}` : ''} (${min} to ${max}): ${says}`,

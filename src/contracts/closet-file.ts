@@ -116,8 +116,6 @@ export function storedOf(given: GivenPiece): {
     title: _title,
     owned: _owned,
     assumed: _assumed,
-    styleId: _style,
-    set: _set,
     category,
     colours,
     formality: _formality,

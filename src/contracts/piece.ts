@@ -205,6 +205,7 @@ const attributesShape = {
   weightG: number(1, 20_000, 'g').optional(),
   department: oneOf(DEPARTMENTS).optional(),
   bag: z.strictObject({ capacityL: number(0, 200, 'l'), zip: z.boolean() }).optional(),
+  fastensTo: z.array(z.string().trim().min(1, 'missing').max(80)).max(20).optional(),
 } as const;
 
 const changesSchema = z
@@ -261,6 +262,9 @@ export const storedAttributesSchema = z.strictObject({
   pattern: patternSchema.optional(),
   fabric: fabricSchema.optional(),
   modes: z.array(modeSchema).max(20).optional(),
+  // Of an owned piece: what it is a colourway of, and what it was cut with; a garment has columns for both.
+  styleId: z.string().max(80).optional(),
+  set: z.string().max(80).optional(),
 });
 export type StoredAttributes = z.infer<typeof storedAttributesSchema>;
 

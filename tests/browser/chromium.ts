@@ -23,6 +23,8 @@ export const launch = (): Promise<Browser> =>
 export async function openPage(browser: Browser): Promise<{ page: Page; errors: string[] }> {
   const context = await browser.createBrowserContext();
   const page = await context.newPage();
+  // Waits are for a state: on a busy machine it may be long in coming, and a test's own limit ends what hangs.
+  page.setDefaultTimeout(120_000);
   await page.setViewport({ width: 1280, height: 800 });
   const errors: string[] = [];
   page.on('pageerror', (error) => errors.push(String(error)));

@@ -131,7 +131,7 @@ function measuresOf(category: Category): GivenPiece['measures'] {
     return {
       ...girths,
       thigh: between(520, 720),
-      inseam: between(690, 900),
+      inseam: between(610, 900),
       rise: between(220, 330),
       legOpening: between(280, 520),
     };
@@ -171,6 +171,23 @@ function printed(): Piece[] {
   return [dress, anyOf(pick(OF('shoes')), 'p1'), ...(some(0.5) ? [anyOf(pick(OF('layer')), 'p2')] : [])];
 }
 
+/** What is seldom put together by chance: a pin in what it would mark, a strap sold alone, a thick tie, pale boots. */
+function small(): Piece[] {
+  palette = HEXES;
+  const style = 'harbour-bag';
+  const ivory = { colours: [{ hex: '#f3ecdc', share: 1 }] };
+  const white = { colours: [{ hex: '#d8d2e8', share: 1 }] };
+  return [
+    anyOf(pick(OF('top')), 'p0'),
+    anyOf('brooch', 'p1'),
+    { ...anyOf('tie', 'p2'), mode: pick(['small-knot', 'wide-knot']) },
+    { ...anyOf('belt', 'p3'), fastensTo: [style] },
+    ...(some(0.5) ? [{ ...anyOf('bag', 'p4'), styleId: style }] : []),
+    { ...anyOf('ankle-boot', 'p5'), ...ivory },
+    { ...anyOf('coat', 'p6'), ...white },
+  ];
+}
+
 /** Leggings in boots over the knee under a short top; and a loose white day dress with nothing on it. */
 function rare(): Piece[] {
   const plain = { pattern: { kind: 'solid', repeatMm: 10, contrast: 0 } } as const;
@@ -204,6 +221,7 @@ function rare(): Piece[] {
 /** A look somebody could have put on: the main places filled, the rest by chance. */
 export function anyLook(): Piece[] {
   if (some(0.02)) return rare();
+  if (some(0.02)) return small();
   if (some(0.05)) return printed();
   palette = some(0.12) ? PRIMARIES : HEXES;
   const worn: Category[] = some(0.3) ? [pick(OF('whole'))] : [pick(OF('top')), pick(OF('bottom'))];

@@ -27,6 +27,8 @@ const BUST = { close: [-40, 60], easy: [50, 150], full: [130, 340] } as const;
 const HIP = { close: [0, 60], easy: [20, 120], full: [60, 400] } as const;
 const THIGH = { close: [0, 60], easy: [40, 160], full: [80, 420] } as const;
 const UPPER_ARM = { close: [0, 70], easy: [30, 130], full: [60, 320] } as const;
+/** An elastic waist, measured relaxed, stretches and gathers: it spans about two sizes. */
+const ELASTIC_WAIST = [-90, 70] as const;
 /** A layer goes over something. */
 const LAYER_MORE = 50;
 
@@ -44,6 +46,7 @@ export function wantedEase(
   const over = ([least, most]: Wanted): Wanted =>
     slot === 'layer' ? [least + LAYER_MORE, most + LAYER_MORE] : [least, most];
   const legging = legs === 'close';
+  const elastic = cut.waistDetail === 'elastic';
   if (shape === 'upper') {
     if (point === 'bust') return over(BUST[volume]);
     if (point === 'upper arm') return cut.sleeve === 'none' ? undefined : over(UPPER_ARM[volume]);
@@ -52,13 +55,14 @@ export function wantedEase(
   }
   if (shape === 'whole') {
     if (point === 'bust') return BUST[volume];
-    if (point === 'waist') return volume === 'close' ? [0, 80] : [20, 260];
+    if (point === 'waist')
+      return elastic ? [ELASTIC_WAIST[0], 260] : volume === 'close' ? [0, 80] : [20, 260];
     if (point === 'hip') return [0, 600];
     if (point === 'sleeve') return cut.sleeve === 'long' ? [-15, 60] : undefined;
   }
   if (shape === 'lower') {
     if (point === 'hip') return legging ? [-160, 20] : HIP[volume];
-    if (point === 'waist') return legging ? [-140, 20] : [-10, 50];
+    if (point === 'waist') return legging ? [-140, 20] : elastic ? ELASTIC_WAIST : [-10, 50];
     // In flat shoes to high ones; what ends higher was cut short and is left alone.
     if (point === 'length' && legs === 'long') return [-90, 90];
     if (point === 'thigh' && !skirted) return legging ? [-120, 20] : THIGH[volume];

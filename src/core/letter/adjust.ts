@@ -1,5 +1,5 @@
 import type { Verdict } from '../look';
-import type { Mode, Piece } from '../piece';
+import { CATEGORY, type Mode, type Piece } from '../piece';
 import { sentence } from '../rules';
 import type { Speaker } from '../say';
 
@@ -7,7 +7,7 @@ import type { Speaker } from '../say';
  * K7: what is set anew on the wearer before a piece is judged by its size; for the letter. Common practice, no source.
  * `ways`: how the piece is worn in the looks of the box.
  */
-export function adjustOf({ cut, facts }: Piece, ways: readonly Mode[]): string[] {
+export function adjustOf({ category, cut, facts }: Piece, ways: readonly Mode[]): string[] {
   const lines: string[] = [];
   if (cut.waistDetail === 'tie' || /\b(ties?|drawcords?|tabs?|laces?|wraps?)\b/i.test(facts.closure ?? ''))
     lines.push('Set its ties and tabs anew on you; they came as the hanger left them.');
@@ -15,6 +15,8 @@ export function adjustOf({ cut, facts }: Piece, ways: readonly Mode[]): string[]
     lines.push(
       'If the shoulders feel tight with the sleeves rolled, roll them down before you think of another size.',
     );
+  if (CATEGORY[category].drawn.as === 'hat')
+    lines.push('Wear your hair low or loose under it, so that it sits level.');
   return lines;
 }
 

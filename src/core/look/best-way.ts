@@ -1,4 +1,4 @@
-import { modeOf, modesOf, type Piece } from '../piece';
+import { isTucked, modeOf, modesOf, type Piece } from '../piece';
 import { judge } from './judge';
 import type { Mend, MendInput } from './mends';
 
@@ -16,8 +16,12 @@ export function bestWays({
   const before = judge(pieces, setting, settings, overrules);
   const blocks = before.findings.filter(({ tone }) => tone === 'blocks').length;
   const found = pieces.flatMap((piece): Mend[] => {
+    // Thick cloth can be pushed in by somebody who means it; it is not proposed.
+    const isThick = piece.fabric.weight === 'heavy';
     const ways = modesOf(piece)
-      .filter((mode) => mode.id !== modeOf(piece).id)
+      .filter(
+        (mode) => mode.id !== modeOf(piece).id && !(isThick && isTucked({ effects: mode.effects ?? {} })),
+      )
       .flatMap((mode): Mend[] => {
         const changed: Piece[] = pieces.map((each) =>
           each.id === piece.id ? { ...each, mode: mode.id } : each,

@@ -152,6 +152,8 @@ export interface Attributes {
   readonly care?: (typeof CARES)[number] | undefined;
   readonly weightG?: number | undefined;
   readonly bag?: { readonly capacityL: number; readonly zip: boolean } | undefined;
+  /** Style codes of what it fastens to, where it is a part sold alone: a strap, a collar, an inset, laces. */
+  readonly fastensTo?: readonly string[] | undefined;
 }
 
 /** All that a way of wearing may do. */
@@ -162,19 +164,22 @@ export const EFFECTS = {
   /** Drawn in at the waist with a belt, or by knotting the two fronts. */
   waist: ['belted', 'knotted'],
   sleeves: ['rolled', 'pushed'],
-  /** Arms free beneath it. */
-  arms: ['free'],
+  /** Arms free beneath it, or only one of them in its sleeve. */
+  arms: ['free', 'one free'],
   leg: ['over the shoe', 'in the boot', 'cuffed'],
-  collar: ['up'],
+  collar: ['up', 'closed'],
   carried: ['under the arm', 'across', 'in the hand'],
   /** A square or oblong tied as a garment. */
   tied: ['skirt', 'short skirt', 'dress', 'halter'],
   /** Where a wrapped front is tied. */
-  wrapped: ['side', 'low', 'deep'],
+  wrapped: ['side', 'low', 'deep', 'back'],
   /** Only this of it shows; the rest is under another piece. */
   shows: ['below the waist'],
   as: ['layer', 'beneath', 'top', 'round the shoulders'],
   nap: ['turned'],
+  /** How a tie is knotted. */
+  knot: ['small', 'wide'],
+  press: ['pressed'],
 } as const;
 
 /**

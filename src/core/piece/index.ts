@@ -10,3 +10,4 @@ export { isBoot, isClose, isTrousered, isTucked } from './worn-facts';
 export { isMicro, measure, wear, type Worn } from './resolve';
 export { type GivenPiece, pieceFrom } from './complete';
 export { completeness } from './completeness';
+export { takesPart } from './takes-part';

@@ -1,5 +1,14 @@
 import { CATEGORY } from './kinds';
-import { AS_IS, COLLAR_UP, KNOWN, NAP_TURNED, WRAPS } from './kinds/ways';
+import {
+  AS_IS,
+  asPressed,
+  COLLAR_UP,
+  KNOWN,
+  NAP_TURNED,
+  SEQUINS_TURNED,
+  wrappedBehind,
+  WRAPS,
+} from './kinds/ways';
 import type { Attributes, Mode } from './attributes';
 import type { Piece } from './piece';
 
@@ -57,6 +66,9 @@ function reversed({ colours, facts }: Pick<Piece, 'colours' | 'facts'>): readonl
 /** Cloths whose pile can be brushed the other way. */
 const NAPPED: readonly Attributes['fabric']['texture'][] = ['velvet', 'suede', 'fur', 'corduroy'];
 
+/** Cloths that come creased and press flat. */
+const CREASES: readonly Attributes['fabric']['texture'][] = ['linen', 'crinkle'];
+
 /** Modes that a piece has by its category, cut, cloth and parts. */
 function usualModes(piece: Attributes & Pick<Piece, 'category'>): readonly Mode[] {
   const kind = CATEGORY[piece.category];
@@ -69,10 +81,12 @@ function usualModes(piece: Attributes & Pick<Piece, 'category'>): readonly Mode[
   );
   const hasCollar = (cut.neckline === 'collar' && !kind.skirted) || kind.collared;
   return [
-    ...(kind.wraps && cut.neckline === 'wrap' ? WRAPS : usual),
+    ...(kind.wraps && cut.neckline === 'wrap' ? [...WRAPS, wrappedBehind(piece)] : usual),
     ...(hasCollar ? [COLLAR_UP] : []),
     ...kind.more.flatMap((more) => more(piece)),
     ...(NAPPED.includes(fabric.texture) ? [NAP_TURNED] : []),
+    ...(fabric.texture === 'sequin' ? [SEQUINS_TURNED] : []),
+    ...(CREASES.includes(fabric.texture) && kind.main ? [asPressed(piece)] : []),
     ...withoutParts(piece),
     ...reversed(piece),
   ];

@@ -40,13 +40,21 @@ export function isMicro(piece: Pick<Piece, 'pattern'>): boolean {
 const SLOT_ORDER: Partial<Record<Slot, number>> = { beneath: 10, top: 22, whole: 30, bottom: 31, layer: 42 };
 
 /** Pile brushed upwards drinks the light: about 7 L* darker. Common practice, no source. */
-function turned(swatch: Swatch): Swatch {
+function darker(swatch: Swatch): Swatch {
   const colour = lab(swatch.hex);
   return { ...swatch, hex: labToHex({ ...colour, l: Math.max(2, colour.l - 7) }) };
 }
 
+/** Sequins brushed back show the colour behind, pile a deeper one. */
+function turned({ colours, fabric }: Piece): readonly Swatch[] {
+  const [front, back, ...rest] = colours;
+  if (fabric.texture === 'sequin' && front && back)
+    return [{ ...back, share: front.share }, { ...front, share: back.share }, ...rest];
+  return colours.map(darker);
+}
+
 /** A wrap is tied anew: the depth of its neck follows the way it is tied, mm. */
-const WRAP_DEPTH = { side: 230, low: 270, deep: 330 } as const;
+const WRAP_DEPTH = { side: 230, low: 270, deep: 330, back: 60 } as const;
 const withWrap = (piece: Piece, { wrapped }: Effects): Piece =>
   wrapped === undefined ? piece : { ...piece, cut: { ...piece.cut, necklineDepthMm: WRAP_DEPTH[wrapped] } };
 
@@ -78,9 +86,7 @@ function wearAnew(piece: Piece): Worn {
   const changed: Piece = { ...piece, ...mode.changes };
   const effects = mode.effects ?? NO_EFFECTS;
   const now: Piece =
-    effects.nap === 'turned'
-      ? { ...changed, colours: changed.colours.map(turned) }
-      : withWrap(changed, effects);
+    effects.nap === 'turned' ? { ...changed, colours: turned(changed) } : withWrap(changed, effects);
   const facts = CATEGORY[piece.category];
   const slot = mode.changes.slot ?? piece.slot ?? facts.slot;
   const { measures, origins } = complete(now, facts.measures);
@@ -151,15 +157,20 @@ const UPPER_ZONES: readonly Zone[] = [
 function bared({ shows, as, sleeves, arms, front }: Effects): readonly Zone[] {
   return [
     ...(shows === 'below the waist' ? UPPER_ZONES : []),
-    ...(as === 'layer' || front === 'open' || arms === 'free' ? (['chest', 'midriff'] as const) : []),
+    ...(as === 'layer' || front === 'open' || arms !== undefined ? (['chest', 'midriff'] as const) : []),
     ...(as === 'round the shoulders' ? (['upper-arms', 'neck', 'seat'] as const) : []),
-    ...(sleeves !== undefined || arms === 'free' ? (['lower-arms'] as const) : []),
+    ...(sleeves !== undefined || arms !== undefined ? (['lower-arms'] as const) : []),
   ];
 }
+
+/** "Ripped", "tear at the knee", "cut-outs". */
+const TORN = /\b(torn|tears?|ripped|rips?|cut-?outs?)\b/i;
 
 function cover(piece: Piece, effects: Effects, facts: CategoryFacts) {
   const zones = new Set<Zone>(piece.covers ?? usualCover(piece, facts));
   for (const zone of bared(effects)) zones.delete(zone);
+  // Where the cloth is torn on purpose, skin shows.
+  for (const { zone, what } of piece.features) if (TORN.test(what)) zones.delete(zone);
   const half = new Set<Zone>();
   for (const part of [{ zone: undefined, fabric: piece.fabric }, ...piece.parts]) {
     if (!part.fabric || part.fabric.sheer === 'opaque' || (part.zone === undefined && piece.fabric.lined))

@@ -4,8 +4,9 @@ import { colourName } from '../colour';
 import { asFit, type FitVerdict, type SizeChoice } from '../fit';
 import type { Profile } from '../client';
 import type { Occasion } from '../occasion';
-import type { Category, Piece } from '../piece';
+import { type Category, type Piece, takesPart } from '../piece';
 import { answerTo, AVOIDED, LIKED, nearestTo } from './ask';
+import type { Takers } from './parts';
 import type { Said } from './reasons';
 
 /** What a candidate is weighed by. `looks` is counted later and orders only when the stylist asks for it. */
@@ -29,7 +30,7 @@ export const CRITERION_WORDS: Readonly<Record<Criterion, string>> = {
   price: 'Price against what is left',
   colour: 'Colour card',
   mood: 'Mood words',
-  twin: 'Twin or sister of something owned',
+  twin: 'Twin, sister or part of something owned',
   occasions: 'Occasions it serves',
   history: 'What was kept and returned before',
   depth: 'Depth of stock',
@@ -64,11 +65,10 @@ export interface PastLine {
   readonly reason?: string | undefined;
 }
 
-export interface PullSetting {
+export interface PullSetting extends Takers {
   readonly client: Profile;
   readonly ask?: Ask | undefined;
   readonly leftMinor?: number | undefined;
-  readonly owned: readonly Piece[];
   /** Ids of owned pieces the client loves. */
   readonly loved?: readonly string[] | undefined;
   readonly occasions?: readonly Occasion[] | undefined;
@@ -133,6 +133,8 @@ export const JUDGES: Readonly<Record<Criterion, Judge>> = {
     return mood ? [{ part: 1, code: 'mood', params: { mood } }] : [];
   },
   twin: (piece, _choice, { owned, loved = [] }) => {
+    const takes = owned.find((own) => takesPart(own, piece));
+    if (takes) return [{ part: 1, code: 'fastens', params: { title: takes.title } }];
     const twin = owned.find((own) => isTwin(piece, own));
     if (twin) return [{ part: -1, code: 'twin', params: { title: twin.title } }];
     const sister = owned.find((own) => loved.includes(own.id) && isSister(piece, own));

@@ -21,3 +21,4 @@ export { leftOutWords, type WhyLeftOut } from './left-out';
 export { reasonWords, type Said } from './reasons';
 export { apartFrom, type Shared, sharedBy } from './shared';
 export { type Candidate, rankPull, type Ranked, type RankSetting, type Reason } from './rank';
+export { fastensToNothing } from './parts';

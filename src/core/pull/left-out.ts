@@ -22,6 +22,7 @@ const words = coded({
   // Ruled out by the ask.
   'not-wanted': ({ what }: { what: string }) => `Not wanted: ${what}`,
   'heel-over-ask': () => 'A higher heel than was asked for',
+  'nothing-to-fasten': () => 'A part for something that is neither in the closet nor in the box',
   'other-rail': ({ rail }: { rail: string }) => `From the ${rail}’s rail`,
 });
 

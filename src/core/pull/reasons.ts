@@ -15,6 +15,7 @@ const words = coded({
   mood: ({ mood }: { mood: string }) => `${capital(mood)}, as the brief asks`,
   twin: ({ title }: { title: string }) => `Nearly the same as ${title}, already owned`,
   sister: ({ title }: { title: string }) => `Sister of ${title}, a loved piece`,
+  fastens: ({ title }: { title: string }) => `Fastens to ${title}, already owned`,
   'wrong-formality': () => 'Wrong formality for the occasions',
   occasion: ({ title }: { title: string }) => `Works for ${title}`,
   occasions: ({ count }: { count: number }) => `Works for ${count} of the occasions`,

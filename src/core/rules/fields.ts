@@ -1,5 +1,5 @@
 import { chroma, hue, isNeutral, lab, type Lab } from '../colour';
-import type { Hem } from '../figure';
+import { type Hem, hemHeight, type Landmarks } from '../figure';
 import { type Slot, type Swatch, textureFamily, type TextureFamily, type Worn } from '../piece';
 import { memo } from '../memo';
 import type { Scene } from './scene';
@@ -97,6 +97,12 @@ export const knowsBody = ({ client: { measures } }: Pick<Scene, 'client'>): bool
   measures.heightMm !== undefined ||
   measures.insideLegLength !== undefined ||
   measures.waistHeight !== undefined;
+
+/** Cloth of an untucked top below the natural waist, mm, below nothing where it ends above; undefined where it has no hem. */
+export function belowWaist(worn: Worn, marks: Landmarks): number | undefined {
+  const hem = hemHeight({ ...worn, effects: {} }, marks);
+  return hem === undefined ? undefined : Math.round(marks.waist - hem);
+}
 
 /** Height above the floor, in shoes, of the waist the eye sees: the waistband, or the natural waist. */
 export function waistbandOf(scene: Scene, lift: number): number {

@@ -170,5 +170,6 @@ export {
   type Words,
 } from './finding';
 export { ELSEWHERE_RULES } from './elsewhere';
+export { unyielding, type Yield, YIELDS, yieldsOf } from './yields';
 export { formalityOf, outsideBand } from './formality/levels';
 export type { Scene } from './scene';

@@ -86,10 +86,12 @@ function backTo(steps: readonly Path[number][], start: Point): Path {
 }
 
 function halter(frame: Frame, worn: Worn): Sketch {
-  const hem = Math.min(frame.y.waist + 30, frame.y.underarm + (worn.measures.length ?? 420));
+  // Unfolded, the lower edge hangs free of the waist.
+  const loose = worn.piece.volume === 'full';
+  const hem = Math.min(frame.y.waist + (loose ? 130 : 30), frame.y.underarm + (worn.measures.length ?? 420));
   const neck = frame.neckHalf * 0.9;
   const bust = frame.half(frame.body.bust + 10, 'bust');
-  const waist = frame.half(frame.body.waist + 16, 'waist');
+  const waist = loose ? bust + 4 : frame.half(frame.body.waist + 16, 'waist');
   const right: Path = [
     ['M', 0, frame.y.underarm - 30],
     ['L', neck, frame.y.neck - 6],
@@ -99,7 +101,7 @@ function halter(frame: Frame, worn: Worn): Sketch {
       [bust, frame.y.underarm + 26],
       [
         [waist, frame.y.waist - 20],
-        [waist + 4, hem],
+        [waist + (loose ? 26 : 4), hem],
       ],
     ),
     ['L', 0, hem + 40],

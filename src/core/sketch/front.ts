@@ -81,7 +81,7 @@ export function frontOf(
 ): Front {
   const style = styleOf(frame, worn);
   const { tip, underarm } = cornerOf(frame, worn);
-  const loose = worn.effects.front === 'open' || worn.effects.arms === 'free';
+  const loose = worn.effects.front === 'open' || worn.effects.arms !== undefined;
   const gap = loose ? Math.min(frame.own.bust * 0.34, 58) : 0;
   const neckX = frame.neckHalf * 1.12;
   const neckY = frame.y.neck + 4;

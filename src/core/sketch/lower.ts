@@ -193,7 +193,7 @@ function trouserSketch(frame: Frame, worn: Worn): Sketch {
         [hip[0] * 0.98, top[1] + band + 150],
       ]),
     );
-    if (creased) both(shape.middle, 'fold');
+    if (creased || worn.effects.press === 'pressed') both(shape.middle, 'fold');
     if (worn.piece.cut.waistDetail === 'pleat')
       [0.34, 0.5].forEach((x) =>
         both(

@@ -1,7 +1,7 @@
 import type { Body } from '../figure';
 import type { Worn } from '../piece';
 import { type Bits, countBits, GRID, popcount } from './raster';
-import { cellsOf, holdsSleeves, narrowed, orderOf, wornSketch } from './worn';
+import { holdsSleeves, narrowed, orderOf, seenCells, wornSketch } from './worn';
 
 /** Words of a row of the raster. */
 const WIDE = GRID.columns / 32;
@@ -34,7 +34,7 @@ function laidPart(bits: Bits): LaidPart {
 }
 
 const laidOf = (worn: Worn, body: Body): readonly LaidPart[] =>
-  cellsOf(wornSketch(worn, body)).map(({ bits }) => laidPart(bits));
+  seenCells(worn, wornSketch(worn, body)).map(({ bits }) => laidPart(bits));
 
 /** Lays a part into `claimed` and counts its cells that somebody had claimed: the inner loop of a pool. */
 function hiddenOf(claimed: Int32Array, { runs, bits }: LaidPart): number {

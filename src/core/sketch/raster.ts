@@ -39,6 +39,32 @@ export function countBits(bits: Bits): number {
   return sum;
 }
 
+/** Cells of the raster of which every seventh of a slanted order is kept up to `of` of 7. */
+const screens = new Map<number, Bits>();
+function screenOf(of: number): Bits {
+  const known = screens.get(of);
+  if (known) return known;
+  const bits = emptyBits();
+  const words = GRID.columns / 32;
+  for (let row = 0; row < GRID.rows; row++)
+    for (let column = 0; column < GRID.columns; column++)
+      if ((column * 5 + row * 3) % 7 < of) {
+        const at = row * words + (column >>> 5);
+        bits[at] = ((bits[at] as number) | (1 << (column & 31))) >>> 0;
+      }
+  screens.set(of, bits);
+  return bits;
+}
+
+/**
+ * What is seen of sheer cloth, as a printer's screen: so many cells of seven are its own, through the others shows what lies
+ * beneath. Layers of one weave hide one another as they would lying thread on thread.
+ */
+export const screened = (bits: Bits, of: number): Bits => {
+  const screen = screenOf(of);
+  return bits.map((word, i) => word & (screen[i] as number));
+};
+
 interface Crossing {
   readonly x: number;
   readonly turn: 1 | -1;

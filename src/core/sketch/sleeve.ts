@@ -11,8 +11,14 @@ export interface SleeveSketch {
   readonly light: readonly [Point, Point];
 }
 
-/** Right sleeve from shoulder tip along the arm, or undefined for none. The caller mirrors it. */
-export function sleeveOf(frame: Frame, worn: Worn): SleeveSketch | undefined {
+/**
+ * Right sleeve from shoulder tip along the arm, or undefined for none. The caller mirrors it, and says whether an arm is in it.
+ */
+export function sleeveOf(
+  frame: Frame,
+  worn: Worn,
+  arm: 'in it' | 'free' = worn.effects.arms === 'free' ? 'free' : 'in it',
+): SleeveSketch | undefined {
   const { piece, measures, effects } = worn;
   const kind = piece.cut.sleeve ?? worn.facts.sleeve;
   if (kind === 'none') return undefined;
@@ -29,7 +35,7 @@ export function sleeveOf(frame: Frame, worn: Worn): SleeveSketch | undefined {
   const short = length < 300;
   const end = Math.max(frame.tube(175), upper * (short ? 0.86 : rolled ? 0.74 : taper));
   // Laid over the shoulders, the sleeves hang empty, outside the arms.
-  const empty = effects.arms === 'free' && !frame.flat;
+  const empty = arm === 'free' && !frame.flat;
   // Laid flat, a short sleeve stands out by itself.
   const angle = empty ? 0.2 : frame.flat && short ? 0.78 : frame.flat && volume === 'full' ? 0.6 : undefined;
   const { dx, dy } = angle === undefined ? frame.arm : { dx: Math.sin(angle), dy: Math.cos(angle) };

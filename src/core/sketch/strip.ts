@@ -64,12 +64,14 @@ export function stripSketch(frame: Frame, worn: Worn): Sketch {
     const half = (measures.width ?? 80) / 2;
     const top = frame.flat ? 0 : frame.y.neck + 78;
     const low = frame.flat ? (measures.lengthFlat ?? 1450) * 0.42 : frame.y.waist + 20;
+    // A wide knot fills a spread collar; a small one stands aslant in a narrow one.
+    const [knotted, slant] = worn.effects.knot === 'wide' ? [33, 0] : [22, 5];
     const knot = lines(
       [
-        [-24, top],
-        [24, top],
+        [-knotted, top],
+        [knotted, top + slant],
         [16, top + 44],
-        [-16, top + 44],
+        [-16, top + 44 - slant],
       ],
       true,
     );

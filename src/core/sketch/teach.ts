@@ -167,6 +167,67 @@ class Lesson {
     ];
   }
 
+  twist(): TaughtStep[] {
+    const { waist } = this.frame.y;
+    return [
+      {
+        says: 'Gather the hem at the front in one hand.',
+        drawing: this.worn({ mode: 'untucked' }, this.waist, [
+          ...arrow([-130, waist + 110], [-30, waist + 96], -16),
+          ...arrow([130, waist + 110], [30, waist + 96], 16),
+        ]),
+      },
+      {
+        says: 'Twist it once round itself.',
+        drawing: this.worn({ mode: 'untucked' }, this.waist, [
+          hold([0, waist + 96]),
+          ...arrow([40, waist + 130], [-44, waist + 124], 60),
+        ]),
+      },
+      { says: 'Tuck the end under, and pull the hem even.', drawing: this.worn({}, this.waist) },
+    ];
+  }
+
+  /** A tie round a collar: what the hands do in front, then the knot. */
+  tie(how: 'small' | 'wide'): TaughtStep[] {
+    const { neck } = this.frame.y;
+    const shirt = pieceFrom({
+      id: 'plain shirt',
+      category: 'shirt',
+      mode: 'full-tuck',
+      colours: [{ hex: PLAIN, share: 1 }],
+      cut: { neckline: 'collar' },
+    });
+    const bare = figureDrawing(
+      layersOf(
+        [shirt, ...company(this.piece).filter(({ category }) => category !== 'tee')].map(wear),
+        this.body,
+      ),
+      this.body,
+    ).items;
+    const at = neck + 96;
+    const across = arrow([-70, at + 90], [66, at + 20], -40);
+    const back = arrow([70, at + 60], [-60, at + 24], 40);
+    const through = arrow([0, at - 30], [0, at + 120], 46);
+    return [
+      {
+        says: 'Lay the wide end over the narrow one.',
+        drawing: within(this.chest, [...bare, ...across]),
+      },
+      {
+        says:
+          how === 'small'
+            ? 'Take it once round behind, and up through the neck.'
+            : 'Bring it up and down at one side, then round and at the other.',
+        drawing: within(this.chest, [...bare, ...(how === 'small' ? back : [...across, ...back])]),
+      },
+      {
+        says: 'Draw it down through the loop and slide the knot up.',
+        drawing: this.worn({}, this.chest, through, [shirt]),
+      },
+    ];
+  }
+
   belt(): TaughtStep[] {
     const { waist } = this.frame.y;
     const half = this.frame.own.waist;
@@ -270,17 +331,21 @@ class Lesson {
     ];
   }
 
-  shoulders(how: 'free' | 'round the shoulders'): TaughtStep[] {
+  shoulders(how: 'free' | 'one free' | 'round the shoulders'): TaughtStep[] {
     const { tip } = this.frame.y;
-    const last =
-      how === 'free' ? 'Leave the arms free and the front open.' : 'Knot the sleeves once, low and loose.';
+    const last = {
+      free: 'Leave the arms free and the front open.',
+      'one free': 'Put one arm into its sleeve and leave the other out.',
+      'round the shoulders': 'Knot the sleeves once, low and loose.',
+    }[how];
+    const round = how === 'round the shoulders';
     return [
       {
-        says: how === 'free' ? 'Take it by the collar.' : 'Fold it in half across the back.',
+        says: round ? 'Fold it in half across the back.' : 'Take it by the collar.',
         drawing: this.flat(({ x, y, w, h }) =>
-          how === 'free'
-            ? [hold([x + w / 2 - 70, y + 60]), hold([x + w / 2 + 70, y + 60])]
-            : arrow([x + w / 2, y + h - 40], [x + w / 2, y + h * 0.4]),
+          round
+            ? arrow([x + w / 2, y + h - 40], [x + w / 2, y + h * 0.4])
+            : [hold([x + w / 2 - 70, y + 60]), hold([x + w / 2 + 70, y + 60])],
         ),
       },
       {
@@ -331,24 +396,36 @@ class Lesson {
     ];
   }
 
-  wrap(how: 'side' | 'low' | 'deep'): TaughtStep[] {
+  wrap(how: 'side' | 'low' | 'deep' | 'back'): TaughtStep[] {
     const { waist, hip } = this.frame.y;
     const half = this.frame.own.waist;
     const region: Region = { x: -270, y: waist - 330, w: 540, h: 560 };
     const other = { mode: how === 'deep' ? 'wrap-side' : 'wrap-deep' };
-    const to: Point =
-      how === 'side' ? [half, waist] : how === 'low' ? [half * 0.9, (waist + hip) / 2] : [20, waist];
+    const ends: Readonly<Record<typeof how, Point>> = {
+      side: [half, waist],
+      low: [half * 0.9, (waist + hip) / 2],
+      deep: [20, waist],
+      back: [half + 40, waist - 10],
+    };
+    const to = ends[how];
     return [
-      { says: 'Lay one front over the other.', drawing: this.worn(other, region) },
+      {
+        says: how === 'back' ? 'Put it on with the opening behind.' : 'Lay one front over the other.',
+        drawing: this.worn(how === 'back' ? {} : other, region),
+      },
       {
         says: {
           side: 'Draw the tie across to the side seam.',
           low: 'Let the fronts cross lower and draw the tie to the hip.',
           deep: 'Cross them loosely, and pin the edge on the inside.',
+          back: 'Cross the ties behind you and bring them round once.',
         }[how],
-        drawing: this.worn(other, region, arrow([-half, waist], to, -40)),
+        drawing: this.worn(how === 'back' ? {} : other, region, arrow([-half, waist], to, -40)),
       },
-      { says: 'Tie it once, ends down.', drawing: this.worn({}, region) },
+      {
+        says: how === 'back' ? 'Tie it at the back, ends down.' : 'Tie it once, ends down.',
+        drawing: this.worn({}, region),
+      },
     ];
   }
 }
@@ -357,19 +434,21 @@ type Taught = (lesson: Lesson) => readonly TaughtStep[];
 
 /** The lesson of a way of wearing; undefined where there is nothing to teach. */
 function lessonOf({ effects, facts }: Worn): Taught | undefined {
-  const { tuck, waist, sleeves, collar, leg, arms, as, tied, wrapped } = effects;
+  const { tuck, waist, sleeves, collar, leg, arms, as, tied, wrapped, knot } = effects;
   if (as === 'top' || facts.staysIn) return undefined;
   if (tied) return (lesson) => lesson.cloth(tied);
   if (wrapped) return (lesson) => lesson.wrap(wrapped);
   if (as === 'round the shoulders') return (lesson) => lesson.shoulders(as);
-  if (waist === 'knotted') return (lesson) => lesson.knot();
+  if (waist === 'knotted')
+    return (lesson) => (facts.drawn.placket === 'full' ? lesson.knot() : lesson.twist());
   if (waist === 'belted') return (lesson) => lesson.belt();
   if (tuck && tuck !== 'out') return (lesson) => lesson.tuck(tuck);
   if (sleeves) return (lesson) => lesson.sleeves(sleeves);
-  if (collar) return (lesson) => lesson.collar();
+  if (collar === 'up') return (lesson) => lesson.collar();
+  if (knot) return (lesson) => lesson.tie(knot);
   if (leg === 'in the boot') return (lesson) => lesson.boots();
   if (leg === 'cuffed') return (lesson) => lesson.cuffs();
-  return arms ? (lesson) => lesson.shoulders('free') : undefined;
+  return arms ? (lesson) => lesson.shoulders(arms) : undefined;
 }
 
 /** True for a way of wearing that is shown step by step. */

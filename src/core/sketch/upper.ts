@@ -108,10 +108,12 @@ export function upperSketch(frame: Frame, worn: Worn): Sketch {
     if (!open) marks.push(...topDetails(frame, worn, hem, hemX, dots));
   }
   if (edge.sleeves) {
-    const sleeve = sleeveOf(frame, worn);
-    if (sleeve) {
-      const sides = edge.oneSided ? [1] : [1, -1];
-      for (const sgn of sides) {
+    const sides = edge.oneSided ? [1] : [1, -1];
+    for (const sgn of sides) {
+      // Half on, the sleeve at the right of the drawing hangs empty.
+      const hangs = effects.arms === 'one free' && sgn === 1;
+      const sleeve = sleeveOf(frame, worn, hangs ? 'free' : undefined);
+      if (sleeve) {
         const flip = (path: Path): Path => (sgn === 1 ? path : mirrorPath(path));
         panels.unshift({
           path: flip(sleeve.panel),

@@ -17,7 +17,7 @@ import type { Drawing, Item, Sketch } from './display';
 import { sketchOf } from './garment';
 import { lightOver, litOf } from './light';
 import { framed, paint, shade } from './paint';
-import { type Bits, emptyBits, fillPath, popcount } from './raster';
+import { type Bits, emptyBits, fillPath, popcount, screened } from './raster';
 
 /** A flat sketch of a piece at true scale on a usual body: what hangs on the rail. */
 export function flatOf(piece: Piece, body: Body): Drawing {
@@ -125,11 +125,23 @@ export function layersOf(pieces: readonly Worn[], body: Body): Layer[] {
     .map((worn) => ({ worn, sketch: wornSketch(worn, body) }));
 }
 
+/** Cells of seven that sheer cloth keeps for itself; as it is painted. */
+const KEPT = { opaque: 7, semi: 5, sheer: 3 } as const;
+
+/** Cells that a worn piece shows of itself, part by part: through sheer cloth shows what lies beneath. */
+export const seenCells = memo2((worn: Worn, sketch: Sketch): readonly Cells[] =>
+  cellsOf(sketch).map(({ part, bits }) => {
+    const { fabric, parts } = worn.piece;
+    const { sheer, lined } = (part === undefined ? undefined : parts[part]?.fabric) ?? fabric;
+    return lined || sheer === 'opaque' ? { part, bits } : { part, bits: screened(bits, KEPT[sheer]) };
+  }),
+);
+
 /** A layer with sleeves, put on: what is beneath goes into them. */
 export const holdsSleeves = ({ piece, effects, facts, slot }: Worn): boolean => {
   if (slot !== 'layer') return false;
   const sleeve = piece.cut.sleeve ?? facts.sleeve;
-  return (sleeve === 'long' || sleeve === 'three-quarter') && effects.arms !== 'free';
+  return (sleeve === 'long' || sleeve === 'three-quarter') && effects.arms === undefined;
 };
 
 /** The same piece with its sleeves pressed into those of the layer over it; a longer one still peeps out below. */
@@ -173,9 +185,9 @@ export function areasOf(layers: readonly Layer[]): Areas {
   let total = 0;
   // From the outside in: a cell belongs to the first piece that claims it.
   for (let layer = layers.length - 1; layer >= 0; layer--) {
-    const sketch = layers[layer]?.sketch;
-    if (!sketch) continue;
-    for (const { part, bits } of cellsOf(sketch)) {
+    const laid = layers[layer];
+    if (!laid) continue;
+    for (const { part, bits } of seenCells(laid.worn, laid.sketch)) {
       let seen = 0;
       for (let i = 0; i < bits.length; i++) {
         const word = bits[i] as number;

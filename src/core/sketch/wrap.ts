@@ -13,6 +13,7 @@ function tieAt(frame: Frame, worn: Worn): Point | undefined {
       return [own.hip * 0.88, y.waist + (y.hip - y.waist) * 0.62];
     case 'deep':
       return [own.waist * 0.22, y.waist];
+    // Tied behind: nothing of it shows in front.
     default:
       return undefined;
   }

@@ -1,7 +1,7 @@
 import type { BoxRule } from '@core/box-rules';
 import { NOBODY, type Profile } from '@core/client';
 import { pieceFrom } from '@core/piece';
-import type { Example, Rule, Tuning } from '@core/rules';
+import { type Example, type Rule, ruleOf, type Tuning, yieldsOf } from '@core/rules';
 import { NumberInput, Switch } from '@mantine/core';
 import { Figure } from '@ui/Figure';
 import { memo, type ReactNode, useMemo } from 'react';
@@ -187,6 +187,11 @@ function RuleSheet({ rule, says, beside, children, ...tune }: SheetProps) {
         </header>
         <p>{rule.question}</p>
         <p className="small soft">{says}</p>
+        {yieldsOf(rule.id).map(({ to, why }) => (
+          <p key={to.rule} className="small soft">
+            Gives way to “{ruleOf(to.rule)?.title}”. {why}
+          </p>
+        ))}
         <Thresholds of={rule} {...tune} />
         {children}
       </div>

@@ -9,6 +9,7 @@ type Attributes = PieceDraft['attributes'];
 /** What the care label and the eye say of a piece: fibres, care, cloth, how dressed up it is. */
 export function PieceLabel({ draft, onChange }: PartProps) {
   const { attributes } = draft;
+  const [fastensTo, setFastensTo] = useState(attributes.fastensTo?.join(', ') ?? '');
   const [fibres, setFibres] = useState(fibreWords(attributes.fabric?.fibres ?? []));
   const set = (part: Attributes): void => onChange((now) => ({ attributes: { ...now.attributes, ...part } }));
   const setCloth = (part: Attributes['fabric']): void =>
@@ -61,6 +62,20 @@ export function PieceLabel({ draft, onChange }: PartProps) {
       {select('Weight', WEIGHTS, attributes.fabric?.weight, (weight) => setCloth({ weight }))}
       {select('Sheer', SHEERS, attributes.fabric?.sheer, (sheer) => setCloth({ sheer }))}
       {number('Stretch, %', 100, attributes.fabric?.stretchPct, (stretchPct) => setCloth({ stretchPct }))}
+      <TextInput
+        size="xs"
+        label="Fastens to, style codes"
+        placeholder="for a strap or collar sold alone"
+        value={fastensTo}
+        onChange={(event) => setFastensTo(event.currentTarget.value)}
+        onBlur={() => {
+          const codes = fastensTo
+            .split(/[\s,;]+/)
+            .filter(Boolean)
+            .slice(0, 20);
+          set({ fastensTo: codes.length > 0 ? codes : undefined });
+        }}
+      />
       {select('Metal', METALS, attributes.metal, (metal) => set({ metal }))}
       {number('Dressed up, 0 to 10', 10, draft.formality, (formality) => onChange(() => ({ formality })))}
       {number('How eye-catching, 0 to 5', 5, attributes.statement, (statement) => set({ statement }))}

@@ -40,6 +40,7 @@ export async function rankSetting(
     shopSchools: shop.schools,
     leftMinor: row.budgetMinor === null ? undefined : row.budgetMinor - spentOn(lines),
     owned: owned.map(pieceOfOwned),
+    inBox: lines.map(({ garment }) => garment.styleId),
     loved: owned.filter(({ loved }) => loved).map(({ id }) => `owned:${id}`),
     occasions: occasions.filter(({ id }) => chosen.includes(id)).map(({ occasion }) => occasion),
     past: await pastLines(db, row.clientId),

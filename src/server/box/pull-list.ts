@@ -5,6 +5,7 @@ import { type GuardFinding, guardPiece, isRefused } from '@core/guard';
 import { asFit, fitOf, wearable } from '@core/fit';
 import type { Piece } from '@core/piece';
 import {
+  fastensToNothing,
   isAsColoured,
   isOtherRail,
   otherRail,
@@ -104,9 +105,11 @@ export const pullList = serve(pullListCall, {
 });
 
 /** Why a garment is not wanted, whatever speaks for it: the ask rules it out, or it hangs on a rail that is not shopped. */
-function notWantedBy(piece: Piece, { ask, client }: RankSetting): WhyLeftOut | undefined {
+function notWantedBy(piece: Piece, setting: RankSetting): WhyLeftOut | undefined {
+  const { ask, client } = setting;
   const refused = ask && refusedByAsk(piece, ask);
   if (refused) return refused;
+  if (fastensToNothing(piece, setting)) return { code: 'nothing-to-fasten' };
   return !ask?.department && isOtherRail(piece, client.department) ? otherRail(piece) : undefined;
 }
 

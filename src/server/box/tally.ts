@@ -132,6 +132,8 @@ async function keep({ tx, actor, now }: Context, row: BoxRecord, record: LineRec
       colours: garment.colours,
       attributes: {
         ...garment.attributes,
+        styleId: garment.styleId,
+        ...(garment.setId ? { set: garment.setId } : {}),
         measures: {
           ...garment.attributes.measures,
           ...Object.fromEntries(measured.map(([name, value]) => [name, value.mm])),

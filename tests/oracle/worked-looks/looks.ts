@@ -14,7 +14,8 @@ import {
   CAMEL,
   cardigan,
   chain,
-  change,
+  mend,
+  type MendedLook,
   CHARCOAL,
   coat,
   court,
@@ -365,203 +366,257 @@ export const LOVED: readonly WorkedLook[] = [
 ];
 
 /** To be changed, with the rule that says why. */
-export const CHANGED: readonly WorkedLook[] = [
-  change(
+export const CHANGED: readonly MendedLook[] = [
+  mend(
     'cream blouse beside white trousers',
     'C2',
     setting('middle', 'office'),
-    blouse('#f6f0e4', { fabric: { texture: 'smooth' } }),
-    trousers('#fdfdfd', { structure: 2 }),
-    loafer(BROWN),
+    [
+      blouse('#f6f0e4', { fabric: { texture: 'smooth' } }),
+      trousers('#fdfdfd', { structure: 2 }),
+      loafer(BROWN),
+    ],
+    [trousers(NAVY, { structure: 2 })],
   ),
-  change(
+  mend(
     'navy jacket over nearly navy trousers',
     'C2',
     setting('middle', 'office'),
-    blazer('#1f2a44', { mode: 'buttoned' }),
-    blouse(IVORY),
-    trousers('#2a3450', { structure: 2 }),
-    court(BLACK),
+    [
+      blazer('#1f2a44', { mode: 'buttoned' }),
+      blouse(IVORY),
+      trousers('#2a3450', { structure: 2 }),
+      court(BLACK),
+    ],
+    [trousers(GREY, { structure: 2 })],
   ),
-  change(
+  mend(
     'jeans and tee at an interview',
     'R1',
     setting('middle', 'interview'),
-    tee(WHITE),
-    jeans(DENIM),
-    sneaker(WHITE),
+    [tee(WHITE), jeans(DENIM), sneaker(WHITE)],
+    [shirt(WHITE, { id: 'tee', formality: 6 }), trousers(NAVY, { id: 'jeans', formality: 6 }), loafer(BROWN)],
+    ['sneaker'],
   ),
-  change(
+  mend(
     'evening sequins at the office',
     'R1',
     setting('middle', 'office'),
-    p('dress', GOLD, {
-      fabric: { texture: 'sequin', finish: 'sparkle' },
-      statement: 5,
-      formality: 9,
-      hour: 'evening',
-    }),
-    court(GOLD),
+    [
+      p('dress', GOLD, {
+        fabric: { texture: 'sequin', finish: 'sparkle' },
+        statement: 5,
+        formality: 9,
+        hour: 'evening',
+      }),
+      court(GOLD),
+    ],
+    [dress(NAVY, { formality: 5 }), court(BLACK)],
   ),
-  change(
+  mend(
     'three loud prints',
     'N2',
     setting('middle', 'weekend'),
-    print('blouse', RED, WHITE, { kind: 'floral', repeatMm: 90, contrast: 0.7 }),
-    print('skirt', TEAL, IVORY, { kind: 'check', repeatMm: 80, contrast: 0.7 }),
-    print('cardigan', MUSTARD, NAVY, { kind: 'stripe', repeatMm: 50, contrast: 0.7 }),
-    sneaker(WHITE),
+    [
+      print('blouse', RED, WHITE, { kind: 'floral', repeatMm: 90, contrast: 0.7 }),
+      print('skirt', TEAL, IVORY, { kind: 'check', repeatMm: 80, contrast: 0.7 }),
+      print('cardigan', MUSTARD, NAVY, { kind: 'stripe', repeatMm: 50, contrast: 0.7 }),
+      sneaker(WHITE),
+    ],
+    [skirt(TEAL), cardigan(NAVY)],
   ),
-  change(
+  mend(
     'two prints with nothing in common',
     'N1',
     setting('petite', 'weekend', { schools: { pattern: 'one' } }),
-    print('blouse', RED, IVORY, { kind: 'floral', repeatMm: 60, contrast: 0.6 }),
-    print('skirt', TEAL, SKY, { kind: 'check', repeatMm: 60, contrast: 0.6 }),
-    sneaker(WHITE),
+    [
+      print('blouse', RED, IVORY, { kind: 'floral', repeatMm: 60, contrast: 0.6 }),
+      print('skirt', TEAL, SKY, { kind: 'check', repeatMm: 60, contrast: 0.6 }),
+      sneaker(WHITE),
+    ],
+    [skirt(TEAL)],
   ),
-  change(
+  mend(
     'heel far above her limit',
     'K4',
     setting('middle', 'dinner', { limits: { ...NOBODY.limits, heelMaxMm: 40 } }),
-    dress(BLACK, { formality: 6 }),
-    court(BLACK, 95),
+    [dress(BLACK, { formality: 6 }), court(BLACK, 95)],
+    [court(BLACK, 40)],
   ),
-  change(
+  mend(
     'bare arms she keeps covered',
     'K1',
     setting('middle', 'office', { cover: ['upper-arms'] }),
-    p('tank', IVORY, { mode: 'full-tuck' }),
-    trousers(NAVY),
-    loafer(BROWN),
+    [p('tank', IVORY, { mode: 'full-tuck' }), trousers(NAVY), loafer(BROWN)],
+    [blouse(IVORY, { id: 'tank' })],
   ),
-  change(
+  mend(
     'flare that drags in flats',
     'P1',
     setting('petite', 'weekend'),
-    knit(RUST, { mode: 'full-tuck' }),
-    jeans(DENIM, { cut: { leg: 'flare' }, measures: { inseam: 800, legOpening: 560 } }),
-    shoe('flat', BROWN, 5),
+    [
+      knit(RUST, { mode: 'full-tuck' }),
+      jeans(DENIM, { cut: { leg: 'flare' }, measures: { inseam: 800, legOpening: 560 } }),
+      shoe('flat', BROWN, 5),
+    ],
+    [jeans(DENIM, { cut: { leg: 'flare' }, measures: { inseam: 708, legOpening: 560 } })],
   ),
-  change(
+  mend(
     'wide over wide with no waist',
     'P5',
     setting('petite', 'weekend'),
-    p('blouse', IVORY, { volume: 'full', mode: 'untucked', measures: { length: 720 } }),
-    trousers(MOSS, { cut: { leg: 'wide' }, volume: 'full' }),
-    sneaker(WHITE),
+    [
+      p('blouse', IVORY, { volume: 'full', mode: 'untucked', measures: { length: 720 } }),
+      trousers(MOSS, { cut: { leg: 'wide' }, volume: 'full' }),
+      sneaker(WHITE),
+    ],
+    [p('blouse', IVORY, { volume: 'easy', mode: 'full-tuck', measures: { length: 720 } })],
   ),
-  change(
+  mend(
     'leggings under a cropped tee',
     'P2',
     setting('middle', 'weekend'),
-    tee(GREY, { measures: { length: 520 } }),
-    p('leggings', BLACK),
-    sneaker(WHITE),
+    [tee(GREY, { measures: { length: 520 } }), p('leggings', BLACK), sneaker(WHITE)],
+    [p('tunic', GREY, { id: 'tee', measures: { length: 860 } })],
   ),
-  change(
+  mend(
     'headpiece, chandelier earrings, loud belt',
     'F1',
     setting('middle', 'wedding'),
-    dress(TEAL, { statement: 4, formality: 7 }),
-    p('headpiece', GOLD, { statement: 4 }),
-    earrings('yellow', 60, 4),
-    p('belt', GOLD, { statement: 3 }),
-    court(GOLD),
+    [
+      dress(TEAL, { statement: 4, formality: 7 }),
+      p('headpiece', GOLD, { statement: 4 }),
+      earrings('yellow', 60, 4),
+      p('belt', GOLD, { statement: 3 }),
+      court(GOLD),
+    ],
+    [earrings('yellow', 14)],
+    ['headpiece', 'belt'],
   ),
-  change(
+  mend(
     'necklace on a halter',
     'F3',
     setting('middle', 'dinner'),
-    dress(BLACK, { cut: { neckline: 'halter', silhouette: 'a-line', sleeve: 'none' }, formality: 7 }),
-    chain('yellow', 420),
-    court(BLACK),
+    [
+      dress(BLACK, { cut: { neckline: 'halter', silhouette: 'a-line', sleeve: 'none' }, formality: 7 }),
+      chain('yellow', 420),
+      court(BLACK),
+    ],
+    [earrings('yellow', 20, 2)],
+    ['necklace'],
   ),
-  change(
+  mend(
     'bow at the back under a jacket',
     'F5',
     setting('middle', 'wedding'),
-    dress(BURGUNDY, { features: [{ zone: 'back', what: 'bow' }], formality: 7 }),
-    blazer(BLACK, { mode: 'buttoned' }),
-    court(BLACK),
+    [
+      dress(BURGUNDY, { features: [{ zone: 'back', what: 'bow' }], formality: 7 }),
+      blazer(BLACK, { mode: 'buttoned' }),
+      court(BLACK),
+    ],
+    [],
+    ['blazer'],
   ),
-  change(
+  mend(
     'sequins over sequins',
     'S2',
     setting('middle', 'office'),
-    p('blouse', GOLD, { fabric: { texture: 'sequin', finish: 'sparkle' }, statement: 4, mode: 'full-tuck' }),
-    p('skirt', SILVER, { fabric: { texture: 'sequin', finish: 'sparkle' }, statement: 4 }),
-    court(BLACK),
+    [
+      p('blouse', GOLD, {
+        fabric: { texture: 'sequin', finish: 'sparkle' },
+        statement: 4,
+        mode: 'full-tuck',
+      }),
+      p('skirt', SILVER, { fabric: { texture: 'sequin', finish: 'sparkle' }, statement: 4 }),
+      court(BLACK),
+    ],
+    [skirt(BLACK)],
   ),
-  change(
+  mend(
     'thin heel on grass',
     'W3',
     setting('middle', 'garden'),
-    dress(SKY),
-    shoe('heel', TAN, 80, { cut: { toe: 'pointed', heelTipMm: 8 } }),
+    [dress(SKY), shoe('heel', TAN, 80, { cut: { toe: 'pointed', heelTipMm: 8 } })],
+    [shoe('sandal', TAN, 30)],
+    ['heel'],
   ),
-  change(
+  mend(
     'nothing to take off from snow to room',
     'W2',
     setting('tall', 'winter'),
-    knit(MOSS),
-    trousers(NAVY),
-    ankle(BROWN),
+    [knit(MOSS), trousers(NAVY), ankle(BROWN)],
+    [coat(CAMEL)],
   ),
-  change(
+  mend(
     'wool allergy',
     'K5',
     setting('middle', 'office', { allergies: ['wool'] }),
-    knit(NAVY),
-    trousers(GREY),
-    loafer(BROWN),
+    [knit(NAVY), trousers(GREY), loafer(BROWN)],
+    [
+      knit(NAVY, { fabric: { texture: 'rib', fibres: [{ name: 'cotton', pct: 100 }] } }),
+      trousers(GREY, { fabric: { fibres: [{ name: 'cotton', pct: 100 }] } }),
+      shoe('loafer', BROWN, 20, { fabric: { texture: 'leather', fibres: [{ name: 'leather', pct: 100 }] } }),
+    ],
   ),
-  change(
+  mend(
     'white to a wedding',
     'R5',
     setting('middle', 'wedding'),
-    dress(WHITE, { formality: 7 }),
-    court(TAN),
+    [dress(WHITE, { formality: 7 }), court(TAN)],
+    [dress(BURGUNDY, { formality: 7 })],
   ),
-  change(
+  mend(
     'full sleeves under a close jacket',
     'P11',
     setting('middle', 'office'),
-    blouse(IVORY, { cut: { neckline: 'v', sleeve: 'long', sleeveVolume: 'full' } }),
-    blazer(NAVY, { volume: 'close', mode: 'buttoned' }),
-    trousers(NAVY),
-    court(BLACK),
+    [
+      blouse(IVORY, { cut: { neckline: 'v', sleeve: 'long', sleeveVolume: 'full' } }),
+      blazer(NAVY, { volume: 'close', mode: 'buttoned' }),
+      trousers(NAVY),
+      court(BLACK),
+    ],
+    [blazer(NAVY, { volume: 'close', mode: 'over-shoulders' })],
   ),
-  change(
+  mend(
     'wide trousers stuffed into boots',
     'P7',
     setting('middle', 'weekend'),
-    knit(RUST),
-    trousers(IVORY, { cut: { leg: 'wide' }, mode: 'into-boots' }),
-    p('tall-boot', BROWN, { fabric: leather, measures: { heel: 40, shaft: 400, shaftGirth: 380 } }),
+    [
+      knit(RUST),
+      trousers(IVORY, { cut: { leg: 'wide' }, mode: 'into-boots' }),
+      p('tall-boot', BROWN, { fabric: leather, measures: { heel: 40, shaft: 400, shaftGirth: 380 } }),
+    ],
+    [trousers(BROWN, { cut: { leg: 'slim' }, mode: 'into-boots', measures: { legOpening: 320 } })],
   ),
-  change(
+  mend(
     'trainers and a ball gown',
     'R2',
     setting('middle', 'dinner', {}),
-    dress(BLACK, { formality: 8, measures: { length: 1300 } }),
-    sneaker(WHITE),
+    [dress(BLACK, { formality: 8, measures: { length: 1300 } }), sneaker(WHITE)],
+    [court(BLACK)],
+    ['sneaker'],
   ),
-  change(
+  mend(
     'skirt far above tall boots',
     'P7',
     setting('tall', 'weekend'),
-    knit(CHARCOAL),
-    skirt(BURGUNDY, { measures: { length: 380 } }),
-    p('tall-boot', BLACK, { fabric: leather, measures: { heel: 30, shaft: 330, shaftGirth: 380 } }),
+    [
+      knit(CHARCOAL),
+      skirt(BURGUNDY, { measures: { length: 380 } }),
+      p('tall-boot', BLACK, { fabric: leather, measures: { heel: 30, shaft: 330, shaftGirth: 380 } }),
+    ],
+    [skirt(BURGUNDY, { measures: { length: 800 } })],
   ),
-  change(
+  mend(
     'clings where nothing may',
     'K9',
     setting('full hip', 'weekend', { looseOver: ['midriff'] }),
-    p('fine-knit', RUST, { volume: 'close', fabric: { texture: 'rib', stretchPct: 30 } }),
-    jeans(DENIM),
-    ankle(BROWN),
+    [
+      p('fine-knit', RUST, { volume: 'close', fabric: { texture: 'rib', stretchPct: 30 } }),
+      jeans(DENIM),
+      ankle(BROWN),
+    ],
+    [p('fine-knit', RUST, { volume: 'easy', fabric: { texture: 'rib', stretchPct: 5 } })],
   ),
 ];
 
@@ -705,98 +760,136 @@ export const ASIDE_LOVED: readonly WorkedLook[] = [
   ),
 ];
 
-export const ASIDE_CHANGED: readonly WorkedLook[] = [
-  change(
+export const ASIDE_CHANGED: readonly MendedLook[] = [
+  mend(
     'two golds and a silver with a rose watch',
     'C8',
     setting('middle', 'dinner'),
-    dress(BLACK, { formality: 7 }),
-    court(BLACK),
-    earrings('yellow', 20, 2),
-    chain('white'),
-    p('bracelet', '#cf9a86', { metal: 'rose', statement: 2 }),
+    [
+      dress(BLACK, { formality: 7 }),
+      court(BLACK),
+      earrings('yellow', 20, 2),
+      chain('white'),
+      p('bracelet', '#cf9a86', { metal: 'rose', statement: 2 }),
+    ],
+    [chain('yellow')],
+    ['bracelet'],
   ),
-  change(
+  mend(
     'cropped jumper over low trousers, midriff kept covered',
     'P9',
     setting('middle', 'office', { cover: ['midriff'] }),
-    knit(RUST, { measures: { length: 420 }, mode: 'untucked' }),
-    trousers(NAVY, { measures: { rise: 200 } }),
-    loafer(BROWN),
+    [
+      knit(RUST, { measures: { length: 420 }, mode: 'untucked' }),
+      trousers(NAVY, { measures: { rise: 200 } }),
+      loafer(BROWN),
+    ],
+    [knit(RUST, { measures: { length: 640 }, mode: 'full-tuck' })],
   ),
-  change(
+  mend(
     'tweed at an evening in town',
     'C11',
     setting('man', 'dinner'),
-    p('blazer', '#6d5a3c', { ...tailored, fabric: { texture: 'tweed', weight: 'heavy' }, formality: 6 }),
-    shirt(WHITE, { formality: 6 }),
-    trousers('#5d4f36', { fabric: { texture: 'tweed' }, formality: 6 }),
-    loafer(BROWN),
+    [
+      p('blazer', '#6d5a3c', { ...tailored, fabric: { texture: 'tweed', weight: 'heavy' }, formality: 6 }),
+      shirt(WHITE, { formality: 6 }),
+      trousers('#5d4f36', { fabric: { texture: 'tweed' }, formality: 6 }),
+      loafer(BROWN),
+    ],
+    [blazer(BLACK, { formality: 7 }), trousers(CHARCOAL, { formality: 6 }), loafer(BLACK)],
   ),
-  change(
+  mend(
     'long chain over a loud print, and drops',
     'N4',
     setting('middle', 'gallery'),
-    {
-      ...print('blouse', TEAL, RED, { kind: 'floral', repeatMm: 70, contrast: 0.7 }),
-      cut: { neckline: 'crew', sleeve: 'long' },
-    },
-    trousers(BLACK),
-    court(BLACK),
-    p('necklace', GOLD, { metal: 'yellow', measures: { chain: 700 }, statement: 3 }),
+    [
+      {
+        ...print('blouse', TEAL, RED, { kind: 'floral', repeatMm: 70, contrast: 0.7 }),
+        cut: { neckline: 'crew', sleeve: 'long' },
+      },
+      trousers(BLACK),
+      court(BLACK),
+      p('necklace', GOLD, { metal: 'yellow', measures: { chain: 700 }, statement: 3 }),
+    ],
+    [],
+    ['necklace'],
   ),
-  change(
+  mend(
     'open sandals where she wears closed',
     'K4',
     setting('full hip', 'office', { limits: { ...NOBODY.limits, openToe: false } }),
-    blouse(IVORY),
-    trousers(NAVY),
-    shoe('sandal', TAN, 20),
+    [blouse(IVORY), trousers(NAVY), shoe('sandal', TAN, 20)],
+    [loafer(BROWN)],
+    ['sandal'],
   ),
-  change(
+  mend(
     'velvet with linen',
     'S4',
     setting('middle', 'gallery'),
-    p('blazer', PLUM, { ...tailored, fabric: { texture: 'velvet', weight: 'heavy' } }),
-    tee(WHITE, { mode: 'full-tuck' }),
-    trousers(SAND, { fabric: { texture: 'linen', weight: 'light' } }),
-    ankle(BLACK),
+    [
+      p('blazer', PLUM, { ...tailored, fabric: { texture: 'velvet', weight: 'heavy' } }),
+      tee(WHITE, { mode: 'full-tuck' }),
+      trousers(SAND, { fabric: { texture: 'linen', weight: 'light' } }),
+      ankle(BLACK),
+    ],
+    [trousers(BLACK, { fabric: { texture: 'flannel', weight: 'mid' } })],
   ),
-  change(
+  mend(
     'evening gown to the office',
     'R1',
     setting('tall', 'office'),
-    dress(BLACK, { formality: 9, measures: { length: 1400 }, hour: 'evening' }),
-    court(BLACK),
+    [dress(BLACK, { formality: 9, measures: { length: 1400 }, hour: 'evening' }), court(BLACK)],
+    [dress(NAVY, { formality: 5 })],
   ),
-  change(
+  mend(
     'straps wider than her shoulders',
     'P13',
     setting('petite', 'garden', { measures: { ...BODIES.petite, shoulderWidth: 350 } }),
-    dress(SKY, {
-      cut: { neckline: 'square', strap: 'wide', sleeve: 'none', silhouette: 'a-line' },
-      measures: { length: 1000, shoulder: 410 },
-    }),
-    shoe('flat', TAN, 10),
+    [
+      dress(SKY, {
+        cut: { neckline: 'square', strap: 'wide', sleeve: 'none', silhouette: 'a-line' },
+        measures: { length: 1000, shoulder: 410 },
+      }),
+      shoe('flat', TAN, 10),
+    ],
+    [
+      dress(SKY, {
+        cut: { neckline: 'halter', sleeve: 'none', silhouette: 'a-line' },
+        measures: { length: 1000 },
+      }),
+    ],
   ),
-  change(
+  mend(
     'ice in smooth soles',
     'W3',
     {
       ...setting('middle', 'winter'),
       occasion: { ...setting('middle', 'winter').occasion, surfaces: ['ice'] } as Occasion,
     },
-    coat(CAMEL),
-    knit(NAVY),
-    jeans(DENIM),
-    p('loafer', BROWN, { fabric: leather, measures: { heel: 20 }, cut: { sole: 'smooth' } }),
+    [
+      coat(CAMEL),
+      knit(NAVY),
+      jeans(DENIM),
+      p('loafer', BROWN, { fabric: leather, measures: { heel: 20 }, cut: { sole: 'smooth' } }),
+    ],
+    [
+      p('ankle-boot', BROWN, {
+        fabric: leather,
+        measures: { heel: 30, shaft: 140 },
+        cut: { sole: 'lug' },
+      }),
+    ],
+    ['loafer'],
   ),
-  change(
+  mend(
     'a twin of no size: far too small',
     'K8',
     setting('full hip', 'office'),
-    blouse(IVORY),
-    trousers(NAVY, { measures: { waist: 660, hip: 900 }, origins: { waist: 'given', hip: 'given' } }),
-    loafer(BROWN),
+    [
+      blouse(IVORY),
+      trousers(NAVY, { measures: { waist: 660, hip: 900 }, origins: { waist: 'given', hip: 'given' } }),
+      loafer(BROWN),
+    ],
+    [trousers(NAVY, { measures: { waist: 800, hip: 1150 }, origins: { waist: 'given', hip: 'given' } })],
   ),
 ];

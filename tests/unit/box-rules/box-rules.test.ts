@@ -90,6 +90,30 @@ describe('the box as a whole', () => {
     const orphan = says('U1', box({ closet: [] }))[0];
     expect(orphan).toMatchObject({ tone: 'fights', text: expect.stringContaining('goes with nothing') });
   });
+  it('U1: a dress that a stated occasion is dressed in has its reason, and need open no more', () => {
+    const gown = fresh('gown', 'dress', '#1f4032', { formality: 10 });
+    const wedding = { id: 'o', occasion: anOccasion({ title: 'the wedding', formality: [8, 10] }) };
+    const alone = { lines: [{ piece: gown, askId: null }], closet: [], occasions: [wedding] };
+    expect(says('U1', box(alone))[0]).toMatchObject({ code: 'none', tone: 'fights' });
+    const looks = [{ occasionId: 'o', pieces: [gown] }];
+    expect(says('U1', box({ ...alone, looks }))[0]).toMatchObject({ code: 'serves', tone: 'works' });
+    expect(says('U1', box({ ...alone, looks: [{ occasionId: null, pieces: [gown] }] }))[0]?.code).toBe(
+      'none',
+    );
+  });
+  it('U2: a twin that was asked for again is welcome; of one in the box it is not', () => {
+    const twin = owned('knit', 'fine-knit', '#611f2f');
+    const asked = (text: string) =>
+      says(
+        'U2',
+        box({
+          closet: [...closet, twin],
+          lines: [{ piece: knit, askId: 'a' }],
+          asks: [{ id: 'a', ask: readAsk(text) }],
+        }),
+      )[0]?.tone;
+    expect([asked('another burgundy knit'), asked('a burgundy knit')]).toEqual(['works', 'fights']);
+  });
   it('U2: the twin of what is owned fights, the sister of what is loved works', () => {
     const twin = owned('wine knit', 'fine-knit', '#631f30');
     const sister = owned('green knit', 'fine-knit', '#1f4032');

@@ -25,6 +25,20 @@ describe('the size that is sent', () => {
     expect(chooseSize(shirt, run('bust', ['M', 1020, 0]), body)).toBeUndefined();
   });
 
+  it('an elastic waist spans about two sizes: what would not close still does', () => {
+    const waist = (cut: object) =>
+      fitOf(
+        one('t', 'trousers', '#17171a', { cut }),
+        {
+          size: 'M',
+          measures: { waist: 680, hip: 1050 },
+          origins: { waist: 'given', hip: 'given' },
+        },
+        body,
+      ).verdict;
+    expect([waist({}), waist({ waistDetail: 'elastic' })]).toEqual(['too small', 'right']);
+  });
+
   // Easy volume wants 50 to 150 mm over 920: 980 and 1060 both fit, one on either side of the middle.
   const between = run('bust', ['M', 980], ['L', 1060]);
   it('between two sizes is left to fit alone by the school "true"', () => {

@@ -2,6 +2,7 @@ import { NOBODY } from '@core/client';
 import { bestWays, judge } from '@core/look';
 import { modesOf, wear } from '@core/piece';
 import { hemsOf, bodyOf } from '@core/figure';
+import { areasOf, layersOf } from '@core/sketch';
 import { describe, expect, it } from 'vitest';
 import { one } from '../../support/pieces';
 
@@ -21,9 +22,11 @@ describe('M1: worked facts of the trade (common practice, no source)', () => {
   it('slippery cloth that is tied gets a word of advice', () => {
     expect(tones('M1', scarf(1050, 'skirt', 'satin'))).toEqual(['note', 'works']);
   });
-  it('heavy cloth is neither knotted nor tucked; a short top has nothing to tuck, a little longer is P10’s to say', () => {
+  it('heavy cloth is not knotted, and how it tucks is P10’s to say; a short top has nothing to tuck, a little longer is P10’s to say', () => {
     const top = (more: object) => one('top', 'shirt', '#fbfbf9', { mode: 'full-tuck', ...more });
-    expect(tones('M1', top({ fabric: { weight: 'heavy' } }), trousers)).toEqual(['fights']);
+    expect(tones('M1', top({ fabric: { weight: 'heavy' } }), trousers)).toEqual([]);
+    expect(tones('P10', top({ fabric: { weight: 'heavy' } }), trousers)).toEqual(['note']);
+    expect(tones('M1', top({ mode: 'knotted', fabric: { weight: 'heavy' } }), trousers)).toEqual(['fights']);
     expect(tones('M1', top({ measures: { length: 430 } }), trousers)).toEqual([]);
     expect(tones('M1', top({ mode: 'knotted', measures: { length: 430 } }), trousers)).toEqual(['note']);
     expect(tones('M1', top({ measures: { length: 300 } }), trousers)).toEqual(['fights']);
@@ -76,6 +79,7 @@ describe('modes change the piece', () => {
       ['mini-skirt', 'bottom'],
       ['dress', 'whole'],
       ['halter', 'top'],
+      ['halter-loose', 'top'],
     ]);
     expect(modesOf(one('s', 'scarf', '#9c4a24', { measures: { width: 300 } })).map(({ id }) => id)).toEqual([
       'neck',
@@ -109,6 +113,96 @@ describe('modes change the piece', () => {
     expect(hem({ ...jeans, mode: 'cuffed' }) - hem(jeans)).toBe(60);
     const shirt = one('s', 'shirt', '#ffffff', { measures: { length: 740 } });
     expect(hem({ ...shirt, mode: 'knotted' })).toBeGreaterThan(hem(shirt) + 200);
+  });
+});
+
+describe('small things a stylist changes', () => {
+  const ids = (...given: Parameters<typeof one>): string[] => modesOf(one(...given)).map(({ id }) => id);
+
+  it('a collar is buttoned up and reads a shade dressier; a round neck has nothing to button', () => {
+    const polo = one('p', 'polo', '#1f4032', { cut: { neckline: 'collar' }, formality: 3 });
+    expect(wear({ ...polo, mode: 'buttoned-up' }).piece).toMatchObject({
+      formality: 3.5,
+      cut: { necklineDepthMm: 20 },
+    });
+    expect(ids('p', 'polo', '#1f4032', { cut: { neckline: 'v' } })).not.toContain('buttoned-up');
+  });
+  it('linen is pressed and looks smarter; flannel has no such way', () => {
+    const linen = one('t', 'trousers', '#d3c5ab', { fabric: { texture: 'linen' }, formality: 4 });
+    const pressed = wear({ ...linen, mode: 'pressed' });
+    expect([pressed.piece.formality, pressed.piece.fabric.texture]).toEqual([5, 'smooth']);
+    expect(tones('M2', { ...linen, mode: 'pressed' })).toEqual(['works']);
+    expect(ids('t', 'trousers', '#84868a', { fabric: { texture: 'flannel' } })).not.toContain('pressed');
+  });
+  it('a chain dropped into its bag shows no metal; a bag without one has nothing to drop', () => {
+    const bag = one('b', 'bag', '#17171a', { metal: 'yellow' });
+    expect(wear({ ...bag, mode: 'chain-in' }).piece.metal).toBe('none');
+    expect(ids('b', 'bag', '#17171a')).not.toContain('chain-in');
+  });
+  it('sequins brushed back show their other colour, velvet a deeper one', () => {
+    const sequins = {
+      ...one('s', 'skirt', '#c2a14e', { fabric: { texture: 'sequin' } }),
+      colours: [
+        { hex: '#c2a14e', share: 0.8 },
+        { hex: '#17171a', share: 0.2 },
+      ],
+    };
+    expect(wear({ ...sequins, mode: 'nap-turned' }).swatches.map(({ hex, share }) => [hex, share])).toEqual([
+      ['#17171a', 0.8],
+      ['#c2a14e', 0.2],
+    ]);
+    const velvet = one('v', 'blazer', '#532a45', { fabric: { texture: 'velvet' } });
+    expect(wear({ ...velvet, mode: 'nap-turned' }).swatches[0]?.hex).not.toBe('#532a45');
+  });
+  it('a wrap turned back to front is plain in front and bare behind', () => {
+    const wrap = one('w', 'dress', '#611f2f', { cut: { neckline: 'wrap' } });
+    const behind = wear({ ...wrap, mode: 'wrap-back' });
+    expect([behind.piece.cut.neckline, behind.covers.has('back')]).toEqual(['boat', false]);
+  });
+  it('where cloth is torn, skin shows', () => {
+    const jeans = one('j', 'jeans', '#34455f');
+    expect(wear(jeans).covers.has('knees')).toBe(true);
+    const torn = { ...jeans, features: [{ zone: 'knees' as const, what: 'ripped at the knee' }] };
+    expect(wear(torn).covers.has('knees')).toBe(false);
+    const seam = { ...jeans, features: [{ zone: 'knees' as const, what: 'knee seam' }] };
+    expect(wear(seam).covers.has('knees')).toBe(true);
+  });
+  it('half on, one arm is free and the front is open; what is beneath need not go into its sleeves', () => {
+    const blazer = wear(one('b', 'blazer', '#1f2a44', { mode: 'half-on' }));
+    expect(blazer.covers.has('chest')).toBe(false);
+    const tight = one('b', 'blazer', '#1f2a44', { measures: { bust: 900, upperArm: 280 } });
+    const knit = one('k', 'fine-knit', '#84868a', { measures: { bust: 940, upperArm: 330 } });
+    expect(tones('P11', { ...tight, mode: 'buttoned' }, knit)).toEqual(['fights']);
+    expect(tones('P11', { ...tight, mode: 'half-on' }, knit)).toEqual([]);
+  });
+  it('a knot at the waist is meant to show a little; where she keeps covered it is asked about', () => {
+    const look = [
+      one('t', 'tee', '#84868a', { mode: 'twist-knot', measures: { length: 660 } }),
+      one('s', 'skirt', '#17171a', { measures: { length: 700 } }),
+    ];
+    const heard = (cover: readonly 'midriff'[]): string[] =>
+      judge(look, { client: { ...NOBODY, measures: { heightMm: 1700 }, cover: [...cover] } })
+        .findings.filter(({ rule }) => rule === 'P9')
+        .map(({ tone }) => tone);
+    expect([heard([]), heard(['midriff'])]).toEqual([[], ['fights']]);
+  });
+});
+
+describe('sheer cloth', () => {
+  const area = (sheer: 'opaque' | 'semi' | 'sheer', lined = false): number =>
+    areasOf(
+      layersOf(
+        [
+          one('slip', 'dress', '#17171a'),
+          one('veil', 'coat', '#fbfbf9', { mode: 'buttoned', fabric: { sheer, lined } }),
+        ].map(wear),
+        bodyOf({ heightMm: 1700 }),
+      ),
+    ).pieces.get('slip') ?? 0;
+  it('shows what lies beneath, the more the sheerer it is; a lining shows nothing', () => {
+    expect(area('semi')).toBeGreaterThan(area('opaque') + 0.1);
+    expect(area('sheer')).toBeGreaterThan(area('semi') + 0.1);
+    expect(area('sheer', true)).toBe(area('opaque'));
   });
 });
 

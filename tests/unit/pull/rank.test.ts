@@ -3,6 +3,7 @@ import { bodyOf } from '@core/figure';
 import type { SizeOffer } from '@core/fit';
 import { HOUSE_SCHOOLS, NOBODY } from '@core/client';
 import {
+  fastensToNothing,
   isInColour,
   refusedByAsk,
   type Candidate,
@@ -174,5 +175,28 @@ describe('what an ask rules out', () => {
     });
     const [asked] = sure(readAsk('a purple shirt').colours);
     expect([isInColour(striped, sure(asked)), isInColour(piece, sure(asked))]).toEqual([false, true]);
+  });
+});
+
+describe('a part sold alone', () => {
+  const strap = one('strap', 'belt', '#9c4a24', { fastensTo: ['harbour-bag'] });
+  const bag = one('owned:bag', 'bag', '#5f4331', { owned: true, styleId: 'harbour-bag' });
+  it('is for whoever owns what takes it, or has it in the box', () => {
+    expect(fastensToNothing(strap, { owned: [] })).toBe(true);
+    expect(fastensToNothing(strap, { owned: [bag] })).toBe(false);
+    expect(fastensToNothing(strap, { owned: [], inBox: ['harbour-bag'] })).toBe(false);
+    expect(fastensToNothing(strap, { owned: [{ ...bag, styleId: 'quay-bag' }], inBox: ['quay-bag'] })).toBe(
+      true,
+    );
+    expect(fastensToNothing(bag, { owned: [] })).toBe(false);
+  });
+  it('is offered with the reason first', () => {
+    const [ranked] = rankPull([{ piece: { ...strap, priceMinor: 2000 }, sizes }], {
+      ...setting,
+      owned: [bag],
+    });
+    expect(ranked?.reasons.map((reason) => reasonWords(reason))).toContain(
+      `Fastens to ${bag.title}, already owned`,
+    );
   });
 });

@@ -39,7 +39,10 @@ describe('ways of wearing, shown step by step', () => {
     // The first word of a lesson stands for it; a knit round the shoulders leaves the arms free.
     expect([...new Set(effects)].sort()).toEqual([
       'arms free',
+      'arms one free',
       'collar up',
+      'knot small',
+      'knot wide',
       'leg cuffed',
       'leg in the boot',
       'sleeves pushed',
@@ -53,6 +56,7 @@ describe('ways of wearing, shown step by step', () => {
       'tuck half',
       'waist belted',
       'waist knotted',
+      'wrapped back',
       'wrapped deep',
       'wrapped low',
       'wrapped side',

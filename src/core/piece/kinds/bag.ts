@@ -1,5 +1,5 @@
 import { defineKind } from './kind';
-import { SHORT_STRAP, CROSSBODY, IN_HAND } from './ways';
+import { SHORT_STRAP, CROSSBODY, IN_HAND, withChainIn } from './ways';
 
 export const bag = defineKind({
   label: 'Bag',
@@ -13,4 +13,5 @@ export const bag = defineKind({
   clo: 0,
   measures: { width: 300, length: 220 },
   ways: [SHORT_STRAP, CROSSBODY, IN_HAND],
+  more: [withChainIn],
 });

@@ -1,5 +1,5 @@
 import { defineKind, TORSO, upper } from './kind';
-import { ROLLED, OPEN, BUTTONED, OVER_SHOULDERS, BELTED, AS_TOP } from './ways';
+import { ROLLED, OPEN, BUTTONED, OVER_SHOULDERS, BELTED, AS_TOP, HALF_ON } from './ways';
 
 export const blazer = defineKind({
   label: 'Blazer',
@@ -14,7 +14,7 @@ export const blazer = defineKind({
   measures: upper(700, 1060, { upperArm: 400, shoulder: 410 }),
   formality: 6,
   structure: 2,
-  ways: [OPEN, BUTTONED, OVER_SHOULDERS, ROLLED, BELTED, AS_TOP],
+  ways: [OPEN, BUTTONED, OVER_SHOULDERS, HALF_ON, ROLLED, BELTED, AS_TOP],
   collared: true,
   drawn: { front: 'tailored' },
 });

@@ -1,5 +1,5 @@
 import { defineKind, TORSO, upper } from './kind';
-import { TUCKABLE, beneath, PUSHED, ROUND_SHOULDERS } from './ways';
+import { TUCKABLE, beneath, PUSHED, ROUND_SHOULDERS, TWISTED } from './ways';
 
 export const fineKnit = defineKind({
   label: 'Fine knit',
@@ -13,7 +13,7 @@ export const fineKnit = defineKind({
   clo: 0.25,
   measures: upper(620, 980),
   texture: 'rib',
-  ways: [...TUCKABLE, PUSHED, ROUND_SHOULDERS],
+  ways: [...TUCKABLE, PUSHED, ROUND_SHOULDERS, TWISTED],
   more: [beneath],
   knitted: true,
   drawn: { ribs: { band: 44, pitch: 22, as: 'fold' } },

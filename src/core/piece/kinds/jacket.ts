@@ -1,5 +1,5 @@
 import { defineKind, TORSO, upper } from './kind';
-import { OPEN, BUTTONED, OVER_SHOULDERS, PUSHED } from './ways';
+import { OPEN, BUTTONED, OVER_SHOULDERS, PUSHED, HALF_ON } from './ways';
 
 export const jacket = defineKind({
   label: 'Jacket',
@@ -12,6 +12,6 @@ export const jacket = defineKind({
   part: 'layer',
   clo: 0.36,
   measures: upper(600, 1080, { upperArm: 420, shoulder: 420 }),
-  ways: [OPEN, BUTTONED, OVER_SHOULDERS, PUSHED],
+  ways: [OPEN, BUTTONED, OVER_SHOULDERS, HALF_ON, PUSHED],
   drawn: { front: 'short' },
 });

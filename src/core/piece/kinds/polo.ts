@@ -1,5 +1,5 @@
 import { defineKind, TORSO, upper } from './kind';
-import { TUCKABLE } from './ways';
+import { asButtonedUp, TUCKABLE } from './ways';
 
 export const polo = defineKind({
   label: 'Polo',
@@ -15,5 +15,6 @@ export const polo = defineKind({
   formality: 3,
   sleeve: 'short',
   ways: TUCKABLE,
+  more: [asButtonedUp],
   drawn: { hem: 'turned', placket: 'short' },
 });

@@ -1,5 +1,5 @@
 import { defineKind, TORSO, upper } from './kind';
-import { TUCKABLE, ROLLED, KNOTTED, AS_LAYER, beneath } from './ways';
+import { asButtonedUp, TUCKABLE, ROLLED, KNOTTED, AS_LAYER, beneath } from './ways';
 
 export const shirt = defineKind({
   label: 'Shirt',
@@ -15,7 +15,7 @@ export const shirt = defineKind({
   formality: 5,
   numbered: 'collar',
   ways: [...TUCKABLE, ROLLED, KNOTTED, AS_LAYER],
-  more: [beneath],
+  more: [asButtonedUp, beneath],
   mayShowBelow: true,
   drawn: { hem: 'tails', placket: 'full', chestPocket: true },
 });

@@ -1,5 +1,5 @@
 import { defineKind, TORSO, upper } from './kind';
-import { TUCKABLE, beneath } from './ways';
+import { TUCKABLE, beneath, TWISTED } from './ways';
 
 export const tee = defineKind({
   label: 'Tee',
@@ -14,7 +14,7 @@ export const tee = defineKind({
   measures: upper(640, 980, { sleeve: 190 }),
   formality: 2,
   sleeve: 'short',
-  ways: TUCKABLE,
+  ways: [...TUCKABLE, TWISTED],
   more: [beneath],
   drawn: { hem: 'turned' },
 });

@@ -1,4 +1,5 @@
 import { defineKind } from './kind';
+import { SMALL_KNOT, WIDE_KNOT } from './ways';
 
 export const tie = defineKind({
   label: 'Tie',
@@ -11,5 +12,6 @@ export const tie = defineKind({
   part: 'none',
   clo: 0,
   measures: { lengthFlat: 1450, width: 80 },
+  ways: [SMALL_KNOT, WIDE_KNOT],
   drawn: { as: 'tie' },
 });

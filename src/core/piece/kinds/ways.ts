@@ -35,6 +35,13 @@ export const OPEN = way('open', 'Open', 'Leave it open, so that the front makes 
 export const BUTTONED = way('buttoned', 'Closed', 'Close it at the waist.', { front: 'closed' });
 export const BELTED = way('belted', 'Belted', 'Close it with a belt at the waist.', { waist: 'belted' });
 export const KNOTTED = way('knotted', 'Knotted', 'Knot the two fronts at the waist.', { waist: 'knotted' });
+/** A knit or a tee has no fronts to knot: its hem is twisted. */
+export const TWISTED = way(
+  'twist-knot',
+  'Twisted at the hem',
+  'Gather the hem at the front, twist it once and tuck the end under itself.',
+  { waist: 'knotted' },
+);
 export const ROLLED = way(
   'sleeves-rolled',
   'Sleeves rolled',
@@ -74,6 +81,12 @@ export const OVER_SHOULDERS = way(
   'Lay it over the shoulders, arms free.',
   { arms: 'free' },
 );
+export const HALF_ON = way(
+  'half-on',
+  'Half on',
+  'Put one arm in and lay the other side over the shoulder, its sleeve empty.',
+  { arms: 'one free', front: 'open' },
+);
 export const AS_LAYER = way(
   'layer',
   'As a layer',
@@ -84,6 +97,34 @@ export const AS_LAYER = way(
 export const COLLAR_UP = way('collar-up', 'Collar up', 'Turn the collar up and let it stand at the neck.', {
   collar: 'up',
 });
+
+/** Closed to the throat, a collar is a shade dressier; more of what is open is less. */
+export const asButtonedUp = ({ cut, formality }: Attributes): readonly Mode[] =>
+  cut.neckline === undefined || cut.neckline === 'collar'
+    ? [
+        way(
+          'buttoned-up',
+          'Buttoned to the neck',
+          'Close every button, the top one too; no tie, and no necklace under it.',
+          { collar: 'closed' },
+          { formality: Math.min(10, formality + 0.5), cut: { ...cut, necklineDepthMm: 20 } },
+        ),
+      ]
+    : [];
+
+/** A narrow knot for a narrow collar and thick cloth, a wide one for a spread collar and thin silk. */
+export const SMALL_KNOT = way(
+  'small-knot',
+  'Small knot',
+  'Tie it once over and through, a narrow knot a little aslant: for a narrow or buttoned-down collar.',
+  { knot: 'small' },
+);
+export const WIDE_KNOT = way(
+  'wide-knot',
+  'Wide knot',
+  'Take it round both sides before you pull it through, an even, wider knot: for a spread collar.',
+  { knot: 'wide' },
+);
 
 export const OVER_SHOE = way('out', 'Over the shoe', 'Let the hem fall over the shoe.', {
   leg: 'over the shoe',
@@ -102,6 +143,19 @@ export const CROSSBODY = way('crossbody', 'Crossbody', 'Wear the strap across th
 export const IN_HAND = way('hand-carried', 'In the hand', 'Carry it in the hand.', {
   carried: 'in the hand',
 });
+/** A chain dropped inside shows no metal. */
+export const withChainIn = ({ metal }: Pick<Attributes, 'metal'>): readonly Mode[] =>
+  metal === 'none'
+    ? []
+    : [
+        way(
+          'chain-in',
+          'Chain inside',
+          'Drop the chain inside and carry it in the hand: no metal shows.',
+          { carried: 'in the hand' },
+          { metal: 'none' },
+        ),
+      ];
 export const AT_NECK = way('neck', 'At the neck', 'Once round the neck, ends hanging in front.');
 
 export const NAP_TURNED = way(
@@ -110,6 +164,34 @@ export const NAP_TURNED = way(
   'Brush the pile upwards: the cloth looks darker and deeper.',
   { nap: 'turned' },
 );
+
+/** The backs of sequins show a second colour where they have one. */
+export const SEQUINS_TURNED = way(
+  'nap-turned',
+  'Sequins brushed back',
+  'Brush the sequins the other way with a flat hand: their backs show.',
+  { nap: 'turned' },
+);
+
+/** Linen and the like look a step smarter pressed than as they come. Common practice, no source. */
+export const asPressed = ({ formality, fabric }: Pick<Attributes, 'formality' | 'fabric'>): Mode =>
+  way(
+    'pressed',
+    'Pressed',
+    'Press it while it is damp; it looks a step smarter until you sit down.',
+    { press: 'pressed' },
+    { formality: Math.min(10, formality + 1), fabric: { ...fabric, texture: 'smooth' } },
+  );
+
+/** Turned back to front, a wrap is plain in front and low behind. */
+export const wrappedBehind = ({ cut }: Pick<Attributes, 'cut'>): Mode =>
+  way(
+    'wrap-back',
+    'Back to front',
+    'Put it on back to front and tie it behind: plain in front, a V at the back.',
+    { wrapped: 'back' },
+    { cut: { ...cut, neckline: 'boat', necklineDepthMm: 60, back: 'low' } },
+  );
 
 /** Where a wrapped front may be tied. */
 export const WRAPS: readonly Mode[] = [
@@ -168,7 +250,7 @@ export function tiedCloth({ measures }: Pick<Attributes, 'measures'>): readonly 
     title: string,
     how: string,
     as: NonNullable<Effects['tied']>,
-    changes: Pick<Mode['changes'], 'slot' | 'covers'> & { readonly length: number },
+    changes: Pick<Mode['changes'], 'slot' | 'covers' | 'volume'> & { readonly length: number },
   ): Mode => {
     const { length, ...rest } = changes;
     return way(id, title, how, { tied: as }, { ...rest, measures: { ...measures, length } });
@@ -202,6 +284,13 @@ export function tiedCloth({ measures }: Pick<Attributes, 'measures'>): readonly 
       length: Math.round(width * 0.6),
       covers: ['chest', 'midriff'],
     }),
+    tied(
+      'halter-loose',
+      'As a loose halter',
+      'Tie it as a halter, then unfold the lower edge so that it falls free of the waist.',
+      'halter',
+      { slot: 'top', length: Math.round(width * 0.8), volume: 'full', covers: ['chest', 'midriff'] },
+    ),
   ];
 }
 
@@ -216,13 +305,17 @@ export const KNOWN: ReadonlyMap<string, Mode> = new Map(
     BUTTONED,
     BELTED,
     KNOTTED,
+    TWISTED,
     ROLLED,
     PUSHED,
     ROUND_SHOULDERS,
     AS_TOP,
     OVER_SHOULDERS,
+    HALF_ON,
     AS_LAYER,
     COLLAR_UP,
+    SMALL_KNOT,
+    WIDE_KNOT,
     OVER_SHOE,
     CUFFED,
     IN_BOOT,

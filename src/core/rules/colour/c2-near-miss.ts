@@ -3,7 +3,8 @@ import { deltaEHex, isPale } from '../../colour';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
 import { ids } from '../rule';
-import { type ColourFacts, fieldsOf } from '../fields';
+import { type ColourFacts, fieldsOf, isPrint, mainHex } from '../fields';
+import { printed } from '../given';
 
 const words = wording({
   miss: (_, say) =>
@@ -132,6 +133,24 @@ export const nearMiss = defineRule({
         expect: 'silent',
       },
     ],
+    [
+      {
+        title: 'A checked jacket over plain trousers in its ground',
+        look: [
+          printed('blazer', ['#5d6066', '#8f9298'], { kind: 'check', repeatMm: 40 }, { structure: 3 }),
+          { id: 'trousers', category: 'trousers', structure: 2, colours: [{ hex: '#5d6066', share: 1 }] },
+        ],
+        expect: 'fights',
+      },
+      {
+        title: 'Over cream ones',
+        look: [
+          printed('blazer', ['#5d6066', '#8f9298'], { kind: 'check', repeatMm: 40 }, { structure: 3 }),
+          { id: 'trousers', category: 'trousers', structure: 2, colours: [{ hex: '#f3ecdc', share: 1 }] },
+        ],
+        expect: 'silent',
+      },
+    ],
   ],
 });
 
@@ -177,7 +196,7 @@ function missOf(one: ColourFacts, other: ColourFacts, at: Limits): Miss | undefi
   const { colour: q } = other;
   if (Math.abs(p.l - q.l) >= at.lightness) return undefined;
   const apart = deltaEHex(one.hex, other.hex);
-  if (apart <= at.from) return undefined;
+  if (apart <= at.from && !isOrphan(one, other)) return undefined;
   const pale = isPale(one.hex) && isPale(other.hex);
   const dark = p.l < 25 && q.l < 25;
   const tailored = a.structure >= 2 && b.structure >= 2;
@@ -186,6 +205,20 @@ function missOf(one: ColourFacts, other: ColourFacts, at: Limits): Miss | undefi
   const sure = isSure(a, one.hex) && isSure(b, other.hex);
   return apart >= limit ? undefined : { tone: (pale || tailored) && sure ? 'fights' : 'note', apart, limit };
 }
+
+/** A patterned jacket over plain trousers in its own ground: half a suit, whatever the distance. */
+const isOrphan = (one: ColourFacts, other: ColourFacts): boolean => {
+  const [jacket, plain] = one.worn.slot === 'layer' ? [one, other] : [other, one];
+  return (
+    jacket.worn.slot === 'layer' &&
+    plain.worn.slot === 'bottom' &&
+    jacket.worn.piece.structure >= 2 &&
+    plain.worn.piece.structure >= 2 &&
+    isPrint(jacket.worn) &&
+    !isPrint(plain.worn) &&
+    jacket.hex === mainHex(jacket.worn)
+  );
+};
 
 const isSure = ({ colours }: Worn['piece'], hex: string): boolean =>
   !['photo', 'tapped'].includes(colours.find((swatch) => swatch.hex === hex)?.origin ?? '');

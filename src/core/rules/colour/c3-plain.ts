@@ -21,7 +21,8 @@ import type { Texture, Worn } from '../../piece';
 const words = wording({
   strangers: (_, say) => `${say.the()} are two accents with nothing in common. Keep one.`,
   lift: (_, say) => `Otherwise plain; ${say.the()} ${say.verb('lift')} it.`,
-  plain: () => 'Everything is plain. A print, one accent or one strong piece would lift it.',
+  plain: () =>
+    'Everything is plain. A print, one accent (a lipstick will do) or one strong piece would lift it.',
 });
 
 /** C3: plain main pieces want something that lifts them. */

@@ -1,16 +1,24 @@
-import { deltaEHex } from '../../colour';
+import { deltaEHex, lab } from '../../colour';
 import { defineRule } from '../define';
 import { wording } from '../finding';
 import { ids } from '../rule';
 import { inSlot, mainHex } from '../fields';
 import { solid } from '../given';
-import type { Slot, Worn } from '../../piece';
+import { isBoot, type Slot, type Worn } from '../../piece';
 import { metIn, pairTable, type Count } from '../reads';
 
 const LOW: readonly Slot[] = ['shoes', 'legwear'];
 const HIGH: readonly Slot[] = ['top', 'whole', 'layer', 'head'];
 
+const PALE = 80;
+const isPale = (worn: Worn): boolean => lab(mainHex(worn)).l > PALE;
+
+/** In one colour; or pale boots, which want something as pale above them. */
+const answers = (low: Worn, high: Worn, near: number): boolean =>
+  deltaEHex(mainHex(low), mainHex(high)) <= near || (isBoot(low) && isPale(low) && isPale(high));
+
 const words = wording({
+  pale: (_, say) => `${say.the(0)} ${say.verb('be', 0)} as pale as ${say.the(1)}: they belong together.`,
   answer: ({ hex }: { hex: string }, say) =>
     `${say.the(0)} ${say.verb('answer', 0)} ${say.colourOf(1, say.colour(hex))}.`,
 });
@@ -27,17 +35,15 @@ export const bracket = defineRule({
   find(scene, at) {
     for (const low of inSlot(scene, ...LOW)) {
       for (const high of inSlot(scene, ...HIGH)) {
+        if (!answers(low, high, at.near)) continue;
         const apart = deltaEHex(mainHex(low), mainHex(high));
-        if (apart <= at.near)
-          return [
-            {
-              code: 'answer',
-              tone: 'works',
-              pieces: ids(low, high),
-              params: { hex: mainHex(high) },
-              measured: { value: apart, unit: 'ΔE', most: at.near },
-            },
-          ];
+        const pieces = ids(low, high);
+        const measured = { value: apart, unit: 'ΔE', most: at.near } as const;
+        return [
+          apart <= at.near
+            ? { code: 'answer', tone: 'works', pieces, params: { hex: mainHex(high) }, measured }
+            : { code: 'pale', tone: 'works', pieces },
+        ];
       }
     }
     return [];
@@ -62,8 +68,7 @@ export const bracket = defineRule({
 function tallyBrackets(pool: readonly Worn[], near: number): Count {
   const brackets = pairTable(
     pool,
-    (low, high) =>
-      LOW.includes(low.slot) && HIGH.includes(high.slot) && deltaEHex(mainHex(low), mainHex(high)) <= near,
+    (low, high) => LOW.includes(low.slot) && HIGH.includes(high.slot) && answers(low, high, near),
   );
   return (look, says) => {
     for (let i = 0; i < look.count; i++)

@@ -1,4 +1,4 @@
-import { ZONES, type Zone } from '../../piece';
+import { type Worn, ZONES, type Zone } from '../../piece';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
 import { ids } from '../rule';
@@ -10,6 +10,8 @@ const words = wording({
     `${say.zones([zone])} ${say.zonesVerb('be', [zone])} bare; ${say.they('keep')} ${say.zonesVerb('be', [zone]) === 'are' ? 'them' : 'it'} covered.`,
   sheer: ({ zone }: { zone: Zone }, say) =>
     `${say.zones([zone])} ${say.zonesVerb('show', [zone])} through ${say.the()}; ${say.they('keep')} ${say.zonesVerb('be', [zone]) === 'are' ? 'them' : 'it'} covered.`,
+  gapes: ({ zones }: { zones: readonly Zone[] }, say) =>
+    `${say.the()} may fall open and bare ${say.zones(zones)} at a step. Belt ${say.it()}, or pin ${say.it()} on the inside.`,
   'bare-there': ({ zone, occasion }: { zone: Zone; occasion: string }, say) =>
     `${say.zones([zone])} ${say.zonesVerb('be', [zone])} bare; ${say.event(occasion)} asks for cover.`,
   'sheer-there': ({ zone, occasion }: { zone: Zone; occasion: string }, say) =>
@@ -32,7 +34,9 @@ export const cover = defineRule({
       : {
           of: (worn) => {
             const zones = wanted.filter((zone) => given.coverOf(worn).has(zone));
-            return zones.length > 0 ? zones : undefined;
+            return zones.length > 0 || holdsClosed(worn)
+              ? [zones, mayGape(worn), holdsClosed(worn)]
+              : undefined;
           },
         };
   },
@@ -41,7 +45,10 @@ export const cover = defineRule({
     if (wanted.size === 0 || scene.pieces.length === 0) return [];
     const covered = new Set<Zone>([...scene.cover.values()].flatMap((zones) => [...zones]));
     const bare = [...wanted].filter((zone) => !covered.has(zone));
-    if (bare.length === 0) return [{ code: 'covered', tone: 'works', pieces: [] }];
+    if (bare.length === 0) {
+      const gaping = gapes(scene, [...wanted]);
+      return gaping ? [gaping] : [{ code: 'covered', tone: 'works', pieces: [] }];
+    }
     return bare.map((zone): Said => {
       const half = scene.pieces.find((worn) => worn.halfCovers.has(zone));
       const found = { tone: 'blocks', zone, pieces: half ? ids(half) : [] } as const;
@@ -72,8 +79,59 @@ export const cover = defineRule({
         expect: 'works',
       },
     ],
+    [
+      {
+        title: 'Thighs covered only by a cloth tied as a skirt',
+        look: [
+          {
+            id: 'scarf',
+            category: 'scarf',
+            mode: 'skirt',
+            colours: [{ hex: '#9c4a24', share: 1 }],
+            measures: { width: 1050, lengthFlat: 1800 },
+          },
+        ],
+        client: { cover: ['thighs'] },
+        expect: 'note',
+      },
+      {
+        title: 'The same with a belt over it',
+        look: [
+          {
+            id: 'scarf',
+            category: 'scarf',
+            mode: 'skirt',
+            colours: [{ hex: '#9c4a24', share: 1 }],
+            measures: { width: 1050, lengthFlat: 1800 },
+          },
+          { id: 'belt', category: 'belt', colours: [{ hex: '#5f4331', share: 1 }] },
+        ],
+        client: { cover: ['thighs'] },
+        expect: 'works',
+      },
+    ],
   ],
 });
+
+/** Cloth that is only wrapped opens at a step. */
+const mayGape = ({ effects: { tied, wrapped } }: Worn): boolean =>
+  (tied !== undefined && tied !== 'halter') || (wrapped !== undefined && wrapped !== 'back');
+const holdsClosed = ({ slot }: Worn): boolean => slot === 'belt';
+const BELOW_THE_KNOT: readonly Zone[] = ['seat', 'thighs', 'knees', 'calves'];
+
+/** Zones that only a wrapped cloth covers, with nothing to hold it closed. */
+function gapes(scene: Scene, wanted: readonly Zone[]): Said | undefined {
+  if (scene.pieces.some(holdsClosed)) return undefined;
+  const covers = (worn: Worn, zone: Zone): boolean => scene.cover.get(worn.piece.id)?.has(zone) === true;
+  const sure = scene.pieces.filter((worn) => !mayGape(worn));
+  const zones = wanted.filter(
+    (zone) => BELOW_THE_KNOT.includes(zone) && !sure.some((worn) => covers(worn, zone)),
+  );
+  const cloth = scene.pieces.find((worn) => mayGape(worn) && zones.some((zone) => covers(worn, zone)));
+  return cloth && zones.length > 0
+    ? { code: 'gapes', tone: 'note', cannotTell: true, pieces: ids(cloth), params: { zones } }
+    : undefined;
+}
 
 function wantedZones(scene: Pick<Scene, 'client' | 'occasion'>): Set<Zone> {
   const musts = (scene.occasion?.musts ?? []).filter((word): word is Zone =>

@@ -14,6 +14,8 @@ const words = wording({
     `${say.the()} may contain ${word}, which ${say.they('never wear')}. Read the label.`,
   heel: ({ mm, most }: { mm: number; most: number }, say) =>
     `A ${say.length(mm)} heel; ${say.they('wear')} ${say.length(most)} at most.`,
+  lined: ({ named, declared }: { named: string; declared: string }, say) =>
+    `${say.the()} ${say.verb('contain')} ${named}, and ${declared} is on the list to avoid; the lining keeps it off the skin.`,
   'open-toe': (_, say) => `${say.the()} ${say.verb('be')} open at the toe; ${say.they('wear')} closed shoes.`,
   content: ({ named, declared }: { named: string; declared: string }, say) =>
     `${say.the()} ${say.verb('contain')} ${named}, and ${declared} is on the list to avoid.`,
@@ -51,6 +53,34 @@ export const limits = defineRule({
         ],
         client: { limits: { heelMaxMm: 40, avoidFibres: [], avoidMetals: [], washableOnly: false } },
         expect: 'silent',
+      },
+    ],
+    [
+      {
+        title: 'An unlined wool jacket for a client who keeps wool off the skin',
+        look: [
+          {
+            id: 'jacket',
+            category: 'jacket',
+            colours: [{ hex: '#84868a', share: 1 }],
+            fabric: { fibres: [{ name: 'wool', pct: 100 }] },
+          },
+        ],
+        client: { limits: { avoidFibres: ['wool'], avoidMetals: [], washableOnly: false } },
+        expect: 'fights',
+      },
+      {
+        title: 'The same with a lining',
+        look: [
+          {
+            id: 'jacket',
+            category: 'jacket',
+            colours: [{ hex: '#84868a', share: 1 }],
+            fabric: { fibres: [{ name: 'wool', pct: 100 }], lined: true },
+          },
+        ],
+        client: { limits: { avoidFibres: ['wool'], avoidMetals: [], washableOnly: false } },
+        expect: 'note',
       },
     ],
     [
@@ -199,6 +229,10 @@ const limitSaid = (worn: Worn, { client }: Scene): Said[] =>
           params: { mm: measured?.value ?? 0, most: measured?.most ?? 0 },
         };
       case 'fibre':
+        // A lining softens an itch; packing asks by name all the same.
+        return worn.piece.fabric.lined
+          ? { code: 'lined', ...found, tone: 'note', params: { named, declared } }
+          : { code: 'content', ...found, params: { named, declared } };
       case 'metal':
         return { code: 'content', ...found, params: { named, declared } };
       case 'care-unknown':

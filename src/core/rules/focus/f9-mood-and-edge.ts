@@ -25,10 +25,20 @@ const opposesMood = (worn: Worn, asked: readonly string[]): boolean =>
 /** How far it is from the usual, as it counts: what is meant as the braver choice of the box is not remarked on. */
 const edgeOf = ({ piece }: Worn): number => (piece.nudge ? 0 : piece.edge);
 
+/** Cut like a man's suit, and what gives it its opposite. Common practice, no source. */
+const isTailored = ({ piece: { structure }, facts }: Worn): boolean => structure >= 2 && facts.collared;
+const isSoft = ({ piece: { structure, fabric, cut } }: Worn): boolean =>
+  structure <= 1 &&
+  (fabric.texture === 'lace' ||
+    fabric.texture === 'satin' ||
+    cut.neckline === 'cowl' ||
+    cut.silhouette === 'bias');
+
 const words = wording({
   bold: (_, say) => `${say.the()} ${say.verb('be')} bolder than ${say.they('usually go')}.`,
   away: ({ moods }: { moods: readonly string[] }, say) =>
     `${say.the()} pull away from the ${say.list(moods)} mood of the brief.`,
+  softened: (_, say) => `${say.the(1)} ${say.verb('soften', 1)} the tailoring of ${say.the(0)}.`,
   mood: ({ moods }: { moods: readonly string[] }, say) => `In the right mood: ${say.list(moods)}.`,
 });
 type Said = FoundBy<typeof words>;
@@ -48,7 +58,12 @@ export const moodAndEdge = defineRule({
     return {
       of: (worn) => [
         edge !== undefined && edgeOf(worn) > edge + at.over,
-        isMain(worn) && [meetsMood(worn, client.moods), opposesMood(worn, client.moods)],
+        isMain(worn) && [
+          meetsMood(worn, client.moods),
+          opposesMood(worn, client.moods),
+          isTailored(worn),
+          isSoft(worn),
+        ],
       ],
     };
   },
@@ -65,6 +80,8 @@ export const moodAndEdge = defineRule({
       });
     const asked = scene.client.moods;
     const mains = mainsOf(scene);
+    const [tailored, soft] = [mains.find(isTailored), mains.find(isSoft)];
+    if (tailored && soft) said.push({ code: 'softened', tone: 'works', pieces: ids(tailored, soft) });
     if (asked.length === 0 || mains.length === 0) return said;
     const meets = mains.filter((worn) => meetsMood(worn, asked));
     const against = mains.filter((worn) => opposesMood(worn, asked));
@@ -97,6 +114,18 @@ export const moodAndEdge = defineRule({
         look: [solid('jacket', '#17171a', { edge: 1, moods: ['calm'] })],
         client: { appetite: { edge: 1 }, moods: ['calm'] },
         expect: 'works',
+      },
+    ],
+    [
+      {
+        title: 'A blazer over a satin blouse',
+        look: [solid('blazer', '#3d3f45'), solid('blouse', '#f3ecdc', { fabric: { texture: 'satin' } })],
+        expect: 'works',
+      },
+      {
+        title: 'Over a cotton one',
+        look: [solid('blazer', '#3d3f45'), solid('blouse', '#f3ecdc')],
+        expect: 'silent',
       },
     ],
   ],

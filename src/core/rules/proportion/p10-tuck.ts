@@ -2,9 +2,8 @@ import { isTucked, measure } from '../../piece';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
 import { ids, TELLING_WEIGHT } from '../rule';
-import { inSlot, knowsBody, waistbandOf } from '../fields';
+import { belowWaist, inSlot, knowsBody, waistbandOf } from '../fields';
 import { solid } from '../given';
-import { hangHeight } from '../../figure';
 import { wholeIn } from '../reads';
 
 const words = wording({
@@ -32,6 +31,11 @@ export const tuck = defineRule({
   find(scene, at) {
     return inSlot(scene, 'top').flatMap((worn): Said[] => {
       if (!isTucked(worn) || worn.facts.staysIn) return [];
+      const length = measure(worn, 'length');
+      const spare = belowWaist(worn, scene.marks);
+      const known = length !== undefined && length.origin !== 'defaulted' && spare !== undefined;
+      // With nothing to tuck at all, M1 speaks.
+      if (known && spare < 0) return [];
       const pieces = ids(worn);
       const said: Said[] = [];
       // Light cloth tucks well however much of it there is; only a full tuck has to take it all in.
@@ -46,10 +50,8 @@ export const tuck = defineRule({
           pieces,
           params: { why: worn.piece.fabric.weight === 'heavy' ? 'heavy' : 'full' },
         });
-      const length = measure(worn, 'length');
-      const from = hangHeight(worn, scene.marks);
-      if (!length || from === undefined || length.origin === 'defaulted' || !knowsBody(scene)) return said;
-      const below = Math.round(waistbandOf(scene, 0) - (from - length.mm));
+      if (!known || !knowsBody(scene)) return said;
+      const below = Math.round(waistbandOf(scene, 0) - scene.marks.waist + spare);
       const measured = { value: below, unit: 'mm', least: at.below } as const;
       if (below < at.below) said.push({ code: 'short', tone: 'note', pieces, measured });
       else if (said.length === 0) said.push({ code: 'holds', tone: 'works', pieces, measured });

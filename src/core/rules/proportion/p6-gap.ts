@@ -11,6 +11,8 @@ const words = wording({
   closes: (_, say) => `${say.the(2)} ${say.verb('close', 2)} the gap above ${say.the(1)}.`,
   cropped: (_, say) =>
     `${say.the(0)} ${say.verb('end', 0)} just above ${say.the(1)}, as a cropped leg should.`,
+  far: (_, say) =>
+    `${say.the(0)} ${say.verb('end', 0)} well above ${say.the(1)} and a band of leg shows. Choose a longer leg or a higher boot.`,
   strip: (_, say) =>
     `A narrow strip shows between ${say.the()}. Go longer, go shorter, or fill it with legwear in one of their colours.`,
 });
@@ -37,6 +39,13 @@ export const gap = defineRule({
       max: 0,
     },
     over: { value: 40, unit: 'mm', says: 'Or stand this far above it.', min: 0, max: 90 },
+    far: {
+      value: 130,
+      unit: 'mm',
+      says: 'An ankle-length leg up to this far above a boot leaves a gap; above that it is cropped on purpose.',
+      min: 60,
+      max: 260,
+    },
     run: {
       value: 15,
       unit: 'ΔE',
@@ -79,6 +88,15 @@ export const gap = defineRule({
         {
           code: 'cropped',
           tone: 'works',
+          pieces,
+          measured: { value: strip, unit: 'mm', least: at.under, most: at.over },
+        },
+      ];
+    if (leg && strip > at.over && strip <= at.far)
+      return [
+        {
+          code: 'far',
+          tone: 'note',
           pieces,
           measured: { value: strip, unit: 'mm', least: at.under, most: at.over },
         },

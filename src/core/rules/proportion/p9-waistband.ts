@@ -46,6 +46,8 @@ export const waistband = defineRule({
     const measured = { value: overlap, unit: 'mm', least: at.overlap } as const;
     if (overlap >= at.overlap) return [];
     const wanted = scene.client.cover.includes('midriff');
+    // A knot at the waist is meant to show a little, unless she keeps it covered.
+    if (top.effects.waist === 'knotted' && !wanted) return [];
     if (overlap <= 0)
       return [
         {

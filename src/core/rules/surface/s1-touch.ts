@@ -4,7 +4,8 @@ import type { Count } from '../reads';
 import { defineRule } from '../define';
 import { wording } from '../finding';
 import { ids } from '../rule';
-import { areaOf, type ColourFacts, fieldsOf, isMain, mainHex, mainsOf } from '../fields';
+import { areaOf, type ColourFacts, fieldsOf, isMain, mainHex } from '../fields';
+import { memo } from '../../memo';
 import { isFlat, TONE_FIELD } from '../colour/c4-tonal';
 import { solid } from '../given';
 
@@ -27,11 +28,11 @@ export const touch = defineRule({
   words,
   reads: (_given, at) => ({ tally: (pool) => tallyTouch(pool, at.area) }),
   find(scene, at) {
-    const mains = mainsOf(scene).filter((worn) => areaOf(scene, worn) >= at.area);
+    const mains = scene.pieces.filter((worn) => isFelt(worn) && areaOf(scene, worn) >= at.area);
     const pieces = ids(...mains);
     switch (feltIn(mains, fieldsOf(scene, TONE_FIELD))) {
       case 'two cloths': {
-        const cloths = [...new Set(mains.map(({ piece }) => textureFamily(piece.fabric)))];
+        const cloths = [...new Set(mains.flatMap(clothsOf))];
         return [{ code: 'contrast', tone: 'works', pieces, params: { cloths } }];
       }
       case 'dark':
@@ -58,15 +59,24 @@ export const touch = defineRule({
   ],
 });
 
+/** What is felt: the main pieces, and boots that go up the leg. */
+const isFelt = (worn: Worn): boolean => isMain(worn) || worn.facts.boot === 'tall';
+
+/** Cloths of a piece and of the parts of it that differ. */
+const clothsOf = memo(({ piece }: Worn): readonly TextureFamily[] => [
+  textureFamily(piece.fabric),
+  ...piece.parts.flatMap(({ fabric }) => (fabric ? [textureFamily(fabric)] : [])),
+]);
+
 /** What there is to feel of the main pieces; undefined where their colours are enough. */
 function feelOf(mains: readonly Worn[]): 'two cloths' | 'dark' | 'one tone' | undefined {
   const [first] = mains;
-  if (!first || mains.length < 2) return undefined;
+  if (!first) return undefined;
+  if (mains.length < 2) return new Set(clothsOf(first)).size > 1 ? 'two cloths' : undefined;
   // A suit is one cloth on purpose.
   if (first.piece.set !== undefined && mains.every(({ piece }) => piece.set === first.piece.set))
     return undefined;
-  const cloth = textureFamily(first.piece.fabric);
-  if (mains.some(({ piece }) => textureFamily(piece.fabric) !== cloth)) return 'two cloths';
+  if (new Set(mains.flatMap(clothsOf)).size > 1) return 'two cloths';
   const hexes = mains.map(mainHex);
   if (hexes.every((hex) => lab(hex).l < 30)) return 'dark';
   const hues = hexes.map((hex) => hue(lab(hex)));
@@ -83,7 +93,7 @@ function feltIn(mains: readonly Worn[], fields: readonly ColourFacts[]): ReturnT
 
 /** The same counted over a pool. */
 function tallyTouch(pool: readonly Worn[], least: number): Count {
-  const main = Uint8Array.from(pool, (worn) => (isMain(worn) ? 1 : 0));
+  const main = Uint8Array.from(pool, (worn) => (isFelt(worn) ? 1 : 0));
   return (look, says) => {
     const { picks, count, shares } = look;
     const mains: Worn[] = [];

@@ -1,7 +1,8 @@
 import { hemHeight } from '../../figure';
-import { isTucked, measure, type Worn } from '../../piece';
+import { isTucked, measure, takesPart, textureFamily, type Worn } from '../../piece';
 import { type At, defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
+import { belowWaist } from '../fields';
 import { ids } from '../rule';
 import { type Scene } from '../scene';
 
@@ -32,7 +33,6 @@ const words = wording({
   unknown: ({ measure: which }: { measure: keyof typeof TO_MEASURE }, say) =>
     `Can’t tell whether ${say.the()} can be worn this way: measure ${TO_MEASURE[which]}.`,
   'heavy-knot': (_, say) => `${say.the()} ${say.verb('be')} too heavy to knot.`,
-  'heavy-tuck': (_, say) => `${say.the()} ${say.verb('be')} too heavy to tuck flat.`,
   'above-waist': (_, say) =>
     `${say.the()} ${say.verb('end')} above the waist: there is nothing to tuck or knot.`,
   'short-knot': (_, say) => `${say.the()} ${say.verb('be')} barely long enough to knot.`,
@@ -47,6 +47,13 @@ const words = wording({
   'close-layer': (_, say) => `${say.the()} ${say.verb('be')} close-fitting for a layer.`,
   peeps: ({ over }: { over: string }, say) =>
     `The hem of ${say.the()} peeps out below ${say.called(over)} as if by accident. Tuck it in.`,
+  fastens: ({ to }: { to: string }, say) => `${say.the()} ${say.verb('fasten')} to ${say.called(to)}.`,
+  'nothing-to-fasten': (_, say) =>
+    `${say.the()} ${say.verb('be')} a part: nothing in this look takes ${say.it()}.`,
+  'pin-marks': ({ instead }: { instead?: string | undefined }, say) =>
+    `A pin would mark ${say.the(1)}.${instead === undefined ? '' : ` Pin ${say.the(0)} to ${say.called(instead)}.`}`,
+  bulky: (_, say) =>
+    `${say.the()} ${say.verb('be')} too thick for a wide knot. Tie ${say.it()} once, and small.`,
   slippery: (_, say) => `${say.the()} ${say.verb('be')} slippery: tie twice, and pin on the inside.`,
 });
 type Said = FoundBy<typeof words>;
@@ -111,7 +118,14 @@ export const possible = defineRule({
     shirtMost: { value: 250, unit: 'mm', says: 'And by at most this.', min: 50, max: 500 },
   },
   words,
-  find: (scene, at) => scene.pieces.flatMap((worn) => [...judgeWay(worn, scene, at), ...slippery(worn)]),
+  find: (scene, at) =>
+    scene.pieces.flatMap((worn) => [
+      ...judgeWay(worn, scene, at),
+      ...slippery(worn),
+      ...fastening(worn, scene),
+      ...pinned(worn, scene),
+      ...knotted(worn),
+    ]),
   examples: [
     [
       {
@@ -141,6 +155,67 @@ export const possible = defineRule({
         ],
         client: { measures: { hip: 1000 } },
         expect: 'works',
+      },
+    ],
+    [
+      {
+        title: 'A strap without the bag it was made for',
+        look: [
+          {
+            id: 'strap',
+            category: 'belt',
+            colours: [{ hex: '#9c4a24', share: 1 }],
+            fastensTo: ['harbour-bag'],
+          },
+        ],
+        expect: 'fights',
+      },
+      {
+        title: 'With its bag',
+        look: [
+          {
+            id: 'strap',
+            category: 'belt',
+            colours: [{ hex: '#9c4a24', share: 1 }],
+            fastensTo: ['harbour-bag'],
+          },
+          { id: 'bag', category: 'bag', styleId: 'harbour-bag', colours: [{ hex: '#5f4331', share: 1 }] },
+        ],
+        expect: 'works',
+      },
+    ],
+    [
+      {
+        title: 'A brooch on a satin blouse',
+        look: [
+          { id: 'brooch', category: 'brooch', colours: [{ hex: '#c2a14e', share: 1 }] },
+          {
+            id: 'blouse',
+            category: 'blouse',
+            colours: [{ hex: '#f3ecdc', share: 1 }],
+            fabric: { texture: 'satin' },
+          },
+        ],
+        expect: 'note',
+      },
+      {
+        title: 'On a flannel blazer over it',
+        look: [
+          { id: 'brooch', category: 'brooch', colours: [{ hex: '#c2a14e', share: 1 }] },
+          {
+            id: 'blouse',
+            category: 'blouse',
+            colours: [{ hex: '#f3ecdc', share: 1 }],
+            fabric: { texture: 'satin' },
+          },
+          {
+            id: 'blazer',
+            category: 'blazer',
+            colours: [{ hex: '#3d3f45', share: 1 }],
+            fabric: { texture: 'flannel' },
+          },
+        ],
+        expect: 'silent',
       },
     ],
     [
@@ -236,11 +311,12 @@ function halter(worn: Worn, { body }: Scene, at: Limits): Said[] {
 
 function tucked(worn: Worn, { marks }: Scene, at: Limits): Said[] {
   const knot = worn.effects.waist === 'knotted';
-  if (worn.piece.fabric.weight === 'heavy')
-    return [{ code: knot ? 'heavy-knot' : 'heavy-tuck', tone: 'fights', pieces: ids(worn) }];
+  // That thick cloth bunches when it is tucked is P10's to say.
+  if (knot && worn.piece.fabric.weight === 'heavy')
+    return [{ code: 'heavy-knot', tone: 'fights', pieces: ids(worn) }];
   const length = measure(worn, 'length');
   if (!length || length.origin === 'defaulted') return [];
-  const below = Math.round(marks.waist - (hemHeight({ ...worn, effects: {} }, marks) ?? 0));
+  const below = belowWaist(worn, marks) ?? 0;
   const measured = { value: below, unit: 'mm', least: at.tail } as const;
   if (below < 0) return [{ code: 'above-waist', tone: 'fights', pieces: ids(worn), measured }];
   // How a tuck holds is P10's to say; a knot has no waistband.
@@ -301,6 +377,49 @@ function beneathKnit(worn: Worn, { pieces, marks }: Scene, at: Limits): Said[] {
     },
   ];
 }
+
+/** A part sold alone goes on the styles it was made for, and on nothing else. */
+function fastening(worn: Worn, { pieces }: Scene): Said[] {
+  if (!worn.piece.fastensTo) return [];
+  const to = pieces.find(({ piece }) => takesPart(piece, worn.piece));
+  return [
+    to
+      ? { code: 'fastens', tone: 'works', pieces: ids(worn), params: { to: to.piece.id } }
+      : { code: 'nothing-to-fasten', tone: 'fights', pieces: ids(worn) },
+  ];
+}
+
+/** Cloth that shows every hole. */
+const isDelicate = ({ piece: { fabric } }: Worn): boolean =>
+  ['satin', 'lace', 'mesh', 'leather'].includes(fabric.texture) ||
+  fabric.sheer !== 'opaque' ||
+  (fabric.weight === 'light' && fabric.fibres.some(({ name }) => /silk|cashmere/i.test(name)));
+
+/** A brooch is pinned to what is worn outermost; a pin leaves its holes in delicate cloth. */
+function pinned(worn: Worn, { pieces }: Scene): Said[] {
+  if (worn.facts.drawn.as !== 'brooch') return [];
+  const holders = pieces
+    .filter(({ slot }) => slot === 'top' || slot === 'layer' || slot === 'whole' || slot === 'scarf')
+    .sort((a, b) => b.order - a.order);
+  const [outer] = holders;
+  if (!outer || !isDelicate(outer)) return [];
+  const instead = holders.find((other) => !isDelicate(other) && other.slot !== 'scarf');
+  return [
+    {
+      code: 'pin-marks',
+      tone: 'note',
+      pieces: ids(worn, outer),
+      params: { instead: instead?.piece.id },
+    },
+  ];
+}
+
+/** Knit and heavy cloth make a lump of a wide knot. */
+const knotted = (worn: Worn): Said[] =>
+  worn.effects.knot === 'wide' &&
+  (worn.piece.fabric.weight === 'heavy' || textureFamily(worn.piece.fabric) === 'knit')
+    ? [{ code: 'bulky', tone: 'note', pieces: ids(worn) }]
+    : [];
 
 /** Slippery cloth that is tied comes undone. */
 function slippery(worn: Worn): Said[] {

@@ -9,12 +9,12 @@ export interface Effect {
   readonly waist?: 'at the waistband' | 'at its own hem' | undefined;
   /** One long line down the front. */
   readonly vertical?: boolean | undefined;
-  readonly code: 'tucked' | 'knotted' | 'belted' | 'open' | 'rolled' | 'beneath';
+  readonly code: 'tucked' | 'knotted' | 'belted' | 'open' | 'rolled' | 'beneath' | 'pressed';
 }
 
 /** The effect of the way a piece is worn, or undefined when it is worn as it comes. */
 export function effectOf(worn: Worn, all: readonly Worn[]): Effect | undefined {
-  const { waist, front, sleeves, as } = worn.effects;
+  const { waist, front, sleeves, as, press } = worn.effects;
   if (isTucked(worn)) return worn.slot === 'top' ? { waist: 'at the waistband', code: 'tucked' } : undefined;
   if (waist) return { waist: 'at the waistband', code: waist };
   if (front === 'open')
@@ -22,6 +22,7 @@ export function effectOf(worn: Worn, all: readonly Worn[]): Effect | undefined {
       ? { vertical: true, code: 'open' }
       : undefined;
   if (sleeves) return { code: 'rolled' };
+  if (press) return { code: 'pressed' };
   if (as === 'beneath')
     return all.some((other) => other.slot === 'top' && other !== worn)
       ? { waist: 'at its own hem', code: 'beneath' }
@@ -35,6 +36,7 @@ const words = wording({
   belted: (_, say) => `Belted, ${say.the()} ${say.verb('make')} a waist.`,
   open: (_, say) => `Worn open, ${say.the()} ${say.verb('make')} one long line.`,
   rolled: (_, say) => `The sleeves of ${say.the()} end just below the elbow.`,
+  pressed: (_, say) => `Pressed, ${say.the()} ${say.verb('look')} a step smarter.`,
   beneath: (_, say) => `With ${say.the()} beneath, the hem of the top marks the waist.`,
 });
 type Said = FoundBy<typeof words>;

@@ -4,6 +4,7 @@ import { type FoundBy, wording } from '../finding';
 import { ids } from '../rule';
 import { inSlot } from '../fields';
 import { solid } from '../given';
+import { PEEL } from './w2-peel';
 
 const words = wording({
   'unknown-indoors': ({ celsius }: { celsius: number }, say) =>
@@ -103,8 +104,11 @@ export const warmth = defineRule({
       const minutes = minutesWarm(outdoorC, windMs, outdoorMet, clo);
       const measured = { value: clo, unit: 'clo', least: wanted } as const;
       if (wanted > CLOTHES_MOST_CLO) said.push({ code: 'too-cold', tone: 'note', pieces: [], measured });
-      // Without a layer W2 says that one is missing.
-      else if (clo < wanted - at.slack && (layers.length > 0 || (indoorC ?? outdoorC) - outdoorC < 8))
+      // Without a layer worth the name W2 says that one is missing.
+      else if (
+        clo < wanted - at.slack &&
+        (layers.some((layer) => layer.clo >= PEEL.layer) || (indoorC ?? outdoorC) - outdoorC < PEEL.apart)
+      )
         said.push({
           code: 'cool-outdoors',
           tone: 'note',

@@ -4,6 +4,9 @@ import { ids } from '../rule';
 import { inSlot } from '../fields';
 import { solid } from '../given';
 
+/** Out and in differ so much that something comes off, °C, and what counts as something, clo; the rule's defaults. */
+export const PEEL = { apart: 8, layer: 0.2 } as const;
+
 const words = wording({
   peels: (_, say) => `${say.the()} ${say.verb('come')} off indoors.`,
   nothing: () => 'No layer to take off indoors: add one.',
@@ -25,8 +28,20 @@ export const peel = defineRule({
       min: -10,
       max: 20,
     },
-    apart: { value: 8, unit: '°C', says: 'From this difference something must come off.', min: 3, max: 20 },
-    layer: { value: 0.2, unit: 'clo', says: 'Least warmth of a layer that counts.', min: 0.05, max: 0.8 },
+    apart: {
+      value: PEEL.apart,
+      unit: '°C',
+      says: 'From this difference something must come off.',
+      min: 3,
+      max: 20,
+    },
+    layer: {
+      value: PEEL.layer,
+      unit: 'clo',
+      says: 'Least warmth of a layer that counts.',
+      min: 0.05,
+      max: 0.8,
+    },
   },
   words,
   reads: ({ occasion }, at) =>
