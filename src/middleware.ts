@@ -51,7 +51,10 @@ async function admitted(
   context.locals.actor = await actorOf(signIn(), context.request.headers);
   const { actor } = context.locals;
   if (actor && !pathname.startsWith('/api/'))
-    context.locals.tongue = (await shopFor(database(), actor.shopId)).tongue;
+    ({ tongue: context.locals.tongue, currency: context.locals.currency } = await shopFor(
+      database(),
+      actor.shopId,
+    ));
   if (actor || OPEN.some((path) => path.test(pathname))) return next();
   if (pathname.startsWith('/api/')) return problemResponse(new Refusal(401, 'Please sign in.'), pathname);
   if (await isEmptyShop(database())) return context.redirect('/first-visit');

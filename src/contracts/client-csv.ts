@@ -121,11 +121,17 @@ function sizesOf(cell: string): Record<string, string> {
   );
 }
 
+/** How a shop writes lengths and amounts. */
+interface Written {
+  readonly units: LengthUnit;
+  readonly currency: string;
+}
+
 /**
  * Reads a file of clients (RFC 4180, comma or semicolon, with or without BOM), headers as people write them. Every faulty row
  * is told with its column and reason; the others come back ready to save. Lengths may carry their unit.
  */
-export function readClientCsv(text: string, units: LengthUnit): ClientCsv {
+export function readClientCsv(text: string, shop: Written): ClientCsv {
   const read = readRows(text, [], (header) => BY_FOLD.get(folded(header)));
   const headers = new Set(read.rows.flatMap(({ record }) => Object.keys(record)));
   if (read.rows.length > 0 && !headers.has('name') && !headers.has('firstName') && !headers.has('lastName'))
@@ -134,7 +140,7 @@ export function readClientCsv(text: string, units: LengthUnit): ClientCsv {
   const rows: ClientCsvRow[] = [];
   const seen = new Map<string, number>();
   for (const { row, record } of read.rows) {
-    const found = readRow(record, row, units);
+    const found = readRow(record, row, shop);
     const key = 'input' in found ? clientKey(found.input) : '';
     if ('faults' in found) faults.push(...found.faults);
     else if (seen.has(key))
@@ -163,7 +169,7 @@ export const clientKey = ({
 
 type Found = { readonly input: ClientCsvRow['input'] } | { readonly faults: readonly ImportFault[] };
 
-function readRow(record: Readonly<Record<string, string>>, row: number, units: LengthUnit): Found {
+function readRow(record: Readonly<Record<string, string>>, row: number, shop: Written): Found {
   const cell = (name: string): string => (record[name] ?? '').trim();
   const faults: ImportFault[] = [];
   const fault = (path: string, code: 'not-length' | 'not-amount' | 'not-height'): void =>
@@ -171,15 +177,16 @@ function readRow(record: Readonly<Record<string, string>>, row: number, units: L
   const measures: Partial<Record<BodyMeasure, number>> = {};
   for (const name of BODY_MEASURES) {
     if (cell(name) === '') continue;
-    const mm = tapeMm(cell(name), units);
+    const mm = tapeMm(cell(name), shop.units);
     if (mm === undefined) fault(name, 'not-length');
     else measures[name] = mm;
   }
-  const budget = cell('budget') === '' ? null : parseMoney(cell('budget'));
+  const budget = cell('budget') === '' ? null : parseMoney(cell('budget'), shop.currency);
   if (budget === undefined) fault('budget', 'not-amount');
   // Heels are spoken of in cm or inches, and a bare 30 or more is mm.
   const heel = cell('heelMax');
-  const heelMaxMm = heel === '' ? undefined : /^\d{2,3}$/.test(heel) ? Number(heel) : tapeMm(heel, units);
+  const heelMaxMm =
+    heel === '' ? undefined : /^\d{2,3}$/.test(heel) ? Number(heel) : tapeMm(heel, shop.units);
   if (heel !== '' && heelMaxMm === undefined) fault('heelMax', 'not-height');
   const parsed = saveClientCall.input.safeParse({
     name: cell('name') || [cell('firstName'), cell('lastName')].filter(Boolean).join(' '),

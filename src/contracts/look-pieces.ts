@@ -20,7 +20,10 @@ function inMode(piece: Piece, mode: string | undefined): Piece {
 type Refs = readonly { readonly ref: string; readonly mode?: string | undefined }[];
 
 /** Pieces a look names, in the modes it says; what has left the box or the closet is left out. */
-export function piecesOf(view: Pick<BoxView, 'lines' | 'owned'>, refs: Refs): Piece[] {
+export function piecesOf(
+  view: { readonly lines: readonly { readonly piece: Piece }[]; readonly owned: readonly Piece[] },
+  refs: Refs,
+): Piece[] {
   const all = new Map(
     [...view.lines.map((line) => line.piece), ...view.owned].map((piece) => [piece.id, piece]),
   );

@@ -57,13 +57,13 @@ export const CSV_MOST_BYTES = 10_000_000;
  * Reads a stock file (RFC 4180, comma or semicolon, with or without BOM). Every faulty row is told with
  * its reason; the others come back ready to import. A missing column is one fault, on row 1.
  */
-export function readStockCsv(text: string): StockCsv {
+export function readStockCsv(text: string, currency: string): StockCsv {
   const read = readRows(text, CSV_REQUIRED, nameOf);
   const faults: ImportFault[] = [...read.faults];
   const rows: StockCsvRow[] = [];
   const skus = new Map<string, number>();
   for (const { row, record } of read.rows) {
-    const found = readRow(record, row);
+    const found = readRow(record, row, currency);
     if ('faults' in found) faults.push(...found.faults);
     else if (skus.has(found.sku))
       faults.push({
@@ -90,6 +90,7 @@ const nameOf = (header: string): string | undefined =>
 function readRow(
   record: Readonly<Record<string, string>>,
   row: number,
+  currency: string,
 ): StockCsvRow | { faults: ImportFault[] } {
   const cell = (name: string): string => (record[name] ?? '').trim();
   const faults: ImportFault[] = [];
@@ -98,10 +99,10 @@ function readRow(
     void faults.push({ row, path, code, params: { said: cell(path) } });
   for (const path of ['title', 'size', 'sku'] as const)
     if (cell(path) === '') faults.push({ row, path, code: 'missing' });
-  const priceMinor = parseMoney(cell('price'));
+  const priceMinor = parseMoney(cell('price'), currency);
   if (priceMinor === undefined) fault('price', 'not-amount');
   else if (priceMinor < 0) fault('price', 'below-0');
-  const costMinor = cell('cost') === '' ? undefined : parseMoney(cell('cost'));
+  const costMinor = cell('cost') === '' ? undefined : parseMoney(cell('cost'), currency);
   if (cell('cost') !== '' && (costMinor === undefined || costMinor < 0)) fault('cost', 'not-amount-from-0');
   const qty = /^\d{1,6}$/.test(cell('qty')) ? Number(cell('qty')) : undefined;
   if (qty === undefined) fault('qty', 'not-count');

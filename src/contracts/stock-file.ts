@@ -1,4 +1,5 @@
 import { type GivenPiece, pieceFrom } from '@core/piece';
+import { amountText } from '@core/money';
 import { isEan13, styleIdOf } from '@core/stock';
 import { z } from 'zod';
 import { csvOf } from './csv';
@@ -35,11 +36,11 @@ const garmentFileSchema = z.strictObject({
     .min(1, 'a garment has at least one size'),
 });
 
-/** Reads a stock file, CSV or JSON. Every faulty row is told with its reason; the others come back ready to import. */
-export function readStock(text: string): StockCsv {
+/** Reads a stock file, CSV or JSON; amounts of a CSV are in the shop's currency. Every faulty row is told with its reason; the others come back ready to import. */
+export function readStock(text: string, currency: string): StockCsv {
   const start = text.replace(/^\uFEFF/, '').trimStart();
   const { rows, faults } =
-    start.startsWith('{') || start.startsWith('[') ? readStockJson(start) : readStockCsv(text);
+    start.startsWith('{') || start.startsWith('[') ? readStockJson(start) : readStockCsv(text, currency);
   const odd = rows.flatMap((each) =>
     unkeepable(each)
       .slice(0, 1)
@@ -108,7 +109,7 @@ export type StockExport = Omit<
 };
 
 /** The stock as CSV, one row per size; it reads back in with `readStock`, and then changes nothing. */
-export function stockCsv(garments: readonly StockExport[]): string {
+export function stockCsv(garments: readonly StockExport[], currency: string): string {
   const rows = garments.flatMap((each) => {
     const { priceMinor, costMinor, label, styleId, setId } = each;
     const piece = cellsOfPiece(pieceFrom(givenOfExport(each)));
@@ -121,8 +122,8 @@ export function stockCsv(garments: readonly StockExport[]): string {
       length,
       sku,
       ean,
-      price: (priceMinor / 100).toFixed(2),
-      cost: costMinor === null ? '' : (costMinor / 100).toFixed(2),
+      price: amountText(priceMinor, currency),
+      cost: costMinor === null ? '' : amountText(costMinor, currency),
       qty: String(each.shelf.get(id) ?? 0),
       ...Object.fromEntries(
         Object.entries(measures).map(([name, mm]) => [`measures.${name}`, String(mm ?? '')]),

@@ -161,7 +161,7 @@ describe('a whole shop taken out', () => {
       });
       expect(JSON.parse(strFromU8(sure(files[`schema/${name}.json`])))).toMatchObject({ type: 'object' });
     }
-    const stock = readStockCsv(strFromU8(sure(files['stock.csv'])));
+    const stock = readStockCsv(strFromU8(sure(files['stock.csv'])), 'EUR');
     expect([stock.faults, stock.rows.length]).toEqual([[], linesOf('variant').length]);
     // RFC 5545, read by another project's parser.
     const events = new ICAL.Component(ICAL.parse(strFromU8(sure(files['occasions.ics']))) as never)

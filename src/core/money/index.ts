@@ -1,4 +1,4 @@
-export { money, parseMoney } from './format';
+export { amountText, money, parseMoney } from './format';
 export {
   PROMOTION_KINDS,
   type PromotionKind,

@@ -43,6 +43,8 @@ export interface Panel {
   /** Index into the parts of the piece this panel is made of; absent: the main cloth. */
   readonly part?: number | undefined;
   readonly tone?: 'main' | 'second' | 'metal' | 'sole';
+  /** How far the cloth is turned from upright, radians: patterns turn with it. */
+  readonly turn?: number | undefined;
   /** How light falls on it: over each leg by itself, across a slanted sleeve; absent: across its box. */
   readonly light?: 'legs' | readonly [Point, Point] | undefined;
 }
@@ -52,7 +54,14 @@ export type LineKind = 'edge' | 'seam' | 'stitch' | 'fold';
 
 export interface Sketch {
   readonly panels: readonly Panel[];
-  readonly lines: readonly { readonly kind: LineKind; readonly path: Path }[];
+  readonly lines: readonly {
+    readonly kind: LineKind;
+    readonly path: Path;
+    /** On an `under` panel: the body lies over it. */
+    readonly under?: boolean | undefined;
+  }[];
+  /** Where cloth falls away into its own shade: closed shapes, deepest at their foot. */
+  readonly falls?: readonly Path[] | undefined;
   /** Small solid things: buttons, buckles, stones. */
   readonly dots: readonly {
     readonly x: number;

@@ -214,8 +214,33 @@ function trouserSketch(frame: Frame, worn: Worn): Sketch {
       ]),
     );
   if (!frame.flat) legFolds(frame, worn, shape, hip, both);
-  return { panels: [{ path: symmetric(right), light: 'legs' }], lines: marks, dots };
+  return {
+    panels: [{ path: symmetric(right), light: 'legs' }],
+    lines: marks,
+    falls: frame.flat ? [] : legFalls(frame, shape, hip),
+    dots,
+  };
 }
+
+/** A wide leg falls in two soft folds from the thigh. */
+function legFalls(frame: Frame, { outer, inner, hem }: LegShape, hip: Point): Path[] {
+  const wide = outer[0] - inner[0];
+  if (wide < WIDE_LEG || hem < frame.y.knee + 160) return [];
+  return [
+    [0.26, 0.24, 150],
+    [0.66, 0.62, 90],
+  ].flatMap(([from = 0, to = 0, below = 0]) =>
+    [1, -1].map((side) =>
+      fall(
+        [side * hip[0] * from, frame.y.crotch + below],
+        [side * (inner[0] + wide * to), hem - 4],
+        Math.min(30, wide * 0.13),
+      ),
+    ),
+  );
+}
+/** From this width at the hem, mm, laid flat, a leg has cloth to fall. */
+const WIDE_LEG = 205;
 
 /** Where a worn leg gives: from the crotch, at the knee, and on the shoe when it is long. */
 function legFolds(
@@ -283,7 +308,7 @@ function skirtSketch(frame: Frame, worn: Worn): Sketch {
   const { top, hip } = waistline(frame, worn);
   const length = worn.measures.length ?? 680;
   const hem = Math.min(top[1] + length, frame.flat ? Infinity : 0);
-  const { marks, right } = skirtBelow(frame, worn, top, hip, hem);
+  const { marks, right, falls } = skirtBelow(frame, worn, top, hip, hem);
   const band = worn.piece.cut.waistDetail === 'elastic' ? 44 : 32;
   const bandLine = smooth([
     [-top[0] - 3, top[1] + band],
@@ -297,6 +322,7 @@ function skirtSketch(frame: Frame, worn: Worn): Sketch {
       { path: symmetric([['M', 0, top[1] + 9], ['Q', top[0] * 0.6, top[1] + 7, top[0], top[1]], ...right]) },
     ],
     lines: marks,
+    falls,
     dots: [],
   };
 }
@@ -304,13 +330,23 @@ function skirtSketch(frame: Frame, worn: Worn): Sketch {
 /** A hem that rises and falls with the folds above it, from the side to the middle. */
 function wavyHem([x, y]: Point, low: number, folds: number): Step[] {
   const steps: Step[] = [];
+  // Nearer to the middle the hem hangs lower.
+  const at = (t: number): number => low + (y - low) * t ** 1.6;
   for (let i = 0; i < folds; i++) {
-    const to = 1 - (i + 1) / folds;
-    const middle = 1 - (i + 0.5) / folds;
-    // Nearer to the middle the hem hangs lower.
-    const end = low + (y - low) * to ** 1.6;
-    steps.push(['Q', x * (middle + 0.1 / folds), end + 17, x * (middle - 0.1 / folds), end + 7]);
-    steps.push(['Q', x * (to + 0.14 / folds), end - 7, x * to, end]);
+    const [from, to] = [1 - i / folds, 1 - (i + 1) / folds];
+    const middle = (from + to) / 2;
+    const near = (t: number, share: number): number => x * (t + (middle - t) * share);
+    // Down over the roll of the fold, up into the hollow beside it.
+    steps.push([
+      'C',
+      near(from, 0.4),
+      at(from) + 1,
+      near(from, 0.55),
+      at(middle) + 10,
+      x * middle,
+      at(middle) + 9,
+    ]);
+    steps.push(['C', near(to, 0.45), at(middle) + 8, near(to, 0.36), at(to) - 2, x * to, at(to)]);
   }
   return steps;
 }
@@ -322,7 +358,7 @@ export function skirtBelow(
   waist: Point,
   hip: Point,
   hem: number,
-): { right: Step[]; marks: Lines } {
+): { right: Step[]; marks: Lines; falls: Path[] } {
   const { cut } = worn.piece;
   const length = hem - waist[1];
   const half = skirtHemHalf(frame, worn, hip[0], length);
@@ -348,6 +384,7 @@ export function skirtBelow(
       : ([['C', end[0] * 0.84, hem + dip * 0.8, end[0] * 0.44, hem + dip, 0, hem + dip]] as const)),
   ];
   const marks: Lines = [];
+  const falls: Path[] = [];
   const both = (path: Path, line: 'seam' | 'fold' = 'fold'): void => {
     marks.push({ kind: line, path }, { kind: line, path: mirrorPath(path) });
   };
@@ -360,16 +397,18 @@ export function skirtBelow(
         ]),
       );
   } else if (flared || (kind === 'a-line' && half > hip[0] * 1.18)) {
-    for (let i = 0; i < folds; i++) {
-      const x = (i + 0.5) / folds;
-      both(
-        smooth([
-          [end[0] * x, hem + dip * 0.5],
-          [end[0] * x * 0.8, hem - length * 0.34],
-          [waist[0] * x, waist[1] + length * (i % 2 === 0 ? 0.26 : 0.4)],
-        ]),
-      );
-    }
+    for (let i = 0; i < folds; i++)
+      for (const side of [1, -1] as const) {
+        const x = (i + (side === 1 ? 0.98 : 0.02)) / folds;
+        if (x > 0.94 || (side === -1 && x < 0.1)) continue;
+        falls.push(
+          fall(
+            [waist[0] * x * side, waist[1] + length * (i % 2 === 0 ? 0.2 : 0.34)],
+            [end[0] * x * side, hem + dip * 0.6],
+            30,
+          ),
+        );
+      }
   } else if (kind === 'bias') {
     both(
       smooth([
@@ -394,5 +433,17 @@ export function skirtBelow(
         ]),
       });
   }
-  return { right, marks };
+  return { right, marks, falls };
+}
+
+/** The hollow beside a fold, from where it begins to the hem, `wide` mm at its foot; the light comes from the left. */
+function fall([x0, y0]: Point, [x1, y1]: Point, wide: number): Path {
+  const [mx, my] = [x0 + (x1 - x0) * 0.42, y0 + (y1 - y0) * 0.5];
+  return [
+    ['M', x0, y0],
+    ['Q', mx, my, x1 - wide * 0.3, y1],
+    ['Q', x1 + wide * 0.2, y1 + 3, x1 + wide * 0.7, y1 + 6],
+    ['Q', mx + wide * 0.36, my, x0, y0],
+    ['Z'],
+  ];
 }

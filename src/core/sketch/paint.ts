@@ -75,7 +75,7 @@ export function paint(worn: Worn, sketch: Sketch): Item[] {
         kind: 'clip',
         path: panel.path,
         items: [
-          ...patternOver(cloth, box),
+          ...patternOver(cloth, box, panel.turn),
           ...textureOver(cloth.fabric, box, inner),
           ...lightOn(panel, litOf(average(cloth.colours), cloth.fabric), box),
         ],
@@ -84,9 +84,7 @@ export function paint(worn: Worn, sketch: Sketch): Item[] {
       items.push({ kind: 'path', path: panel.path, stroke: INK, strokeMm: LINE_MM.edge * fine });
     }
   };
-  sketch.panels.filter((panel) => panel.under).forEach(lay);
-  sketch.panels.filter((panel) => !panel.under).forEach(lay);
-  for (const { kind, path } of sketch.lines) {
+  const draw = ({ kind, path }: Sketch['lines'][number]): void => {
     items.push({
       kind: 'path',
       path,
@@ -95,7 +93,12 @@ export function paint(worn: Worn, sketch: Sketch): Item[] {
       dash: kind === 'stitch' ? [7, 5] : undefined,
       opacity: kind === 'fold' ? 0.5 : undefined,
     });
-  }
+  };
+  sketch.panels.filter((panel) => panel.under).forEach(lay);
+  sketch.lines.filter((line) => line.under).forEach(draw);
+  sketch.panels.filter((panel) => !panel.under).forEach(lay);
+  for (const path of sketch.falls ?? []) items.push(fallOf(path, crease));
+  sketch.lines.filter((line) => !line.under).forEach(draw);
   for (const dot of sketch.dots) {
     items.push({
       kind: 'path',
@@ -106,6 +109,24 @@ export function paint(worn: Worn, sketch: Sketch): Item[] {
     });
   }
   return items;
+}
+
+/** A fold's own shade: nothing where it begins, deepest at its foot. */
+function fallOf(path: Path, hex: string): Item {
+  const { x, y, h } = boxOf([path]);
+  return {
+    kind: 'path',
+    path,
+    fill: {
+      from: [x, y],
+      to: [x, y + h],
+      stops: [
+        [0, hex, 0],
+        [0.35, hex, 0.22],
+        [1, hex, 0.62],
+      ],
+    },
+  };
 }
 
 /** Lines of small things are thinner: a ring is not drawn with the pen of a coat. */

@@ -8,9 +8,10 @@ const SMALLEST_DRAWN_MM = 5;
 
 /**
  * The colours of a piece over a box, at true repeat: one path for each colour after the first, which
- * is the ground. The caller clips it to the cloth. Shares of the drawn area follow the stated shares.
+ * is the ground. The caller clips it to the cloth. Shares of the drawn area follow the stated shares. `turn`: how far the cloth
+ * is turned from upright, radians; stripes and checks turn with it.
  */
-export function patternOver(piece: Pick<Piece, 'pattern' | 'colours'>, box: Box): Item[] {
+export function patternOver(piece: Pick<Piece, 'pattern' | 'colours'>, box: Box, turn = 0): Item[] {
   const [ground, ...rest] = piece.colours;
   if (!ground) return [];
   const { kind, repeatMm, direction } = piece.pattern;
@@ -19,8 +20,34 @@ export function patternOver(piece: Pick<Piece, 'pattern' | 'colours'>, box: Box)
   const base = block(box, ground.hex);
   if (kind === 'solid' || rest.length === 0) return [base];
   const repeat = kind === 'marl' ? Math.max(10, repeatMm) : repeatMm;
-  const paths = draw(kind, box, repeat, direction ?? 'across', rest);
+  const paths =
+    turn !== 0 && TURNS.includes(kind)
+      ? draw(kind, around(box), repeat, direction ?? 'across', rest).map((path) => turned(path, box, turn))
+      : draw(kind, box, repeat, direction ?? 'across', rest);
   return [base, ...paths.map((path, i): Item => ({ kind: 'path', path, fill: rest[i]?.hex ?? ground.hex }))];
+}
+
+/** Patterns of which one sees that the cloth is turned. */
+const TURNS: readonly string[] = ['stripe', 'check'];
+
+/** A box that holds another however that is turned about its middle. */
+function around({ x, y, w, h }: Box): Box {
+  const side = Math.hypot(w, h);
+  return { x: x + w / 2 - side / 2, y: y + h / 2 - side / 2, w: side, h: side };
+}
+
+/** A path turned about the middle of a box. */
+function turned(path: Path, { x, y, w, h }: Box, by: number): Path {
+  const [mx, my, cos, sin] = [x + w / 2, y + h / 2, Math.cos(by), Math.sin(by)];
+  return path.map((step) => {
+    const [letter, ...at] = step as readonly [string, ...number[]];
+    const moved: number[] = [];
+    for (let i = 0; i < at.length; i += 2) {
+      const [dx, dy] = [(at[i] as number) - mx, (at[i + 1] as number) - my];
+      moved.push(mx + dx * cos - dy * sin, my + dx * sin + dy * cos);
+    }
+    return [letter, ...moved] as unknown as Step;
+  });
 }
 
 const block = ({ x, y, w, h }: Box, fill: string): Item => ({ kind: 'path', path: rect(x, y, w, h), fill });

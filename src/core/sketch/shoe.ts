@@ -299,12 +299,12 @@ function frontView(frame: Frame, worn: Worn): Sketch {
         ['M', calfX - half, top],
         ['Q', calfX, top + 9, calfX + half, top],
         // Over the calf, in at the ankle, out over the foot.
-        ['C', calfX + half * 1.02, top * 0.6, x + 44, top * 0.42, x + 42, -84],
-        ['C', x + 44, -60, x + wide, -46, x + wide, floor - 22],
-        ['Q', x + wide, floor, x + 10, floor],
-        ['Q', x - wide + 8, floor, x - wide + 10, floor - 22],
-        ['C', x - wide + 6, -46, x - 40, -60, x - 40, -84],
-        ['C', x - 42, top * 0.42, calfX - half * 1.02, top * 0.6, calfX - half, top],
+        ['C', calfX + half * 1.02, top * 0.62, x + 37, top * 0.5, x + 35, -92],
+        ['C', x + 36, -66, x + wide, -58, x + wide, floor - 24],
+        ['Q', x + wide - 1, floor, x + 10, floor],
+        ['Q', x - wide + 9, floor, x - wide + 10, floor - 24],
+        ['C', x - wide + 10, -58, x - 34, -66, x - 33, -92],
+        ['C', x - 35, top * 0.5, calfX - half * 1.02, top * 0.62, calfX - half, top],
         ['Z'],
       ]
     : [

@@ -1,12 +1,15 @@
 import type { Frame } from '../figure';
 import type { Path, Point } from '../path';
 import { type Worn } from '../piece';
+import type { Lines } from './lines';
 import { cornerOf } from './neckline';
 
 export interface SleeveSketch {
   readonly panel: Path;
   readonly cuff: Path;
   readonly folds: readonly Path[];
+  /** How far the sleeve stands away from upright, radians. */
+  readonly turn: number;
   /** Across the tube, for its light: from the left. */
   readonly light: readonly [Point, Point];
 }
@@ -123,8 +126,9 @@ export function sleeveOf(
               meet[1],
             ],
           ] as const)),
-    ['L', meet[0] - 44, meet[1] - 16],
-    ['L', Math.min(tip[0] - 56, meet[0] - 20), (tip[1] + underarm[1]) / 2],
+    // On under the body, and never so far that an open front shows it.
+    ['L', Math.max(meet[0] - 44, tip[0] * 0.46), meet[1] - 16],
+    ['L', Math.max(Math.min(tip[0] - 56, meet[0] - 20), tip[0] * 0.46), (tip[1] + underarm[1]) / 2],
     ['Z'],
   ];
   const back = (p: Point): Point => [p[0] - dx * cuffDepth, p[1] - dy * cuffDepth];
@@ -160,10 +164,16 @@ export function sleeveOf(
     at(length * 0.5, drift - mix(upper, end, 0.5)),
   ];
   const light: readonly [Point, Point] = across[0][0] < across[1][0] ? across : [across[1], across[0]];
-  return { panel, cuff, folds, light };
+  return { panel, cuff, folds, light, turn: Math.atan2(dx, dy) };
 }
 
 const mix = (a: number, b: number, t: number): number => a + (b - a) * t;
+
+/** Seams and folds of a sleeve, which the body lies over like the sleeve itself. */
+export const sleeveMarks = ({ cuff, folds }: SleeveSketch, flip: (path: Path) => Path): Lines => [
+  { kind: 'seam', path: flip(cuff), under: true },
+  ...folds.map((path) => ({ kind: 'fold' as const, path: flip(path), under: true })),
+];
 
 /** The light of the left sleeve: it still comes from the left. */
 export const flipLight = (light: readonly [Point, Point]): readonly [Point, Point] => [

@@ -16,7 +16,7 @@ import { frontOf } from './front';
 import { follow, type Lines } from './lines';
 import { cornerOf, upperEdge } from './neckline';
 import { sleevePart } from './parts';
-import { flipLight, sleeveOf } from './sleeve';
+import { flipLight, sleeveMarks, sleeveOf } from './sleeve';
 
 /** Height (y) of the hem of an upper piece in its frame, tucks applied. */
 function upperHem(frame: Frame, worn: Worn): number {
@@ -119,10 +119,10 @@ export function upperSketch(frame: Frame, worn: Worn): Sketch {
           path: flip(sleeve.panel),
           under: true,
           part: sleevePart(worn),
+          turn: -sgn * sleeve.turn,
           light: sgn === 1 ? sleeve.light : flipLight(sleeve.light),
         });
-        marks.push({ kind: 'seam', path: flip(sleeve.cuff) });
-        marks.push(...sleeve.folds.map((path) => ({ kind: 'fold' as const, path: flip(path) })));
+        marks.push(...sleeveMarks(sleeve, flip));
       }
     }
   }
@@ -171,9 +171,9 @@ function frontDip({ tuck, waist }: Worn['effects'], hemX: number, hem: number, f
   const fall = hem - up;
   // Cloth pulled into the band: two soft falls, and the waistband between them.
   return [
-    ['C', hemX * 0.9, hem + 12, hemX * 0.66, up + fall * 0.74, hemX * 0.5, up + fall * 0.4],
-    ['C', hemX * 0.42, up + fall * 0.24, hemX * 0.34, up + fall * 0.1, hemX * 0.24, up + 5],
-    ['Q', hemX * 0.12, up + 10, 0, up + 10],
+    ['C', hemX * 0.92, hem + 10, hemX * 0.76, hem - fall * 0.06, hemX * 0.64, hem - fall * 0.26],
+    ['C', hemX * 0.52, up + fall * 0.52, hemX * 0.46, up + fall * 0.16, hemX * 0.3, up + 8],
+    ['Q', hemX * 0.14, up + 1, 0, up + 3],
   ];
 }
 

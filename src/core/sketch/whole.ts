@@ -5,7 +5,7 @@ import type { Sketch } from './display';
 import { legOf, skirtBelow } from './lower';
 import { cornerOf, upperEdge } from './neckline';
 import { sleevePart } from './parts';
-import { flipLight, sleeveOf } from './sleeve';
+import { flipLight, sleeveMarks, sleeveOf } from './sleeve';
 import { follow, type Lines } from './lines';
 import { joined } from './upper';
 
@@ -29,6 +29,7 @@ export function wholeSketch(frame: Frame, worn: Worn): Sketch {
     waist,
   ]);
   const dots: Sketch['dots'][number][] = [];
+  const falls: Path[] = [];
   let below: readonly Step[];
   if (worn.facts.legs) {
     const shape = legOf(frame, worn, hip);
@@ -46,6 +47,7 @@ export function wholeSketch(frame: Frame, worn: Worn): Sketch {
     const skirt = skirtBelow(frame, worn, waist, hip, hem);
     below = skirt.right;
     marks.push(...skirt.marks);
+    falls.push(...skirt.falls);
   }
   const cutAt = (half: Path): Path =>
     asSkirt ? [['M', 0, waist[1] + 8], ['L', waist[0], waist[1]], ...below] : [...half, ...bodice, ...below];
@@ -65,12 +67,10 @@ export function wholeSketch(frame: Frame, worn: Worn): Sketch {
         path: flip(sleeve.panel),
         under: true,
         part: sleevePart(worn),
+        turn: -side * sleeve.turn,
         light: side === 1 ? sleeve.light : flipLight(sleeve.light),
       });
-      marks.push(
-        { kind: 'seam', path: flip(sleeve.cuff) },
-        ...sleeve.folds.map((path) => ({ kind: 'fold' as const, path: flip(path) })),
-      );
+      marks.push(...sleeveMarks(sleeve, flip));
     }
   }
   if (piece.cut.neckline === 'collar' && !asSkirt && !open) {
@@ -84,7 +84,7 @@ export function wholeSketch(frame: Frame, worn: Worn): Sketch {
     });
     for (let y = low + 30; y < frame.y.waist; y += 80) dots.push({ x: 0, y, r: 5.5 });
   }
-  return { panels, lines: marks, dots };
+  return { panels, lines: marks, falls, dots };
 }
 
 function waistLines(

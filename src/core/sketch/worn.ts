@@ -90,7 +90,7 @@ interface Cells {
 }
 
 /** Laid in the order of the drawing, so that the raster shows what the drawing shows: the later panel has the cell. */
-export const cellsOf = memo((sketch: Sketch): readonly Cells[] => {
+const cellsOf = memo((sketch: Sketch): readonly Cells[] => {
   const found: Cells[] = [];
   for (const panel of [
     ...sketch.panels.filter((each) => each.under),

@@ -11,7 +11,6 @@ import {
   USUAL_SIZES,
 } from '@core/figure';
 import { PRONOUNS } from '@core/words';
-import { parseMoney } from '@core/money';
 import { CATEGORIES, DEPARTMENTS, GOALS } from '@core/piece';
 import {
   Button,
@@ -28,6 +27,7 @@ import {
   TextInput,
 } from '@mantine/core';
 import { useForm, type UseFormReturnType } from '@mantine/form';
+import { amountOf } from '@ui/amounts';
 import { ApiProblem, showProblem } from '@ui/api';
 import { callMerging } from '@ui/merging';
 import { MeasureMap, ZoneMap } from '@ui/BodyMap';
@@ -53,11 +53,11 @@ export function EditClient({ view, opened, onClose, onSaved }: Props) {
   const form = useForm<EditValues>({
     initialValues: valuesOf(view, unit),
     validate: {
-      budget: (text) => (text !== '' && parseMoney(text) === undefined ? 'not an amount' : null),
+      budget: (text) => (text !== '' && amountOf(text) === undefined ? 'not an amount' : null),
       pieceBudget: (text) => {
         const bad = Object.entries(linesOf(text)).find(
           ([kind, amount]) =>
-            !(CATEGORIES as readonly string[]).includes(kind) || parseMoney(amount) === undefined,
+            !(CATEGORIES as readonly string[]).includes(kind) || amountOf(amount) === undefined,
         );
         return bad ? `${bad.join(' ')}: a kind and an amount a line, as "coat 220"` : null;
       },

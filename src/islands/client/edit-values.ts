@@ -1,8 +1,9 @@
 import type { StoredProfile } from '@contracts/profile';
 import type { ClientView } from '@contracts/client/client-view';
 import { BODY_MEASURES, type LengthUnit, shownLength, typedLength } from '@core/figure';
-import { parseMoney } from '@core/money';
+
 import { GOALS, type Zone } from '@core/piece';
+import { amountIn, amountOf } from '@ui/amounts';
 
 /** The fields of the client's form, as typed. */
 export interface EditValues {
@@ -54,9 +55,9 @@ export function valuesOf(view: ClientView, unit: LengthUnit): EditValues {
     about: view.about,
     email: view.email,
     phone: view.phone,
-    budget: view.boxBudgetMinor === null ? '' : (view.boxBudgetMinor / 100).toFixed(2),
+    budget: view.boxBudgetMinor === null ? '' : amountIn(view.boxBudgetMinor),
     pieceBudget: Object.entries(view.pieceBudgetMinor)
-      .map(([kind, minor]) => `${kind} ${(minor / 100).toFixed(2)}`)
+      .map(([kind, minor]) => `${kind} ${amountIn(minor)}`)
       .join('\n'),
     notes: view.notes,
     measures: measuresIn(view, unit),
@@ -168,9 +169,9 @@ export function inputOf(view: ClientView, values: EditValues, unit: LengthUnit) 
     measures,
     estimated: BODY_MEASURES.filter((name) => values.estimated.includes(name) && name in measures),
     profile: changed,
-    boxBudgetMinor: values.budget === '' ? null : (parseMoney(values.budget) ?? null),
+    boxBudgetMinor: values.budget === '' ? null : (amountOf(values.budget) ?? null),
     pieceBudgetMinor: Object.fromEntries(
-      Object.entries(linesOf(values.pieceBudget)).map(([kind, amount]) => [kind, parseMoney(amount) ?? -1]),
+      Object.entries(linesOf(values.pieceBudget)).map(([kind, amount]) => [kind, amountOf(amount) ?? -1]),
     ),
     notes: values.notes,
   };

@@ -6,13 +6,12 @@ import { CATEGORIES, type Piece } from '@core/piece';
 import { shortName } from '@core/say';
 import { NativeSelect, SegmentedControl } from '@mantine/core';
 import { toggled } from '@ui/choosing';
-import { GarmentSketch } from '@ui/GarmentSketch';
-import { Money } from '@ui/Money';
 import { Providers } from '@ui/Providers';
 import { orDies } from '@ui/worker';
 import type { MixWork } from '@workers/mix';
 import { wrap } from 'comlink';
-import { type KeyboardEvent, useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
+import { MixTable } from './MixTable';
 import { PairPanel } from './PairPanel';
 import './mix.css';
 
@@ -23,8 +22,6 @@ const KEYS = [
 ];
 const SORTS = { reach: 'Most looks first', kind: 'By kind', title: 'By name' } as const;
 type Sort = keyof typeof SORTS;
-/** From this share of what the best of friends have, two pieces are good friends. */
-const MANY = 0.4;
 
 /** Pieces of box and closet against each other: what they make together, and what stands alone. */
 export function MixPage({ view }: { readonly view: BoxView }) {
@@ -60,31 +57,11 @@ export function MixPage({ view }: { readonly view: BoxView }) {
     };
     return [...pieces.keys()].sort(by[sort]);
   }, [all, pieces, sort]);
-  const many = useMemo(() => {
-    const pairs = (shared ?? []).flatMap((row, a) => row.filter((_count, b) => a !== b));
-    return Math.max(1, MANY * Math.max(0, ...pairs));
-  }, [shared]);
   const isNew = (place: number): boolean => place < view.lines.length;
   const rows = whole ? order : order.filter(isNew);
-  const columns = order;
   const { english } = view.shop.tongue;
   const nameOf = (place: number): string => shortName(pieces[place] as Piece, english);
-  const grid = useRef<HTMLTableElement>(null);
   const toggle = (place: number): void => setOut((now) => toggled(now, place));
-  const onKey = (event: KeyboardEvent<HTMLButtonElement>, row: number, column: number): void => {
-    const by = { ArrowRight: [0, 1], ArrowLeft: [0, -1], ArrowDown: [1, 0], ArrowUp: [-1, 0] }[event.key];
-    if (event.key === 'o') toggle(rows[row] as number);
-    if (!by) return;
-    event.preventDefault();
-    const [down = 0, right = 0] = by;
-    // A piece has no cell with itself: the way goes on behind it.
-    for (let step = 1; step <= 2; step++) {
-      const cell = grid.current?.querySelector<HTMLButtonElement>(
-        `[data-at="${row + step * down} ${column + step * right}"]`,
-      );
-      if (cell) return cell.focus();
-    }
-  };
   const total = sheet?.looks.length ?? 0;
   const left = sheet ? sheet.looks.filter(({ places }) => !places.some((place) => out.has(place))).length : 0;
   const alone = (reach ?? []).flatMap(({ looks }, place) => (looks === 0 && !out.has(place) ? [place] : []));
@@ -131,79 +108,22 @@ export function MixPage({ view }: { readonly view: BoxView }) {
             </p>
           ) : (
             <div className="mix-scroll">
-              <table ref={grid} className="mix-table">
-                <thead>
-                  <tr>
-                    <th scope="col">
-                      <span className="visually-hidden">Piece</span>
-                    </th>
-                    <th scope="col" className="num">
-                      Looks
-                    </th>
-                    <th scope="col">For</th>
-                    <th scope="col">A wear, about</th>
-                    {columns.map((place) => (
-                      <th key={place} scope="col" className={isNew(place) ? 'mix-new' : undefined}>
-                        <span title={(pieces[place] as Piece).title}>
-                          <GarmentSketch piece={pieces[place] as Piece} fit={30} decorative />
-                          <span className="visually-hidden">{(pieces[place] as Piece).title}</span>
-                        </span>
-                      </th>
-                    ))}
-                  </tr>
-                </thead>
-                <tbody>
-                  {rows.map((place, row) => {
-                    const own = reach?.[place];
-                    return (
-                      <tr key={place} className={out.has(place) ? 'mix-out' : undefined}>
-                        <th scope="row">
-                          <button
-                            className="plain-button mix-name"
-                            aria-pressed={out.has(place)}
-                            title={out.has(place) ? 'With it again (o)' : 'See the sheet without it (o)'}
-                            onClick={() => toggle(place)}
-                          >
-                            {(pieces[place] as Piece).title}
-                          </button>
-                        </th>
-                        <td className="num">{own?.looks ?? ''}</td>
-                        <td className="small">{own && `${own.occasions.length} of ${occasions.length}`}</td>
-                        <td className="small">
-                          {own?.perWearMinor !== undefined && (
-                            <Money minor={own.perWearMinor} currency={view.shop.currency} />
-                          )}
-                        </td>
-                        {columns.map((other, column) => {
-                          const count = shared?.[place]?.[other] ?? 0;
-                          const words = `${nameOf(place)} with ${nameOf(other)}: ${count === 1 ? '1 look' : `${count} looks`}`;
-                          return (
-                            <td key={other}>
-                              {other === place ? (
-                                <span className="mix-self" aria-hidden />
-                              ) : (
-                                <button
-                                  className="mix-cell"
-                                  data-at={`${row} ${column}`}
-                                  data-many={count >= many ? 'many' : count > 0 ? 'some' : 'none'}
-                                  aria-label={words}
-                                  title={words}
-                                  aria-pressed={pair?.[0] === place && pair[1] === other}
-                                  tabIndex={row === 0 && column === (columns[0] === place ? 1 : 0) ? 0 : -1}
-                                  onKeyDown={(event) => onKey(event, row, column)}
-                                  onClick={() => setPair([place, other])}
-                                >
-                                  {sheet ? (count > 0 ? count : '–') : ''}
-                                </button>
-                              )}
-                            </td>
-                          );
-                        })}
-                      </tr>
-                    );
-                  })}
-                </tbody>
-              </table>
+              <MixTable
+                pieces={pieces}
+                sheet={sheet}
+                reach={reach}
+                shared={shared}
+                rows={rows}
+                columns={order}
+                occasions={occasions.length}
+                currency={view.shop.currency}
+                out={out}
+                pair={pair}
+                isNew={isNew}
+                nameOf={nameOf}
+                onToggle={toggle}
+                onPair={setPair}
+              />
             </div>
           )}
           {sheet && alone.length > 0 && (

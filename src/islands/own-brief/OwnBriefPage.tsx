@@ -2,7 +2,7 @@ import type { Problem } from '@contracts/faults';
 import type { BriefAnswers } from '@contracts/own-brief';
 import type { OwnBriefView } from '@contracts/client/brief-link-view';
 import { type LengthUnit, heightDoubt, typedLength } from '@core/figure';
-import { parseMoney } from '@core/money';
+import { amountText, parseMoney } from '@core/money';
 import type { Zone } from '@core/piece';
 import { Button, Chip, NumberInput, SegmentedControl, TagsInput, Textarea, TextInput } from '@mantine/core';
 import { ZoneMap } from '@ui/BodyMap';
@@ -243,9 +243,9 @@ function Occasions({ answers, onChange }: PartProps) {
 
 function Budget({ answers, onChange, currency }: PartProps & { readonly currency: string }) {
   const [text, setText] = useState(
-    answers.budgetMinor === undefined ? '' : (answers.budgetMinor / 100).toFixed(2),
+    answers.budgetMinor === undefined ? '' : amountText(answers.budgetMinor, currency),
   );
-  const minor = parseMoney(text);
+  const minor = parseMoney(text, currency);
   return (
     <TextInput
       label={`About how much for all of it in ${currency}`}
@@ -254,7 +254,7 @@ function Budget({ answers, onChange, currency }: PartProps & { readonly currency
       error={text.trim() !== '' && (minor === undefined || minor < 0) ? 'not an amount' : undefined}
       onChange={(event) => {
         setText(event.currentTarget.value);
-        onChange({ budgetMinor: parseMoney(event.currentTarget.value) });
+        onChange({ budgetMinor: parseMoney(event.currentTarget.value, currency) });
       }}
     />
   );

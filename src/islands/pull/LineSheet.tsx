@@ -11,10 +11,11 @@ import {
   suggestedAlterations,
 } from '@core/fit';
 import { bodyOf } from '@core/figure';
-import { money, parseMoney } from '@core/money';
+import { money } from '@core/money';
 import { objectionWords } from '@core/pull';
 import type { Tongue } from '@core/words';
 import { Button, Checkbox, Modal, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { amountIn, amountOf } from '@ui/amounts';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Money } from '@ui/Money';
 import { useAsked } from '@ui/useAsked';
@@ -206,17 +207,17 @@ function Alterations({
   const jobs = jobsFor(line.piece);
   const [job, setJob] = useState<AlterationJob>(jobs[0] ?? 'take-in');
   const [cm, setCm] = useState<number | string>('');
-  const [price, setPrice] = useState((ALTERATION_USUAL[job].priceMinor / 100).toFixed(2));
+  const [price, setPrice] = useState(amountIn(ALTERATION_USUAL[job].priceMinor));
   const [days, setDays] = useState<number | string>(ALTERATION_USUAL[job].leadDays);
   const { currency } = view.shop;
   const choose = (next: AlterationJob, mm?: number): void => {
     setJob(next);
-    setPrice((ALTERATION_USUAL[next].priceMinor / 100).toFixed(2));
+    setPrice(amountIn(ALTERATION_USUAL[next].priceMinor));
     setDays(ALTERATION_USUAL[next].leadDays);
     if (mm !== undefined) setCm(mm / 10);
   };
   const mm = typeof cm === 'number' ? Math.round(cm * 10) : 0;
-  const priceMinor = parseMoney(price);
+  const priceMinor = amountOf(price);
   const fault = typeof cm === 'number' ? alterationFault(line.piece, { job, mm }) : undefined;
   const ready = typeof cm === 'number' && !fault && priceMinor !== undefined && typeof days === 'number';
   const suggested = suggestedAlterations(line.piece, bodyOf(view.client.profile.measures)).filter(

@@ -3,8 +3,9 @@ import type { PullRow } from '@contracts/pull/pull-row';
 import type { Profile } from '@core/client';
 import type { Category } from '@core/piece';
 import { alternativesTo } from '@core/pull';
-import { parseMoney } from '@core/money';
+
 import { useDebouncedValue } from '@mantine/hooks';
+import { amountOf } from '@ui/amounts';
 import { useAsked } from '@ui/useAsked';
 import { useMemo } from 'react';
 
@@ -22,7 +23,7 @@ const asked = (boxId: string, { askId, most, categories, fitsOnly }: PullFilter)
   boxId,
   askId,
   categories: [...categories],
-  mostMinor: most.trim() === '' ? null : (parseMoney(most) ?? null),
+  mostMinor: most.trim() === '' ? null : (amountOf(most) ?? null),
   fitsOnly,
 });
 

@@ -1,8 +1,9 @@
 import type { PromotionView } from '@contracts/shop/shop-page-view';
-import { money, parseMoney, type PromotionKind } from '@core/money';
+import { money, type PromotionKind } from '@core/money';
 import { CATEGORIES, CATEGORY, type Category } from '@core/piece';
 import { Button, MultiSelect, NativeSelect, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
+import { amountIn, amountOf } from '@ui/amounts';
 import { ApiProblem, call, showDone, showProblem } from '@ui/api';
 import { dayWords } from '@ui/days';
 import { useState } from 'react';
@@ -34,7 +35,7 @@ export function PromotionsPanel({ initial, today, currency }: Props) {
     initialValues: { ...BLANK, fromDay: today, toDay: today },
     validate: {
       code: (code) => (code.trim() === '' ? 'A word for it, as AUTUMN' : null),
-      amount: (amount) => (parseMoney(amount) ? null : 'How much, as 10 or 15.50'),
+      amount: (amount) => (amountOf(amount) ? null : 'How much, as 10 or 15.50'),
       toDay: (toDay, { fromDay }) => (toDay < fromDay ? 'Ends before it begins' : null),
     },
   });
@@ -43,7 +44,7 @@ export function PromotionsPanel({ initial, today, currency }: Props) {
   const save = async ({ amount, ...given }: typeof form.values): Promise<void> => {
     setBusy(true);
     try {
-      const answer = await call('save-promotion', { ...given, value: parseMoney(amount) ?? 0 });
+      const answer = await call('save-promotion', { ...given, value: amountOf(amount) ?? 0 });
       setPromotions(answer.promotions);
       form.setValues({ ...BLANK, fromDay: today, toDay: today });
       showDone('The promotion is saved.');
@@ -94,7 +95,7 @@ export function PromotionsPanel({ initial, today, currency }: Props) {
                   onClick={() =>
                     form.setValues({
                       ...promotion,
-                      amount: (promotion.value / 100).toFixed(2),
+                      amount: amountIn(promotion.value),
                       categories: [...promotion.categories],
                     })
                   }

@@ -1,8 +1,9 @@
 import type { Input } from '@contracts/calls';
 import type { ShopPageView } from '@contracts/shop/shop-page-view';
-import { parseMoney, type Rounding } from '@core/money';
+import { type Rounding } from '@core/money';
 import { Button, Checkbox, NativeSelect, NumberInput, Switch, Textarea, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
+import { amountIn, amountOf } from '@ui/amounts';
 import { ApiProblem, showDone, showProblem } from '@ui/api';
 import { callMerging } from '@ui/merging';
 import { useState } from 'react';
@@ -39,7 +40,7 @@ const valuesOf = (terms: Terms) => ({
   ...terms,
   taxPercent: terms.taxBp / 100,
   keepAllPercent: terms.keepAllBp / 100,
-  fee: (terms.styleFeeMinor / 100).toFixed(2),
+  fee: amountIn(terms.styleFeeMinor),
   holidays: terms.holidays.join('\n'),
   // An empty field of this form library is '', never null.
   keepMeasuresMonths: terms.keepMeasuresMonths ?? ('' as number | ''),
@@ -52,7 +53,7 @@ const termsOf = ({ taxPercent, keepAllPercent, fee, holidays, ...rest }: Values)
   ...rest,
   taxBp: Math.round(taxPercent * 100),
   keepAllBp: Math.round(keepAllPercent * 100),
-  styleFeeMinor: parseMoney(fee) ?? 0,
+  styleFeeMinor: amountOf(fee) ?? 0,
   keepMeasuresMonths: monthsOf(rest.keepMeasuresMonths),
   keepPhotosMonths: monthsOf(rest.keepPhotosMonths),
   keepBoxesMonths: monthsOf(rest.keepBoxesMonths),
@@ -81,7 +82,7 @@ export function TermsPanel({ terms, version, currency }: Props) {
     initialValues: valuesOf(terms),
     validate: {
       shopName: (name) => (name.trim() === '' ? 'A shop has a name' : null),
-      fee: (fee) => (parseMoney(fee) === undefined ? `${fee}: not an amount, as 20.00` : null),
+      fee: (fee) => (amountOf(fee) === undefined ? `${fee}: not an amount, as 20.00` : null),
       holidays: (days) => {
         const odd = days
           .split(/[\s,;]+/)

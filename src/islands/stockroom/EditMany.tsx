@@ -1,8 +1,9 @@
 import type { Input } from '@contracts/calls';
-import { parseMoney } from '@core/money';
+
 import { CARES, SEASONS } from '@core/piece';
 import { Button, MultiSelect, NativeSelect, NumberInput, Popover, TagsInput, TextInput } from '@mantine/core';
 import { useState } from 'react';
+import { amountOf } from '@ui/amounts';
 
 type Changes = Input<'edit-garments'>['set'];
 
@@ -27,7 +28,7 @@ export function EditMany({ count, currency, busy, onSet }: Props) {
   const [opened, setOpened] = useState(false);
   const [draft, setDraft] = useState(NOTHING);
   const set = (part: Partial<typeof NOTHING>): void => setDraft((now) => ({ ...now, ...part }));
-  const costMinor = draft.cost.trim() === '' ? undefined : parseMoney(draft.cost);
+  const costMinor = draft.cost.trim() === '' ? undefined : amountOf(draft.cost);
   const costFault = draft.cost.trim() !== '' && (costMinor === undefined || costMinor < 0);
   const changes: Changes = {
     ...(draft.label.trim() ? { label: draft.label.trim() } : {}),

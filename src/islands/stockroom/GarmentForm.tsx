@@ -1,7 +1,8 @@
 import type { GarmentSheet } from '@contracts/stock/garment-sheet';
-import { parseMoney } from '@core/money';
+
 import { sizeWords, styleIdOf } from '@core/stock';
 import { Button, FileButton, Modal, Tabs, TextInput } from '@mantine/core';
+import { amountIn, amountOf } from '@ui/amounts';
 import { ApiProblem, call, showDone, showProblem } from '@ui/api';
 import { callMerging } from '@ui/merging';
 import { GarmentSketch } from '@ui/GarmentSketch';
@@ -101,8 +102,8 @@ function Sheet({ sheet, onChanged, onPhotoOff, onBooked, onSaved }: SheetProps) 
     sheet
       ? {
           ...sheet,
-          price: sheet.priceMinor === null ? '' : (sheet.priceMinor / 100).toFixed(2),
-          cost: sheet.costMinor === null ? '' : (sheet.costMinor / 100).toFixed(2),
+          price: sheet.priceMinor === null ? '' : amountIn(sheet.priceMinor),
+          cost: sheet.costMinor === null ? '' : amountIn(sheet.costMinor),
         }
       : NEW_SHOP,
   );
@@ -143,10 +144,10 @@ function Sheet({ sheet, onChanged, onPhotoOff, onBooked, onSaved }: SheetProps) 
     }
   };
   const save = async (): Promise<void> => {
-    const priceMinor = parseMoney(shop.price);
+    const priceMinor = amountOf(shop.price);
     const found: Record<string, string> = rowFaults(rows);
     if (priceMinor === undefined || priceMinor < 0) found.priceMinor = 'an amount is wanted, as 129.00';
-    const costMinor = shop.cost.trim() === '' ? null : parseMoney(shop.cost);
+    const costMinor = shop.cost.trim() === '' ? null : amountOf(shop.cost);
     if (costMinor === undefined || (costMinor ?? 0) < 0) found.costMinor = 'an amount, or nothing';
     if (rows.length === 0) found.sizes = 'a garment has at least one size';
     setFaults(found);

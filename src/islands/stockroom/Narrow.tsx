@@ -1,10 +1,11 @@
 import { colourName, colourNames } from '@core/colour';
-import { money, parseMoney } from '@core/money';
+import { money } from '@core/money';
 import { CARES, PATTERN_KINDS, SEASONS, TEXTURES } from '@core/piece';
 import { Button, NativeSelect, NumberInput, Popover, TextInput } from '@mantine/core';
 import { IconX } from '@tabler/icons-react';
 import { useState } from 'react';
 import type { StockAsk } from './useStock';
+import { amountIn, amountOf } from '@ui/amounts';
 
 export type NarrowTo = NonNullable<StockAsk['narrow']>;
 
@@ -91,10 +92,10 @@ export function Narrow({ narrow, currency, onChange }: Props) {
       size="xs"
       label={`${label}, ${currency}`}
       inputMode="decimal"
-      defaultValue={narrow[name] === undefined ? '' : (narrow[name] / 100).toFixed(2)}
+      defaultValue={narrow[name] === undefined ? '' : amountIn(narrow[name])}
       onChange={(event) => {
         const { value } = event.currentTarget;
-        const minor = value.trim() === '' ? undefined : parseMoney(value);
+        const minor = value.trim() === '' ? undefined : amountOf(value);
         if (value.trim() === '' || (minor !== undefined && minor >= 0)) set({ [name]: minor });
       }}
     />

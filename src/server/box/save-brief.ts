@@ -10,6 +10,8 @@ import { note } from '../audit';
 import { conflict, invalid, stale } from '../problem';
 import { serve } from '../use-case';
 import { setHoldClock } from './hold-clock';
+import { money } from '@core/money';
+import { shopOf } from '../shop/settings';
 import { boxView } from './box-view';
 import { boxOf } from './lines';
 
@@ -17,7 +19,10 @@ export const saveBrief = serve(saveBriefCall, {
   async run(context, input) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, input.boxId, true);
-    if (row.version !== input.version) throw stale(whatChanged(row, input), await currentOf(tx, row));
+    if (row.version !== input.version) {
+      const { currency } = await shopOf(tx, actor.shopId);
+      throw stale(whatChanged(row, input, currency), await currentOf(tx, row));
+    }
     if (isSettled(row.state)) throw conflict('The brief of a box that has gone out stays as it was.');
     const known = await occasionsAmong(tx, row.clientId, input.occasionIds);
     const missing = input.occasionIds.filter((id) => !known.has(id));
@@ -61,12 +66,13 @@ async function currentOf(tx: Writer, row: BoxRecord) {
 function whatChanged(
   row: BoxRecord,
   input: { budgetMinor: number | null; notToSend: string; mood: readonly string[] },
+  currency: string,
 ): Fault[] {
   const changed: Fault[] = [];
   if (row.budgetMinor !== input.budgetMinor)
     changed.push({
       path: 'budgetMinor',
-      message: `now ${row.budgetMinor === null ? 'no budget' : (row.budgetMinor / 100).toFixed(2)}`,
+      message: `now ${row.budgetMinor === null ? 'no budget' : money(row.budgetMinor, currency)}`,
     });
   if (row.notToSend !== input.notToSend)
     changed.push({ path: 'notToSend', message: `now "${row.notToSend}"` });

@@ -3,20 +3,21 @@ import { saveLookCall } from '@contracts/look/save-look';
 import { broughtTo, hasLeft, isSettled } from '@core/box';
 import { piecesOf, settingOf } from '@contracts/look-pieces';
 import { judge } from '@core/look';
-import { changeBox, occasionIdsOf } from '@data/box/boxes';
+import { changeBox } from '@data/box/boxes';
 import { addLook, changeLook, removeLook as dropLook } from '@data/box/looks';
 import { note } from '../audit';
 import { conflict, invalid, notFound, stale } from '../problem';
 import { serve } from '../use-case';
 import { boxView } from './box-view';
 import { boxOf } from './lines';
+import { lookGround } from './look-ground';
 
 export const saveLook = serve(saveLookCall, {
   async run(context, input) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, input.boxId, true);
     if (isSettled(row.state)) throw conflict('The looks of a box that has gone out stay as they were.');
-    const before = await boxView(tx, actor, row.id, now);
+    const before = await lookGround(tx, actor.shopId, row);
     const known = new Set([
       ...before.lines.map((line) => line.piece.id),
       ...before.owned.map((piece) => piece.id),
@@ -27,9 +28,9 @@ export const saveLook = serve(saveLookCall, {
     if (new Set(input.pieces.map(({ ref }) => ref)).size < input.pieces.length)
       faults.push({ path: 'pieces', message: 'one piece stands in the look twice' });
     if (faults.length > 0) throw invalid(faults);
-    if (input.occasionId !== null && !(await occasionIdsOf(tx, row.id)).includes(input.occasionId))
-      throw invalid([{ path: 'occasionId', message: 'not an occasion of this box' }]);
     const occasion = before.occasions.find(({ id }) => id === input.occasionId)?.occasion;
+    if (input.occasionId !== null && !occasion)
+      throw invalid([{ path: 'occasionId', message: 'not an occasion of this box' }]);
     const { findings } = judge(
       piecesOf(before, input.pieces),
       settingOf(before, occasion),

@@ -12,7 +12,7 @@ export const importClients = serve(importClientsCall, {
     const { tx, actor } = context;
     // One file after the other: brought in by two at once, it is brought in once.
     const shop = await shopOf(tx, actor.shopId, take !== 'check');
-    const { rows, faults } = readClientCsv(csv, shop.units);
+    const { rows, faults } = readClientCsv(csv, shop);
     const there = await clientsOf(tx, actor.shopId);
     const keys = new Set(there.map(clientKey));
     const fresh = rows.filter(({ input }) => !keys.has(clientKey(input)));

@@ -7,13 +7,15 @@ import { sizesOf, sizesWithCodes } from '@data/stock/sizes';
 import { note } from '../audit';
 import type { Context } from '../context';
 import { mustBeWhole } from '../import-file';
+import { shopOf } from '../shop/settings';
 import { serve } from '../use-case';
 import { garmentFacts } from './garment';
 import { addSize, firstLocation, storedMeasures } from './size-run';
 
 export const importStock = serve(importStockCall, {
   async run(context, { csv, take }) {
-    const read = readStock(csv);
+    const { currency } = await shopOf(context.tx, context.actor.shopId);
+    const read = readStock(csv, currency);
     const { fresh, known, faults: clashes } = await compare(context, read.rows);
     const faults = [...read.faults, ...clashes].sort((a, b) => a.row - b.row);
     const good = fresh.map(({ row, title, size, sku, qty, priceMinor }) => ({

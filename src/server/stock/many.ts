@@ -90,5 +90,7 @@ export async function stockText(tx: Reader, shopId: string, format: 'csv' | 'jso
       shelf: new Map(own.map(({ variant: size, at }) => [size.id, at.shelf ?? 0])),
     };
   });
-  return format === 'csv' ? stockCsv(garments) : stockJson(garments);
+  if (format !== 'csv') return stockJson(garments);
+  const { currency } = await shopOf(tx, shopId);
+  return stockCsv(garments, currency);
 }

@@ -204,18 +204,6 @@ export const send = (title: string, at: Setting, ...pieces: readonly GivenPiece[
   setting: at,
   pieces: made(pieces),
 });
-export const change = (
-  title: string,
-  rule: string,
-  at: Setting,
-  ...pieces: readonly GivenPiece[]
-): WorkedLook => ({
-  title,
-  setting: at,
-  pieces: made(pieces),
-  change: rule,
-});
-
 /** A look we would change, and the same with one thing changed as we would change it. */
 export interface MendedLook extends WorkedLook {
   readonly change: string;

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { sure } from '../../support/sure';
 
 const only = (text: string, units: 'cm' | 'in' = 'cm') => {
-  const { rows, faults } = readClientCsv(text, units);
+  const { rows, faults } = readClientCsv(text, { units, currency: 'EUR' });
   expect(faults).toEqual([]);
   return rows.map(({ input }) => input);
 };
@@ -54,7 +54,7 @@ describe('a file of clients', () => {
         'Dot,,168,20,\n' +
         'Eve,,168,70,200\n' +
         'eve,,170,71,\n',
-      'cm',
+      { units: 'cm', currency: 'EUR' },
     );
     expect(rows.map(({ row, input }) => [row, input.name])).toEqual([[6, 'Eve']]);
     expect(faults.map(({ row, path }) => [row, path])).toEqual([
@@ -67,19 +67,21 @@ describe('a file of clients', () => {
     ]);
   });
   it('without a name column, or without rows, says so once', () => {
-    expect(readClientCsv('email\na@example.invalid', 'cm').faults).toEqual([
+    expect(readClientCsv('email\na@example.invalid', { units: 'cm', currency: 'EUR' }).faults).toEqual([
       { row: 1, path: 'name', code: 'missing-column' },
     ]);
-    expect(sure(readClientCsv('name,height', 'cm').faults[0]).path).toBe('(file)');
+    expect(sure(readClientCsv('name,height', { units: 'cm', currency: 'EUR' }).faults[0]).path).toBe(
+      '(file)',
+    );
   });
   it('throws at nothing, and every row is either read or told', () => {
     fc.assert(
       fc.property(fc.array(fc.string({ maxLength: 20 }), { maxLength: 6 }), (cells) => {
         const line = cells.map((cell) => `"${cell.replaceAll('"', '""')}"`).join(',');
-        const { rows, faults } = readClientCsv(
-          `name,email,height,sizes,budget,heel\nAda,,,,,\n${line}\n`,
-          'in',
-        );
+        const { rows, faults } = readClientCsv(`name,email,height,sizes,budget,heel\nAda,,,,,\n${line}\n`, {
+          units: 'in',
+          currency: 'EUR',
+        });
         expect(rows.length + faults.length).toBeGreaterThan(0);
       }),
     );

@@ -4,7 +4,8 @@ import { importFaultWords } from '@contracts/import-fault';
 import { sure } from '../../support/sure';
 
 const HEAD = 'title,category,colours,size,sku,price,qty';
-const row = (line: string, head = HEAD) => readStockCsv(`${head}\n${line}`);
+const read = (text: string) => readStockCsv(text, 'EUR');
+const row = (line: string, head = HEAD) => read(`${head}\n${line}`);
 
 describe('stock files', () => {
   it('read names and hexes with shares, fibres, lists, nested fields', () => {
@@ -36,14 +37,14 @@ describe('stock files', () => {
     });
   });
   it('take semicolons, a BOM, Windows line ends, quotes and newlines inside a cell', () => {
-    const { rows, faults } = readStockCsv(
+    const { rows, faults } = read(
       `\uFEFF${HEAD.replace(/,/g, ';')}\r\n"Two\r\nlines ""quoted""";tee;white;S;A-1;10;1\r\n`,
     );
     expect(faults).toEqual([]);
     expect(rows[0]?.title).toBe('Two\r\nlines "quoted"');
   });
   it('make sizes of one garment share a key, colourways not', () => {
-    const { rows } = readStockCsv(`${HEAD}\nT,tee,white,S,1,10,1\nT,tee,white,M,2,10,1\nT,tee,navy,M,3,10,1`);
+    const { rows } = read(`${HEAD}\nT,tee,white,S,1,10,1\nT,tee,white,M,2,10,1\nT,tee,navy,M,3,10,1`);
     expect(new Set(rows.map(({ garmentKey }) => garmentKey)).size).toBe(2);
   });
   it.each([
@@ -61,14 +62,14 @@ describe('stock files', () => {
     expect(importFaultWords(sure(faults[0])).startsWith(message)).toBe(true);
   });
   it('tell missing and unknown columns once, on the header row', () => {
-    expect(readStockCsv('title,size\na,b').faults.every((fault) => fault.row === 1)).toBe(true);
+    expect(read('title,size\na,b').faults.every((fault) => fault.row === 1)).toBe(true);
     expect(row('T,tee,white,S,A,10,1,x', `${HEAD},shade`).faults).toEqual([
       { row: 1, path: 'shade', code: 'unknown-column' },
     ]);
-    expect(readStockCsv(HEAD).faults).toEqual([{ row: 1, path: '(file)', code: 'no-rows' }]);
+    expect(read(HEAD).faults).toEqual([{ row: 1, path: '(file)', code: 'no-rows' }]);
   });
   it('refuse a bad EAN and a SKU that stands twice', () => {
-    const { faults } = readStockCsv(
+    const { faults } = read(
       `${HEAD},ean\nT,tee,white,S,A,10,1,6291041500214\nT,tee,white,M,B,10,1,\nT,tee,white,L,B,10,1,`,
     );
     expect(faults.map(({ row: at, path }) => `${at} ${path}`)).toEqual(['2 ean', '4 sku']);

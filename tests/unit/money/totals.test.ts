@@ -1,4 +1,4 @@
-import { boxTotal, money, parseMoney, spread } from '@core/money';
+import { amountText, boxTotal, money, parseMoney, spread } from '@core/money';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 
@@ -132,7 +132,21 @@ describe('amounts in words', () => {
     ['blu', undefined],
     ['', undefined],
   ])('reads %j as %s', (text, minor) => {
-    expect(parseMoney(text)).toBe(minor);
+    expect(parseMoney(text, 'EUR')).toBe(minor);
   });
   it('prints cents', () => expect(money(12_950, 'EUR')).toBe('€129.50'));
+  it.each([
+    ['JPY', '12900', 12_900, '12900'],
+    ['KWD', '12,9', 12_900, '12.900'],
+    ['EUR', '129', 12_900, '129.00'],
+  ])('of %s: typed as %s, shown in a field as it is read', (currency, typed, minor, shown) => {
+    expect(parseMoney(typed, currency)).toBe(minor);
+    expect(amountText(minor, currency)).toBe(shown);
+    expect(parseMoney(amountText(minor, currency), currency)).toBe(minor);
+  });
+  it('refuses more decimals than a currency has', () => {
+    expect(parseMoney('129.50', 'JPY')).toBeUndefined();
+    expect(parseMoney('1.234', 'EUR')).toBeUndefined();
+    expect(money(12_900, 'JPY')).toMatch(/12,900$/);
+  });
 });

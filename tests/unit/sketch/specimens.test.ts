@@ -103,9 +103,12 @@ describe('outlines at true scale', () => {
 describe('patterns', () => {
   const GRID: Grid = { x0: 0, y0: 0, columns: 320, rows: 300, mm: 2 };
 
-  it.each(PATTERN_KINDS.filter((kind) => kind !== 'solid' && kind !== 'graphic'))(
-    '%s: drawn shares stand within 5 points of the stated',
-    (kind) => {
+  const kinds = PATTERN_KINDS.filter((kind) => kind !== 'solid' && kind !== 'graphic');
+  const turned = (['stripe', 'check'] as const).map((kind) => [kind, 0.31] as const);
+
+  it.each([...kinds.map((kind) => [kind, 0] as const), ...turned])(
+    '%s, turned by %f: drawn shares stand within 5 points of the stated',
+    (kind, turn) => {
       for (const shares of [
         [0.7, 0.3],
         [0.62, 0.24, 0.14],
@@ -117,7 +120,10 @@ describe('patterns', () => {
         }));
         const specimen = SPECIMENS[0]?.specimens[0]?.piece;
         if (!specimen) throw new Error('no specimen');
-        const items = patternItems({ ...specimen, colours, pattern: { kind, repeatMm: 60, contrast: 0.6 } });
+        const items = patternItems(
+          { ...specimen, colours, pattern: { kind, repeatMm: 60, contrast: 0.6 } },
+          turn,
+        );
         // Later colours lie over earlier ones, as they are drawn.
         const drawnOver = shares.map(() => emptyBits(GRID));
         items.forEach((path, i) => {
@@ -145,8 +151,8 @@ describe('patterns', () => {
 });
 
 /** Paths of the colours after the ground, over 640 × 600 mm of cloth. */
-function patternItems(piece: Parameters<typeof patternOver>[0]): Path[] {
-  return patternOver(piece, { x: 0, y: 0, w: 640, h: 600 })
+function patternItems(piece: Parameters<typeof patternOver>[0], turn: number): Path[] {
+  return patternOver(piece, { x: 0, y: 0, w: 640, h: 600 }, turn)
     .slice(1)
     .flatMap((item) => (item.kind === 'path' ? [item.path] : []));
 }

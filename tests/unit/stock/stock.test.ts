@@ -71,10 +71,10 @@ const given: StockExport = {
 
 describe('a stock file that was written', () => {
   it.each([
-    ['CSV', stockCsv([given])],
+    ['CSV', stockCsv([given], 'EUR')],
     ['JSON', stockJson([given])],
   ])('as %s reads back as what it was', (_kind, text) => {
-    const { rows, faults } = readStock(text);
+    const { rows, faults } = readStock(text, 'EUR');
     expect(faults).toEqual([]);
     expect(rows[0]).toMatchObject({
       title: given.title,
@@ -90,23 +90,28 @@ describe('a stock file that was written', () => {
     expect(rows[0]?.attributes.cut?.neckline).toBe('crew');
   });
   it('says nothing of a cost that nobody gave, and refuses one that is no amount', () => {
-    const silent = [stockCsv([{ ...given, costMinor: null }]), stockJson([{ ...given, costMinor: null }])];
-    for (const text of silent) expect(readStock(text).rows[0]?.costMinor).toBeUndefined();
-    const wrong = stockCsv([given]).replace('17.20', '-3');
-    expect(readStock(wrong).faults[0]).toMatchObject({ row: 2, path: 'cost' });
+    const silent = [
+      stockCsv([{ ...given, costMinor: null }], 'EUR'),
+      stockJson([{ ...given, costMinor: null }]),
+    ];
+    for (const text of silent) expect(readStock(text, 'EUR').rows[0]?.costMinor).toBeUndefined();
+    const wrong = stockCsv([given], 'EUR').replace('17.20', '-3');
+    expect(readStock(wrong, 'EUR').faults[0]).toMatchObject({ row: 2, path: 'cost' });
   });
   it('keeps in JSON what a row of cells cannot hold', () => {
-    expect(readStock(stockJson([given])).rows[0]?.attributes.features).toEqual(given.attributes.features);
+    expect(readStock(stockJson([given]), 'EUR').rows[0]?.attributes.features).toEqual(
+      given.attributes.features,
+    );
   });
   it('holds no cell that a spreadsheet would run', () => {
-    for (const cell of stockCsv([given]).split(/[\r\n,]+/)) expect(cell).not.toMatch(/^"?[=+@]/);
+    for (const cell of stockCsv([given], 'EUR').split(/[\r\n,]+/)) expect(cell).not.toMatch(/^"?[=+@]/);
   });
   it('tells what is wrong with a JSON file, by garment and field', () => {
-    expect(readStock('{').faults[0]).toMatchObject({ path: '(file)', code: 'not-json' });
-    expect(readStock('{"a":1}').faults[0]).toMatchObject({ params: { format: 'ivory-rail/stock@1' } });
+    expect(readStock('{', 'EUR').faults[0]).toMatchObject({ path: '(file)', code: 'not-json' });
+    expect(readStock('{"a":1}', 'EUR').faults[0]).toMatchObject({ params: { format: 'ivory-rail/stock@1' } });
     const bad = JSON.parse(stockJson([given, given]));
     bad.garments[1].priceMinor = -1;
-    const { rows, faults } = readStock(JSON.stringify(bad));
+    const { rows, faults } = readStock(JSON.stringify(bad), 'EUR');
     expect(rows).toHaveLength(1);
     expect(faults[0]).toMatchObject({ row: 2, path: 'priceMinor', params: { why: 'not below 0' } });
   });
@@ -124,7 +129,10 @@ describe('a cell', () => {
   });
   it('is told line by line when five thousand are faulty', () => {
     const lines = Array.from({ length: 5000 }, (_, i) => `T,tee,blu,S,K-${i},10,1`);
-    const { rows, faults } = readStock(`title,category,colours,size,sku,price,qty\n${lines.join('\n')}`);
+    const { rows, faults } = readStock(
+      `title,category,colours,size,sku,price,qty\n${lines.join('\n')}`,
+      'EUR',
+    );
     expect(rows).toEqual([]);
     expect(faults).toHaveLength(5000);
     expect(faults[4999]).toMatchObject({ row: 5001, path: 'colours[0].hex' });

@@ -9,12 +9,22 @@ export interface Effect {
   readonly waist?: 'at the waistband' | 'at its own hem' | undefined;
   /** One long line down the front. */
   readonly vertical?: boolean | undefined;
-  readonly code: 'tucked' | 'knotted' | 'belted' | 'open' | 'rolled' | 'beneath' | 'pressed';
+  readonly code:
+    | 'tucked'
+    | 'knotted'
+    | 'belted'
+    | 'open'
+    | 'rolled'
+    | 'beneath'
+    | 'pressed'
+    | 'wrapped'
+    | 'wrapped-low'
+    | 'wrapped-back';
 }
 
 /** The effect of the way a piece is worn, or undefined when it is worn as it comes. */
 export function effectOf(worn: Worn, all: readonly Worn[]): Effect | undefined {
-  const { waist, front, sleeves, as, press } = worn.effects;
+  const { waist, front, sleeves, as, press, wrapped } = worn.effects;
   if (isTucked(worn)) return worn.slot === 'top' ? { waist: 'at the waistband', code: 'tucked' } : undefined;
   if (waist) return { waist: 'at the waistband', code: waist };
   if (front === 'open')
@@ -22,6 +32,9 @@ export function effectOf(worn: Worn, all: readonly Worn[]): Effect | undefined {
       ? { vertical: true, code: 'open' }
       : undefined;
   if (sleeves) return { code: 'rolled' };
+  if (wrapped === 'low') return { code: 'wrapped-low' };
+  if (wrapped === 'back') return { code: 'wrapped-back' };
+  if (wrapped) return { waist: 'at the waistband', code: 'wrapped' };
   if (press) return { code: 'pressed' };
   if (as === 'beneath')
     return all.some((other) => other.slot === 'top' && other !== worn)
@@ -36,6 +49,10 @@ const words = wording({
   belted: (_, say) => `Belted, ${say.the()} ${say.verb('make')} a waist.`,
   open: (_, say) => `Worn open, ${say.the()} ${say.verb('make')} one long line.`,
   rolled: (_, say) => `The sleeves of ${say.the()} end just below the elbow.`,
+  wrapped: (_, say) =>
+    `Tied at the waist, ${say.the()} ${say.verb('make')} one and ${say.verb('open')} the neck.`,
+  'wrapped-low': (_, say) => `Tied low, ${say.the()} ${say.verb('lengthen')} the body.`,
+  'wrapped-back': (_, say) => `Back to front, ${say.the()} ${say.verb('be')} plain in front and bare behind.`,
   pressed: (_, say) => `Pressed, ${say.the()} ${say.verb('look')} a step smarter.`,
   beneath: (_, say) => `With ${say.the()} beneath, the hem of the top marks the waist.`,
 });
