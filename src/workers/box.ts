@@ -1,5 +1,6 @@
-import { type BoxFinding, type BoxInput, judgeBox, Reach } from '@core/box-rules';
+import { type BoxFinding, type BoxInput, judgeBox, type Opened, Reach } from '@core/box-rules';
 import type { Setting } from '@core/look';
+import type { Occasion } from '@core/occasion';
 import type { Piece } from '@core/piece';
 import type { Settings } from '@core/rules';
 import { expose } from 'comlink';
@@ -8,6 +9,8 @@ export interface ReachInput {
   /** Closet and box: what a candidate is worn with. */
   readonly others: readonly Piece[];
   readonly candidates: readonly Piece[];
+  /** What the box is for. */
+  readonly occasions: readonly Occasion[];
   readonly setting: Setting;
   readonly settings: Settings;
 }
@@ -17,13 +20,13 @@ const work = {
   judge(input: BoxInput): readonly BoxFinding[] {
     return judgeBox(input);
   },
-  /** Tells of each candidate how many looks it opens, one after the other. */
+  /** Tells of each candidate how many looks it opens and which shows it best, one after the other. */
   async opened(
-    { others, candidates, setting, settings }: ReachInput,
-    tell: (id: string, looks: number) => Promise<void>,
+    { others, candidates, occasions, setting, settings }: ReachInput,
+    tell: (id: string, opened: Opened) => Promise<void>,
   ): Promise<void> {
     const reach = new Reach(others, candidates, setting, settings);
-    for (const { id } of candidates) await tell(id, reach.of(id));
+    for (const { id } of candidates) await tell(id, reach.opened(id, occasions));
   },
 };
 export type BoxWork = typeof work;

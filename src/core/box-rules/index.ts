@@ -1,3 +1,3 @@
 export { type BoxFinding, type BoxInput, type BoxRule } from './box-rule';
 export { BOX_RULES, boxSentence, boxSpeaker, judgeBox } from './judge-box';
-export { Reach } from './reach';
+export { type Opened, Reach } from './reach';

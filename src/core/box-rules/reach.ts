@@ -1,6 +1,7 @@
 import { CATEGORY, type Piece, type Slot, wear } from '../piece';
+import type { Occasion } from '../occasion';
 import type { Settings } from '../rules';
-import { LookPool, type Setting } from '../look';
+import { judge, LookPool, type Setting } from '../look';
 
 /** From this score a look counts as one that a piece opens. */
 export const GOOD_LOOK = 70;
@@ -8,11 +9,24 @@ export const GOOD_LOOK = 70;
 /** Looks tried for one piece at most: a large closet is looked through evenly, not from its beginning. */
 const MOST_TRIED = 3000;
 
+/** What a piece of the client's own in a look is worth, in points, where one look has to show a candidate. */
+const OWNED_WORTH = 4;
+/** Looks of the best that are judged again for each occasion. */
+const MOST_SHOWN = 24;
+
+/** What a piece opens. */
+export interface Opened {
+  readonly looks: number;
+  /** The look that shows it best, by ids, and the occasion it is good for; absent where it opens none. */
+  readonly best?: { readonly pieces: readonly string[]; readonly occasion?: string | undefined } | undefined;
+}
+
 /**
  * Counts the looks a piece opens together with others: complete, sendable, of a good score, and distinct by what makes
  * a look another look (main pieces, outer layer, shoes). One pool is judged out of for all of them.
  */
 export class Reach {
+  private readonly pieces: readonly Piece[];
   private readonly pool: LookPool;
   private readonly bySlot = new Map<Slot, number[]>();
   private readonly placeOf = new Map<string, number>();
@@ -22,10 +36,11 @@ export class Reach {
   constructor(
     others: readonly Piece[],
     candidates: readonly Piece[],
-    setting: Setting,
-    settings: Settings = {},
+    private readonly setting: Setting,
+    private readonly settings: Settings = {},
   ) {
     const pieces = [...others, ...candidates];
+    this.pieces = pieces;
     this.pool = new LookPool(pieces, setting, settings);
     this.slots = pieces.map((piece) => wear(piece).slot);
     pieces.forEach((piece, place) => this.placeOf.set(piece.id, place));
@@ -42,11 +57,47 @@ export class Reach {
 
   /** The same looks, as places in the pool, the ones tried first first. */
   looksOf(id: string, least = GOOD_LOOK): number[][] {
+    return this.scored(id, least).map(({ look }) => look);
+  }
+
+  /**
+   * How many looks a piece opens, and the one that shows it best: of those it opens, good for one of the occasions where there
+   * are any, with as much in it as can be of what is owned.
+   * @throws RangeError for an id that is not in the pool
+   */
+  opened(id: string, occasions: readonly Occasion[] = [], least = GOOD_LOOK): Opened {
+    const scored = this.scored(id, least);
+    const owned = (look: readonly number[]): number => look.filter((place) => this.at(place).owned).length;
+    const shown = scored
+      .map(({ look, score }) => ({ look, value: score + OWNED_WORTH * owned(look) }))
+      .sort((a, b) => b.value - a.value)
+      .slice(0, MOST_SHOWN);
+    let best: (Opened['best'] & { readonly value: number }) | undefined;
+    for (const { look, value } of shown) {
+      const pieces = look.map((place) => this.at(place));
+      for (const occasion of occasions) {
+        const { sendable, score } = judge(pieces, { ...this.setting, occasion }, this.settings);
+        const worth = score.score + OWNED_WORTH * owned(look);
+        if (sendable && score.score >= least && worth > (best?.value ?? 0))
+          best = { pieces: pieces.map((piece) => piece.id), occasion: occasion.title, value: worth };
+      }
+      if (occasions.length === 0 && !best) best = { pieces: pieces.map((piece) => piece.id), value };
+    }
+    const [first] = shown;
+    const fallback = first && { pieces: first.look.map((place) => this.at(place).id) };
+    return { looks: scored.length, best: best ? { pieces: best.pieces, occasion: best.occasion } : fallback };
+  }
+
+  private at(place: number): Piece {
+    return this.pieces[place] as Piece;
+  }
+
+  private scored(id: string, least: number): { readonly look: number[]; readonly score: number }[] {
     const place = this.placeOf.get(id);
     if (place === undefined) throw new RangeError(`Reach: ${id} is not in the pool`);
-    return this.combinations(place).filter((look) => {
-      const verdict = this.pool.judge(look);
-      return verdict.sendable && verdict.score >= least;
+    return this.combinations(place).flatMap((look) => {
+      const { sendable, score } = this.pool.judge(look);
+      return sendable && score >= least ? [{ look, score }] : [];
     });
   }
 

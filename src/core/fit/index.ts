@@ -32,5 +32,5 @@ export {
   type SizeMeaning,
   type SizeSystem,
 } from './sizes';
-export { fitForClient, fitWords, pointWords, verdictWords, workaroundWords } from './words';
+export { fitForClient, fitInShort, fitWords, pointWords, verdictWords, workaroundWords } from './words';
 export type { LabelOffset } from './label-offset';

@@ -76,12 +76,24 @@ const sentences = (...said: readonly string[]): string =>
     .map((one) => (one.endsWith('.') ? one : `${one}.`))
     .join(' ');
 
-/** A fit as a stylist reads it: how it sits, what was decided between two sizes, what makes it work. */
-export function fitWords(fit: Fit, tongue: Tongue = HOUSE_TONGUE): string {
+/** A verdict with what was decided between two sizes and what makes this one work. */
+function decided(verdict: string, fit: Fit): string {
   const { instead } = fit;
   const gone = instead ? `Size ${instead.size} would fit and is gone. ${workaroundWords(instead.works)}` : '';
   const between = betweenWords(fit);
-  return between || gone ? sentences(verdictWords(fit, tongue), between, gone) : verdictWords(fit, tongue);
+  return between || gone ? sentences(verdict, between, gone) : verdict;
+}
+
+/** A fit as a stylist reads it: how it sits, what was decided between two sizes, what makes it work. */
+export const fitWords = (fit: Fit, tongue: Tongue = HOUSE_TONGUE): string =>
+  decided(verdictWords(fit, tongue), fit);
+
+/** The same without its numbers, for a list: "Right at the bust". */
+export function fitInShort(fit: Fit, tongue: Tongue = HOUSE_TONGUE): string {
+  const { point, easeMm, chart } = fit;
+  if (point === undefined) return decided(verdictWords(fit, tongue), fit);
+  const by = easeMm === undefined ? `by ${chart ?? 'its label'}` : `at the ${point}`;
+  return decided(`${capital(pointWords(fit))} ${by}`, fit);
 }
 
 const SITS: Readonly<Record<FitVerdict, string>> = {

@@ -15,3 +15,4 @@ export { atStage, judgeStages, piecesAt, type Stage, type StageOff, type StageVe
 export { type Setting } from './scene';
 export { type FacetScore, MOST_PRAISE, pointsOf, type Score, SCORED } from './score';
 export { SCHOOLS_WHY } from './schools-why';
+export { lookWords } from './said';

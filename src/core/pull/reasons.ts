@@ -1,11 +1,11 @@
-import { type Fit, fitWords } from '../fit';
+import { type Fit, fitInShort } from '../fit';
 import { capital, coded, type CodedBy, eitherOf, HOUSE_TONGUE, saidOf, type Tongue } from '../words';
 
 type Named = { readonly name: string };
 
 /** What is said for or against a candidate, code by code. */
 const words = coded({
-  fit: ({ fit }: { fit: Fit }, tongue) => fitWords(fit, tongue),
+  fit: ({ fit }: { fit: Fit }, tongue) => fitInShort(fit, tongue),
   'over-budget': () => 'Over what is left of the budget',
   'well-within-budget': () => 'Well within budget',
   'within-budget': () => 'Within budget',

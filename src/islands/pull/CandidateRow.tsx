@@ -1,5 +1,6 @@
 import type { BoxView } from '@contracts/box/box-view';
 import type { PullRow, ReasonView } from '@contracts/pull/pull-row';
+import type { Opened } from '@core/box-rules';
 import { fitWords } from '@core/fit';
 import { isRefused } from '@core/guard';
 import { apartFrom, reasonWords, type Shared } from '@core/pull';
@@ -8,6 +9,7 @@ import { GarmentSketch } from '@ui/GarmentSketch';
 import { GuardWords } from '@ui/GuardWords';
 import { Money } from '@ui/Money';
 import { memo } from 'react';
+import { JoinedWords, WornOnHer } from './WornWith';
 import type { Tongue } from '@core/words';
 import type { InItsPlace } from './usePullList';
 
@@ -19,8 +21,8 @@ export interface HoldWish {
 interface Props {
   readonly row: PullRow;
   readonly view: BoxView;
-  /** Looks it opens, once they were tried. */
-  readonly looks: number | undefined;
+  /** What it opens, once that was tried. */
+  readonly opened: Opened | undefined;
   /** What all candidates share, and is said above them. */
   readonly shared: Shared;
   readonly open: boolean;
@@ -38,7 +40,7 @@ interface Props {
 export const CandidateRow = memo(function CandidateRow({
   row,
   view,
-  looks,
+  opened,
   shared,
   open,
   busy,
@@ -55,10 +57,17 @@ export const CandidateRow = memo(function CandidateRow({
       <span className="paper-sketch">
         <GarmentSketch piece={row.piece} fit={58} decorative />
       </span>
-      <div>
+      <WornOnHer piece={row.piece} best={opened?.best} view={view} />
+      <div className="pull-words">
         <div className="serif piece-title">{row.piece.title}</div>
         <Reasons {...apartFrom(shared, row)} tongue={view.shop.tongue} />
         <GuardWords findings={row.guard} />
+        <div className="pull-joins">
+          <span className="pull-opens" title="With the closet and what is in the box">
+            {looksWords(opened?.looks)}
+          </span>{' '}
+          <JoinedWords piece={row.piece} best={opened?.best} view={view} />
+        </div>
         {instead?.cheaper && (
           <GoTo
             words="Nearly the same for less"
@@ -73,9 +82,6 @@ export const CandidateRow = memo(function CandidateRow({
       </div>
       <div className="pull-price">
         <Money minor={row.piece.priceMinor ?? 0} currency={view.shop.currency} />
-        <div className="small soft pull-opens" title="With the closet and what is in the box">
-          {looksWords(looks)}
-        </div>
         <button
           className="plain-button small"
           aria-pressed={compared}
@@ -93,11 +99,11 @@ export const CandidateRow = memo(function CandidateRow({
           data-garment={row.garmentId}
           disabled={!mayHold}
           loading={busy}
+          title={row.free === 1 ? 'The last one in this size' : `${row.free} of this size on the shelf`}
           onClick={() => onHold(row, { variantId: row.variantId })}
         >
           Hold {row.size}
         </Button>
-        <span className="small soft">{row.free === 1 ? 'the last one' : `${row.free} on the shelf`}</span>
         <span className="small">
           {row.otherSizes.map((size) => (
             <button
@@ -157,6 +163,12 @@ interface ReasonsProps {
   readonly tongue: Tongue;
 }
 
+/** What stands behind a reason: the numbers of a fit, the points of all. */
+function whyOf(reason: ReasonView, tongue: Tongue): string {
+  const points = `${reason.points >= 0 ? '+' : '−'}${Math.abs(reason.points)} points`;
+  return reason.code === 'fit' ? `${fitWords(reason.params.fit, tongue)}. ${points}` : points;
+}
+
 /** What speaks for a candidate and what most against it; the shop's own interest says that it is that. */
 export function Reasons({ reasons, doubt, tongue }: ReasonsProps) {
   return (
@@ -165,7 +177,7 @@ export function Reasons({ reasons, doubt, tongue }: ReasonsProps) {
         <li
           key={reason.code}
           className={reason.criterion === 'interest' ? 'pull-interest' : undefined}
-          title={`${reason.points >= 0 ? '+' : '−'}${Math.abs(reason.points)} points`}
+          title={whyOf(reason, tongue)}
         >
           {reasonWords(reason, tongue)}
         </li>

@@ -4,6 +4,7 @@ import { Button, Modal } from '@mantine/core';
 import { FitFigure } from '@ui/FitFigure';
 import { Money } from '@ui/Money';
 import { Swatches } from '@ui/Swatches';
+import type { Opened } from '@core/box-rules';
 import { type HoldWish, looksWords, Reasons } from './CandidateRow';
 
 /** No more than the eye takes in at once. */
@@ -12,7 +13,7 @@ export const COMPARED_MOST = 4;
 interface Props {
   readonly rows: readonly PullRow[];
   readonly view: BoxView;
-  readonly looks: ReadonlyMap<string, number>;
+  readonly looks: ReadonlyMap<string, Opened>;
   readonly open: boolean;
   readonly mayHold: boolean;
   readonly onClose: () => void;
@@ -35,7 +36,7 @@ export function Compare({ rows, view, looks, open, mayHold, onClose, onHold, onD
                 <Money minor={row.piece.priceMinor ?? 0} currency={currency} />
               </b>{' '}
               <span className="soft">
-                size {row.size}; {looksWords(looks.get(row.piece.id))}
+                size {row.size}; {looksWords(looks.get(row.piece.id)?.looks)}
               </span>
             </p>
             <Swatches hexes={row.piece.colours.map(({ hex }) => hex)} />

@@ -23,7 +23,7 @@ import { withQueries } from '@ui/withQueries';
 import './pull.css';
 
 const KEYS = [
-  { keys: '↓ ↑', does: 'Go through the candidates' },
+  { keys: '→ ← ↓ ↑', does: 'Go through the candidates' },
   { keys: 'Enter', does: 'Hold the one you are on' },
   { keys: 'r', does: 'Release what was held last' },
   { keys: 'v', does: 'Put the one you are on side by side with others' },
@@ -80,8 +80,10 @@ export const PullPage = withQueries(function PullPage({ initial }: { readonly in
   // A tag that is scanned is looked up among everything, whether it fits or not.
   useWedge((code) => narrow({ askId: null, search: code, categories: [], most: '', fitsOnly: false }));
   useHotkeys([
-    ['ArrowDown', move(1)],
-    ['ArrowUp', move(-1)],
+    ['ArrowDown', move({ down: 1 })],
+    ['ArrowUp', move({ down: -1 })],
+    ['ArrowRight', move({ right: 1 })],
+    ['ArrowLeft', move({ right: -1 })],
     ['/', () => find.current?.focus()],
     ['c', () => location.assign(`/box/${view.id}/combine`)],
     ['p', () => location.assign(`/box/${view.id}/plan`)],
@@ -136,7 +138,7 @@ export const PullPage = withQueries(function PullPage({ initial }: { readonly in
                 key={row.garmentId}
                 row={row}
                 view={view}
-                looks={opened.get(row.piece.id)}
+                opened={opened.get(row.piece.id)}
                 shared={shared}
                 open={open}
                 busy={busy === 'hold-line'}

@@ -1,6 +1,6 @@
 import type { BoxView } from '@contracts/box/box-view';
 import type { PullRow } from '@contracts/pull/pull-row';
-import type { BoxFinding, BoxInput } from '@core/box-rules';
+import type { BoxFinding, BoxInput, Opened } from '@core/box-rules';
 import type { Piece } from '@core/piece';
 import { objectionsTo } from '@core/pull';
 import { call } from '@ui/api';
@@ -79,13 +79,13 @@ function useSafeStock(view: BoxView): readonly Piece[] | null | undefined {
   return found?.for === held ? found.stock : undefined;
 }
 
-/** How many looks each candidate opens, by garment; they come in after the list stands, and nothing moves for them. */
+/** How many looks each candidate opens and which shows it best, by piece; they come in after the list stands, and nothing moves for them. */
 export function useLooksOpened(
   view: BoxView,
   rows: readonly PullRow[] | undefined,
-): ReadonlyMap<string, number> {
-  const [opened, setOpened] = useState<{ for: readonly PullRow[]; by: ReadonlyMap<string, number> }>();
-  const { lines, owned, client, shop } = view;
+): ReadonlyMap<string, Opened> {
+  const [opened, setOpened] = useState<{ for: readonly PullRow[]; by: ReadonlyMap<string, Opened> }>();
+  const { lines, owned, client, shop, occasions, occasionIds } = view;
   useEffect(() => {
     if (!rows || rows.length === 0) return undefined;
     return asking((remote) =>
@@ -93,17 +93,18 @@ export function useLooksOpened(
         {
           others: [...lines.map(({ piece }) => piece), ...owned],
           candidates: rows.map(({ piece }) => piece),
+          occasions: occasions.flatMap(({ id, occasion }) => (occasionIds.includes(id) ? [occasion] : [])),
           setting: { client: client.profile, shopSchools: shop.schools },
           settings: shop.settings,
         },
-        proxy(async (id: string, looks: number) => {
+        proxy(async (id: string, found: Opened) => {
           setOpened((now) => ({
             for: rows,
-            by: new Map([...(now?.for === rows ? now.by : []), [id, looks]]),
+            by: new Map([...(now?.for === rows ? now.by : []), [id, found]]),
           }));
         }),
       ),
     );
-  }, [rows, lines, owned, client, shop]);
+  }, [rows, lines, owned, client, shop, occasions, occasionIds]);
   return opened && opened.for === rows ? opened.by : new Map();
 }

@@ -2,6 +2,9 @@ import type { PullRow } from '@contracts/pull/pull-row';
 import { stepped } from '@ui/choosing';
 import { useEffect, useRef } from 'react';
 
+/** How many candidates stand side by side. */
+const columnsOf = (list: HTMLElement): number => getComputedStyle(list).gridTemplateColumns.split(' ').length;
+
 /** Going through the candidates by keyboard: each is stood on at its Hold button. `answer`: the list as it came. */
 export function useCandidateFocus(answer: unknown) {
   const list = useRef<HTMLOListElement>(null);
@@ -18,10 +21,15 @@ export function useCandidateFocus(answer: unknown) {
   }, [answer]);
   return {
     list,
-    move: (by: number) => () => {
-      const all = buttons();
-      stepped(all, all.indexOf(document.activeElement as HTMLButtonElement), by)?.focus();
-    },
+    /** So many to the side, or so many lines down; from nowhere to the first. */
+    move:
+      ({ right = 0, down = 0 }: { readonly right?: number; readonly down?: number }) =>
+      () => {
+        const all = buttons();
+        const at = all.indexOf(document.activeElement as HTMLButtonElement);
+        const by = right + down * (list.current ? columnsOf(list.current) : 1);
+        (at < 0 ? all[0] : stepped(all, at, by))?.focus();
+      },
     goTo: (row: PullRow): void => buttons()[placeOf(row)]?.focus(),
     /** Once this one has left the list, the next is stood on. */
     goOnAfter: (row: PullRow): void => {

@@ -1,5 +1,6 @@
 import type { BoxView } from '@contracts/box/box-view';
 import type { PullRow } from '@contracts/pull/pull-row';
+import type { Opened } from '@core/box-rules';
 import type { Profile } from '@core/client';
 import type { Category } from '@core/piece';
 import { alternativesTo } from '@core/pull';
@@ -47,14 +48,16 @@ export function usePullList(view: BoxView, filter: PullFilter) {
  */
 export function useOrder(
   rows: readonly PullRow[] | undefined,
-  opened: ReadonlyMap<string, number>,
+  opened: ReadonlyMap<string, Opened>,
   byLooks: boolean,
 ): readonly PullRow[] {
   const counted = rows !== undefined && rows.every(({ piece }) => opened.has(piece.id));
   return useMemo(() => {
     if (!rows) return [];
     if (!byLooks || !counted) return rows;
-    return [...rows].sort((a, b) => (opened.get(b.piece.id) ?? 0) - (opened.get(a.piece.id) ?? 0));
+    return [...rows].sort(
+      (a, b) => (opened.get(b.piece.id)?.looks ?? 0) - (opened.get(a.piece.id)?.looks ?? 0),
+    );
   }, [rows, opened, byLooks, counted]);
 }
 

@@ -3,6 +3,7 @@ import {
   aboutOf,
   findingKey,
   type LookMend,
+  lookWords,
   type Mend,
   mayOverrule,
   mendKey,
@@ -10,7 +11,7 @@ import {
   type Overrule,
   type Verdict,
 } from '@core/look';
-import { type Finding, measuredWords, sentence } from '@core/rules';
+import { type Finding, measuredWords, ruleOf, sentence } from '@core/rules';
 import type { Speaker } from '@core/say';
 import { type Piece, wear } from '@core/piece';
 import { listed } from '@core/words';
@@ -82,19 +83,10 @@ export function Findings({
   return (
     <section className="findings" aria-label="Findings" aria-live="polite">
       <div className="score">
-        <span className="score-number serif">{score.score}</span>
-        <div>
-          <div>
-            {verdict.sendable
-              ? 'Complete, and ready to send'
-              : verdict.complete
-                ? 'Complete, but ruled out'
-                : `Still needs ${listed(verdict.missing)}`}
-          </div>
-          <button className="plain-button small" aria-expanded={open} onClick={() => setOpen(!open)}>
-            how it adds up
-          </button>
-        </div>
+        <p className="score-words serif">{lookWords(verdict, by)}</p>
+        <button className="plain-button small" aria-expanded={open} onClick={() => setOpen(!open)}>
+          why: <span className="score-number num">{score.score}</span>
+        </button>
       </div>
       {open && <Breakdown verdict={verdict} />}
       {open && schools}
@@ -198,12 +190,21 @@ type FindingRowProps = Pick<FindingsProps, 'by' | 'onLight' | 'onOverrule'> & {
 const FindingRow = memo(
   function FindingRow({ finding, by, onLight, onOverrule }: FindingRowProps) {
     const light = (on: boolean) => () => onLight(on ? finding.pieces : []);
+    const [why, setWhy] = useState(false);
     return (
       <li onMouseEnter={light(true)} onMouseLeave={light(false)} onFocus={light(true)} onBlur={light(false)}>
-        <span>{sentence(finding, by)}</span>
-        {finding.measured && (
+        <button
+          className="finding-says"
+          title="Which rule, and its numbers"
+          aria-expanded={why}
+          onClick={() => setWhy(!why)}
+        >
+          {sentence(finding, by)}
+        </button>
+        {why && (
           <div className="small soft num">
-            {finding.rule}. {measuredWords(finding.measured)}
+            {finding.rule} {ruleOf(finding.rule)?.title}
+            {finding.measured && `: ${measuredWords(finding.measured)}`}
           </div>
         )}
         {finding.tone !== 'works' && mayOverrule(finding) && (

@@ -6,6 +6,7 @@ import type { Piece } from '@core/piece';
 import { describe, expect, it } from 'vitest';
 import { anOccasion } from '../../support/judging';
 import { one } from '../../support/pieces';
+import { sure } from '../../support/sure';
 
 const owned = (id: string, category: Piece['category'], hex: string, more = {}): Piece => ({
   ...one(`owned:${id}`, category, hex, { owned: true, ...more }),
@@ -43,6 +44,26 @@ const says = (id: string, input: BoxInput) =>
     .map((found) => ({ ...found, text: boxSentence(found, boxSpeaker(input)) }));
 
 describe('the looks a piece opens', () => {
+  it('are shown by one that is good for an occasion, with as much of her own in it as can be', () => {
+    const dinner = anOccasion({ title: 'the dinner', formality: [4, 7], time: 'evening' });
+    const bought = fresh('new trousers', 'trousers', '#84868a');
+    const reach = new Reach([bought, ...closet], [knit], {});
+    const { looks, best } = reach.opened(knit.id, [dinner]);
+    expect(looks).toBe(reach.of(knit.id));
+    expect(best?.occasion).toBe('the dinner');
+    const pieces = (best?.pieces ?? []).map((id) => sure([knit, bought, ...closet].find((p) => p.id === id)));
+    expect(pieces).toContain(knit);
+    expect(pieces).not.toContain(bought);
+    const verdict = judge(pieces, { occasion: dinner });
+    expect(verdict.sendable && verdict.score.score >= 70).toBe(true);
+  });
+  it('are shown all the same where none is good for the occasion, and by none where there is none', () => {
+    const ball = anOccasion({ title: 'the ball', formality: [10, 10], time: 'evening' });
+    const reach = new Reach(closet, [knit], {});
+    expect(reach.opened(knit.id, [ball]).best).toMatchObject({ pieces: expect.arrayContaining([knit.id]) });
+    expect(reach.opened(knit.id, [ball]).best?.occasion).toBeUndefined();
+    expect(new Reach([], [knit], {}).opened(knit.id)).toEqual({ looks: 0, best: undefined });
+  });
   it('are those the judge finds sendable and good, each base once', () => {
     const reach = new Reach([knit, ...closet], [], {});
     const all = [knit, ...closet];
