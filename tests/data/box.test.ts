@@ -25,7 +25,7 @@ describe('a box of the demo, from held to closed', () => {
 
     const { letter } = (await shop.stylist.call('draft-letter', { boxId: row.id })).answer;
     expect(letter.pieces).toHaveLength(5);
-    expect(letter.pieces[0]?.why).toContain('You asked for a jacket for the ceremony.');
+    expect(letter.pieces[0]?.why).toMatch(/jacket for the ceremony/);
     let view = (await shop.stylist.call('save-letter', { boxId: row.id, version: row.version, letter }))
       .answer;
     expect(view.state).toBe('written');

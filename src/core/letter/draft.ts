@@ -1,11 +1,11 @@
 import type { Verdict } from '../look';
 import { memo } from '../memo';
-import { capital, listed, type Tongue, uncapital } from '../words';
+import { capital, HOUSE_TONGUE, listed, localeOf, type Tongue, uncapital } from '../words';
 import { adjustOf, safetyOf } from './adjust';
 import { beneathOf } from './beneath';
 import { type Mode, modeOf, modesOf, type Piece, wear } from '../piece';
 import { sentence } from '../rules';
-import { type Speaker, speaker } from '../say';
+import { isPlural, sayOf, type Speaker, speaker } from '../say';
 
 /** What the letter says of one piece; every field is drafted and open to the stylist's pen. */
 export interface PieceNote {
@@ -65,44 +65,141 @@ const speakerTo = memo(({ lines, looks, tongue }: LetterInput): Speaker =>
   }),
 );
 
-/** Drafts the letter from findings, ways of wearing and the facts of each piece. Plain, kind sentences. */
+/** Drafts the letter from findings, ways of wearing and the facts of each piece. Plain, kind sentences; nothing twice. */
 export function draftLetter(input: LetterInput): LetterDraft {
-  const first = input.clientName.split(' ')[0] ?? input.clientName;
-  const forWhat = input.occasions.length > 0 ? ` for ${listed(input.occasions)}` : '';
+  const said = new Set<string>();
   return {
-    greeting: `Dear ${first}, here is your box${forWhat}. Try things on with what you own; keep what you love.`,
-    pieces: input.lines.map((line) => pieceNote(line, input)),
-    looks: input.looks.map((look) => ({ id: look.id, line: lookLine(look, speakerTo(input)) })),
-    closing: `${input.decideBy ? `Please let us know by ${dayInWords(input.decideBy)}. ` : ''}Yours, ${input.shopName}`,
+    greeting: greetingOf(input),
+    pieces: input.lines.map((line, i) => pieceNote(line, i, input, said)),
+    looks: input.looks.map((look) => ({ id: look.id, line: lookLine(look, speakerTo(input), said) })),
+    closing: `${input.decideBy ? `Let us know what you’re keeping by ${dayInWords(input.decideBy, input.tongue)}. ` : ''}Yours, ${input.shopName}`,
   };
 }
 
+const COUNTED = [
+  '',
+  'one piece',
+  'two pieces',
+  'three pieces',
+  'four pieces',
+  'five pieces',
+  'six pieces',
+] as const;
+
+/** "Dear Hester, here are three pieces for your lecture on the fjord ship. Each goes with something you own." */
+function greetingOf({ clientName, lines, looks, occasions, tongue }: LetterInput): string {
+  const first = clientName.split(' ')[0] ?? clientName;
+  const forWhat = occasions.length > 0 ? ` for ${listed(occasions.map(eventOf), tongue?.english)}` : '';
+  if (lines.length === 0) return `Dear ${first},`;
+  const pieces = COUNTED[lines.length] ?? `${lines.length} pieces`;
+  const joining = lines.filter(({ piece }) =>
+    looks.some(
+      (look) => look.pieces.some(({ id }) => id === piece.id) && look.pieces.some(({ owned }) => owned),
+    ),
+  ).length;
+  const joins =
+    joining === 0
+      ? ''
+      : lines.length === 1
+        ? ' It goes with what you own.'
+        : joining === lines.length
+          ? ' Each goes with something you own.'
+          : ' Most go with something you own.';
+  return `Dear ${first}, here ${lines.length === 1 ? 'is' : 'are'} ${pieces}${forWhat}.${joining * 2 > lines.length || joining === lines.length ? joins : ''}`;
+}
+
+/** An occasion as it is spoken of to whom it belongs: "your lecture on the fjord ship", "the wedding", "Ada’s christening". */
+function eventOf(title: string): string {
+  if (/^(the|a|an)\b/i.test(title)) return uncapital(title);
+  if (/^(her|his|their|my|our)\b/i.test(title)) return title.replace(/^\w+/, 'your');
+  if (/^\S+[’']s?\b/.test(title)) return title;
+  return `your ${uncapital(title)}`;
+}
+
+/** An ask as it is said to whoever asked: "black trousers she can kneel in" is "black trousers you can kneel in". */
+const toAsker = (ask: string): string =>
+  ask
+    .trim()
+    .replace(/[.!]$/, '')
+    .replace(/\b(she|he|they)\b/gi, 'you')
+    .replace(/\b(her|his|their)\b/gi, 'your');
+
+/** Ways to begin with an ask, taken in turn so that no pattern comes back often; long ones are quoted whole. */
+function askedWords(ask: string, i: number): string {
+  const [head = ''] = ask.split(/\s+(?:for|to|with|that|you|under|over|in)\b/);
+  const short = ask.split(/\s+/).length <= 5 && !/\byou\b|^(some|any)thing\b/i.test(ask);
+  const begins = [
+    ...(short
+      ? [`Here ${isPlural(head) ? 'are' : 'is'} the ${ask.replace(/^(an?|the|some)\s+/i, '')} you asked for.`]
+      : []),
+    `You asked for ${ask}.`,
+    `This is for “${uncapital(ask)}”.`,
+  ];
+  return begins[i % begins.length] ?? '';
+}
+
+function joinWords(i: number, id: string, owned: readonly string[], by: Speaker): string {
+  const { it, verb } = sayOf(by, [id]);
+  const [they, them] = it() === 'them' ? ['They', 'them'] : ['It', 'it'];
+  const own = `your ${listed(owned.map(by.bare), by.tongue.english)}`;
+  return (
+    [`${they} ${verb('go')} with ${own}.`, `Wear ${them} with ${own}.`, `${they} ${verb('join')} ${own}.`][
+      i % 3
+    ] ?? ''
+  );
+}
+
+/** The first finding that praises these pieces and was not said yet; it is said now. */
+function praise(
+  verdicts: readonly Verdict[],
+  isMeant: (pieces: readonly string[], rule: string) => boolean,
+  by: Speaker,
+  said: Set<string>,
+): string {
+  for (const { findings } of verdicts)
+    for (const found of findings) {
+      if (found.tone !== 'works' || QUIET.includes(found.rule) || !isMeant(found.pieces, found.rule))
+        continue;
+      const words = sentence(found, by);
+      if (said.has(words)) continue;
+      said.add(words);
+      return words;
+    }
+  return '';
+}
+/** What works and is nothing to write home about: within budget, covered, dressed as the occasion asks, as tied. */
+const QUIET: readonly string[] = ['U6', 'K1', 'R1', 'K2', 'W1', 'M1', 'P10'];
+
 function pieceNote(
   { ref, piece, ask, fit, altered }: LetterInput['lines'][number],
+  i: number,
   input: LetterInput,
+  said: Set<string>,
 ): PieceNote {
   const by = speakerTo(input);
   const within = input.looks.filter((look) => look.pieces.some((worn) => worn.id === piece.id));
   const owned = [
     ...new Set(within.flatMap((look) => look.pieces.filter((worn) => worn.owned).map(({ id }) => id))),
-  ];
-  const finding = within
-    .flatMap((look) => look.verdict.findings)
-    .find((found) => found.tone === 'works' && found.pieces.includes(piece.id) && found.rule !== 'U6');
+  ].slice(0, 3);
   const why = [
     piece.nudge ? braver(piece, within, by) : '',
-    ask ? `You asked for ${ask.replace(/[.!]$/, '')}.` : '',
-    owned.length > 0 ? `It goes with your ${listed(owned.slice(0, 3).map(by.bare))}.` : '',
-    finding ? sentence(finding, by) : '',
+    ask ? askedWords(toAsker(ask), i) : '',
+    owned.length > 0 ? joinWords(i, piece.id, owned, by) : '',
+    praise(
+      within.map(({ verdict }) => verdict),
+      (pieces) => pieces.includes(piece.id),
+      by,
+      said,
+    ),
   ]
     .filter(Boolean)
     .join(' ');
   const worn = within
     .flatMap((look) => look.pieces.filter((other) => other.id === piece.id))
     .map((other) => modeOf(other));
-  const ways = [...worn, ...modesOf(piece).filter(keepsItsPlace)]
-    .filter((mode, i, all) => all.findIndex((other) => other.id === mode.id) === i)
-    .slice(0, 3);
+  const [first, other] = [...worn, ...modesOf(piece).filter(keepsItsPlace)]
+    .filter((mode, at, all) => all.findIndex((each) => each.id === mode.id) === at)
+    .filter((mode) => mode.id !== 'worn');
   return {
     ref,
     why: why || 'A piece to build on.',
@@ -110,7 +207,8 @@ function pieceNote(
       ? `${fit} Altered for you: ${listed(altered.jobs)}.${altered.mayReturn ? '' : ' So it stays with you.'}`
       : fit,
     wear: [
-      ...ways.filter((mode) => mode.id !== 'worn').map((mode) => `${mode.title}: ${uncapital(mode.how)}`),
+      ...(first ? [first.how] : []),
+      ...(other ? [`Or ${uncapital(other.how)}`] : []),
       ...adjustOf(piece, worn),
       ...safetyOf(
         piece,
@@ -162,19 +260,27 @@ function factsLine({ facts, fabric }: Piece): string {
 /** Ways that keep the piece what it is; tying a scarf into a skirt is for the stylist to choose, on the figure. */
 const keepsItsPlace = (mode: Mode): boolean => mode.changes.slot === undefined;
 
-/** A title without its colourway: in a sentence the comma would read as one more piece. */
-const shortTitle = ({ title }: Piece): string => title.split(',')[0] ?? title;
-
-/** `Monday 14 December` of a calendar day. */
-const dayInWords = (day: string): string =>
-  new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' })
+/** `Monday 14 December` of a calendar day, in the reader's English. */
+const dayInWords = (day: string, tongue: Tongue = HOUSE_TONGUE): string =>
+  new Intl.DateTimeFormat(localeOf(tongue), {
+    weekday: 'long',
+    day: 'numeric',
+    month: 'long',
+    timeZone: 'UTC',
+  })
     .format(new Date(`${day}T00:00:00Z`))
     .replace(',', '');
 
-function lookLine({ occasion, pieces, verdict }: LetterInput['looks'][number], by: Speaker): string {
-  const good = verdict.findings.find(
-    (finding) => finding.tone === 'works' && finding.rule !== 'U6' && finding.rule !== 'K1',
+/** "For the christening: the rust jacket, your cream blouse and your navy trousers. The hems just clear the grass." */
+function lookLine(
+  { occasion, pieces, verdict }: LetterInput['looks'][number],
+  by: Speaker,
+  said: Set<string>,
+): string {
+  const names = listed(
+    pieces.map(({ id }) => by.called(id)),
+    by.tongue.english,
   );
-  const titles = listed(pieces.map((piece) => uncapital(shortTitle(piece))));
-  return `${occasion ? `For ${occasion}: ` : ''}${occasion ? titles : capital(titles)}.${good ? ` ${sentence(good, by)}` : ''}`;
+  const good = praise([verdict], () => true, by, said);
+  return `${occasion ? `For ${eventOf(occasion)}: ${names}` : capital(names)}.${good ? ` ${good}` : ''}`;
 }

@@ -78,20 +78,6 @@ export function LetterPage({ initial }: { readonly initial: BoxView }) {
             <div className="soft">{view.shop.town}</div>
           </header>
           <Lines label="Greeting" value={letter.greeting} onChange={(greeting) => change({ greeting })} big />
-          {view.looks.length > 0 && (
-            <section className="letter-looks">
-              {view.looks.map((look) => (
-                <LetterLook
-                  key={look.id}
-                  look={look}
-                  pieces={piecesOf(view, look.pieces)}
-                  client={view.client.profile}
-                  line={letter.looks.find(({ id }) => id === look.id)?.line ?? ''}
-                  onChange={(line) => changeLook(look.id, line)}
-                />
-              ))}
-            </section>
-          )}
           <section className="letter-pieces">
             {view.lines.map((line) => {
               const note = letter.pieces.find(({ ref }) => ref === line.piece.id);
@@ -110,6 +96,20 @@ export function LetterPage({ initial }: { readonly initial: BoxView }) {
               );
             })}
           </section>
+          {view.looks.length > 0 && (
+            <section className="letter-looks">
+              {view.looks.map((look) => (
+                <LetterLook
+                  key={look.id}
+                  look={look}
+                  pieces={piecesOf(view, look.pieces)}
+                  client={view.client.profile}
+                  line={letter.looks.find(({ id }) => id === look.id)?.line ?? ''}
+                  onChange={(line) => changeLook(look.id, line)}
+                />
+              ))}
+            </section>
+          )}
           <Lines label="Closing" value={letter.closing} onChange={(closing) => change({ closing })} />
           <footer className="small soft">
             {view.due?.occasion && <>For {dayWords(view.due.occasion)}. </>}

@@ -46,11 +46,17 @@ describe('the draft of a letter', () => {
     expect(letter.pieces[0]?.why).toContain(
       'You asked for something for dinner. It goes with your black trousers and brown shoes.',
     );
-    expect(letter.pieces[1]?.why).toContain('picks up');
+    expect(letter.pieces[1]?.why).toMatch(/^Wear it with your black trousers and brown shoes\./);
+    // What is praised of two pieces is praised once.
+    const all = JSON.stringify(letter);
+    expect(all.split('picks up').length - 1).toBe(1);
   });
   it('begins the ways with the one worn, and leaves out what the stylist did not choose', () => {
-    expect(letter.pieces[0]?.wear[0]).toMatch(/^Full tuck: tuck it in all round/);
-    expect(letter.pieces[1]?.wear).toEqual(['At the neck: once round the neck, ends hanging in front.']);
+    expect(letter.pieces[0]?.wear.slice(0, 2)).toEqual([
+      'Tuck it in all round, then raise both arms once to ease it out a little.',
+      'Or wear it loose over the waistband.',
+    ]);
+    expect(letter.pieces[1]?.wear).toEqual(['Wind it once round the neck and let the ends hang in front.']);
   });
   it('speaks of fit without millimetres, of facts and care as the label has them', () => {
     expect(letter.pieces.map(({ fit }) => fit)).toEqual(['The S should fit you well.', 'One size.']);
@@ -83,10 +89,59 @@ describe('the draft of a letter', () => {
   });
   it('names pieces without their colourway in a sentence, and the day in words', () => {
     expect(letter.looks[0]?.line).toContain(
-      'For the captain’s table: lantern blouse, signal scarf, black trousers and your brown shoes.',
+      'For the captain’s table: the lake blouse, the lake scarf, your black trousers and your brown shoes.',
     );
-    expect(letter.closing).toBe('Please let us know by Monday 14 December. Yours, The Heron Room');
-    expect(letter.greeting).toMatch(/^Dear Hester, here is your box for the captain’s table\./);
+    expect(letter.closing).toBe(
+      'Let us know what you’re keeping by Monday 14 December. Yours, The Heron Room',
+    );
+    expect(letter.greeting).toBe(
+      'Dear Hester, here are two pieces for the captain’s table. Each goes with something you own.',
+    );
+  });
+});
+
+describe('every letter', () => {
+  const asks = [
+    'a tunic for lecturing',
+    'black trousers she can kneel in',
+    'Trainers under 120.',
+    'her kind of coat',
+  ];
+  const lines = asks.map((ask, i) => ({
+    ref: `line:${i}`,
+    piece: {
+      ...one(`line:${i}`, (['tunic', 'trousers', 'sneaker', 'coat'] as const)[i] ?? 'tee', '#3d5a80'),
+    },
+    ask,
+    fit: 'One size.',
+  }));
+  const worn = [...lines.map(({ piece }) => piece), trousers];
+  const draft = (more: Partial<Parameters<typeof draftLetter>[0]> = {}) =>
+    draftLetter({
+      clientName: 'Ada Quill',
+      shopName: 'The Heron Room',
+      lines,
+      looks: [{ id: 'a', pieces: worn, verdict: judge(worn) }],
+      occasions: ['Lecture on the fjord ship', 'Her supper', 'Ada’s christening'],
+      ...more,
+    });
+  it('speaks to whoever reads it, and begins no more than two pieces alike', () => {
+    const { greeting, pieces: notes } = draft();
+    expect(greeting).toBe(
+      'Dear Ada, here are four pieces for your lecture on the fjord ship, your supper and Ada’s christening. Each goes with something you own.',
+    );
+    const whys = notes.map(({ why }) => why);
+    expect(whys[0]).toMatch(/^Here is the tunic for lecturing you asked for\. It goes with your/);
+    expect(whys[1]).toMatch(/^This is for “black trousers you can kneel in”\. Wear them with your/);
+    expect(whys[2]).toMatch(/^This is for “trainers under 120”\. They join your/);
+    expect(whys[3]).toMatch(/your kind of coat/);
+    expect(whys.join(' ')).not.toMatch(/\b(she|he|her|his)\b/);
+  });
+  it('says nothing that it does not know', () => {
+    const alone = draft({ lines: lines.slice(0, 1), looks: [], occasions: [] });
+    expect(alone.greeting).toBe('Dear Ada, here is one piece.');
+    expect(alone.pieces[0]).toMatchObject({ care: '', facts: '', beneath: [] });
+    expect(draft({ lines: [], looks: [], occasions: [] }).greeting).toBe('Dear Ada,');
   });
 });
 

@@ -26,7 +26,7 @@ export const FRONT_TUCK = way(
   'Tuck the front middle only; leave sides and back out.',
   { tuck: 'front' },
 );
-export const WORN_IN = way('full-tuck', 'Worn in', 'Worn inside the waistband.', { tuck: 'full' });
+export const WORN_IN = way('full-tuck', 'Worn in', 'Wear it inside the waistband.', { tuck: 'full' });
 export const TUCKABLE: readonly Mode[] = [UNTUCKED, FRONT_TUCK, FULL_TUCK, HALF_TUCK];
 
 export const OPEN = way('open', 'Open', 'Leave it open, so that the front makes one long line.', {
@@ -156,7 +156,11 @@ export const withChainIn = ({ metal }: Pick<Attributes, 'metal'>): readonly Mode
           { metal: 'none' },
         ),
       ];
-export const AT_NECK = way('neck', 'At the neck', 'Once round the neck, ends hanging in front.');
+export const AT_NECK = way(
+  'neck',
+  'At the neck',
+  'Wind it once round the neck and let the ends hang in front.',
+);
 
 export const NAP_TURNED = way(
   'nap-turned',
