@@ -1,12 +1,27 @@
 import type { Frame } from '../figure';
-import { lines, mirrorPath, type Path, type Point, smooth } from '../path';
+import { lines, mirrorPath, movePath, type Path, type Point, smooth } from '../path';
 import type { Worn } from '../piece';
 import type { Panel, Sketch } from './display';
 import type { Lines } from './lines';
 
-/** Shoes: from the side when flat (heel and toe read best so), from the front on the figure. */
-export function shoeSketch(frame: Frame, worn: Worn): Sketch {
-  return frame.flat ? sideView(worn) : frontView(frame, worn);
+/** Shoes: a pair from the side when flat (heel and toe read best so), from the front on the figure. */
+export const shoeSketch = (frame: Frame, worn: Worn): Sketch =>
+  frame.flat ? pairOf(sideView(worn)) : frontView(frame, worn);
+
+/** How far the other shoe stands behind, mm: to the right and up. */
+const BEHIND = [46, -30] as const;
+
+/** The other shoe of a pair, a little behind and under the near one. */
+function pairOf({ panels, lines: marks, dots }: Sketch): Sketch {
+  const behind = (path: Path): Path => movePath(path, ...BEHIND);
+  return {
+    panels: [
+      ...panels.map((panel): Panel => ({ ...panel, path: behind(panel.path), under: true })),
+      ...panels,
+    ],
+    lines: [...marks.map((mark) => ({ ...mark, path: behind(mark.path), under: true })), ...marks],
+    dots,
+  };
 }
 
 const TOE_LENGTH = { pointed: 26, almond: 12, round: 0, square: 4, open: -4 } as const;
