@@ -98,7 +98,7 @@ async function walk({ prefix, client, page, person, wear }: Trial): Promise<void
   await person.arrive(/\/combine$/);
 
   for (const piece of [`${prefix} tee`, `${prefix} slacks`, 'White sneakers']) await wear(piece);
-  await person.see('Ready to send');
+  await person.see('Nearly there:');
   await person.see('Over budget');
   await person.fill('textbox', 'Name of the look', `${prefix} look`);
   await person.press('button', 'Save look');
