@@ -21,12 +21,17 @@ const CONNECT_MS = 5_000;
 
 /**
  * Opens a pool on a PostgreSQL address. A connection that breaks, idle or in use, ends what was done on it and nothing
- * else. `onQuery` is told of every statement.
+ * else. `onQuery` is told of every statement; `waitMs`: how long a caller waits for a connection.
  */
-export function connect(url: string, max = 10, onQuery?: (statement: string) => void): Connection {
+export function connect(
+  url: string,
+  max = 10,
+  onQuery?: (statement: string) => void,
+  waitMs = CONNECT_MS,
+): Connection {
   // Many short statements on few cores: starting helpers and compiling costs more than it saves.
   const options = '-c max_parallel_workers_per_gather=0 -c jit=off';
-  const pool = new pg.Pool({ connectionString: url, max, connectionTimeoutMillis: CONNECT_MS, options });
+  const pool = new pg.Pool({ connectionString: url, max, connectionTimeoutMillis: waitMs, options });
   pool.on('error', () => undefined);
   // The pool listens while a connection is idle; in use its query is refused all the same, and nobody else listens.
   pool.on('connect', (client) => client.on('error', () => undefined));

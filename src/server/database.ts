@@ -7,7 +7,7 @@ function connection(): Connection {
   if (!open) {
     const url = process.env.DATABASE_URL;
     if (!url) throw new Error('DATABASE_URL is not set: start with bin/start.');
-    open = connect(url);
+    open = connect(url, undefined, undefined, Number(process.env.DB_WAIT_MS) || undefined);
   }
   return open;
 }

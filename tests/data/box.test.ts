@@ -139,7 +139,7 @@ describe('faults are told, named, and nothing is half done', () => {
     expect(first.status).toBe(200);
     const second = await shop.stylist.call('save-brief', { ...brief, budgetMinor: 10_000 });
     expect(second.status).toBe(409);
-    expect(second.problem.faults).toContainEqual({ path: 'budgetMinor', message: 'now 300.00' });
+    expect(second.problem.faults).toContainEqual({ path: 'budgetMinor', message: 'now €300.00' });
     expect((await boxNumbered(105)).budgetMinor).toBe(30_000);
   });
 

@@ -6,6 +6,9 @@ import { signInOf } from '@server/sign-in';
 import { runMigrations } from 'graphile-worker';
 import pg from 'pg';
 
+/** How long tests wait for a connection, ms: on a busy machine PostgreSQL may be long in answering, and that is no fault. */
+export const PATIENT_MS = 60_000;
+
 export const MIGRATIONS = fileURLToPath(new URL('../../src/data/migrations', import.meta.url));
 
 /** The cluster of this run: as its superuser, and as the app and the backup sign in to it. */
@@ -78,5 +81,10 @@ async function made(from: string): Promise<TestDatabase> {
     await admin.query(`create database ${name} template ${from}`);
   });
   const adminUrl = urlOf(name);
-  return { ...connect(adminUrl, 8), adminUrl, url: urlOf(name, APP), backupUrl: urlOf(name, BACKUP) };
+  return {
+    ...connect(adminUrl, 8, undefined, PATIENT_MS),
+    adminUrl,
+    url: urlOf(name, APP),
+    backupUrl: urlOf(name, BACKUP),
+  };
 }

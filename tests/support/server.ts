@@ -6,6 +6,7 @@ import type { BoxView } from '@contracts/box/box-view';
 import type { PackView } from '@contracts/box/pack-view';
 import { DEMO_USERS } from '@server/demo/users';
 import { SECRET } from './database';
+import { PATIENT_MS } from './database';
 
 export const freePort = (): Promise<number> =>
   new Promise((done) => {
@@ -39,6 +40,7 @@ export async function startServer(
       PORT: String(port),
       NODE_ENV: 'production',
       LOG_LEVEL: 'silent',
+      DB_WAIT_MS: String(PATIENT_MS),
       ...environment,
     },
     stdio: 'ignore',

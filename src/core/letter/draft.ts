@@ -42,6 +42,8 @@ export interface LetterInput {
     readonly piece: Piece;
     readonly ask?: string | undefined;
     readonly fit: string;
+    /** Ids of the ways of wearing it that may be proposed; absent: all. */
+    readonly ways?: readonly string[] | undefined;
     /** What the tailor does to it, in words, and whether it may come back all the same. */
     readonly altered?: { readonly jobs: readonly string[]; readonly mayReturn: boolean } | undefined;
   }[];
@@ -171,7 +173,7 @@ function praise(
 const QUIET: readonly string[] = ['U6', 'K1', 'R1', 'K2', 'W1', 'M1', 'P10'];
 
 function pieceNote(
-  { ref, piece, ask, fit, altered }: LetterInput['lines'][number],
+  { ref, piece, ask, fit, ways, altered }: LetterInput['lines'][number],
   i: number,
   input: LetterInput,
   said: Set<string>,
@@ -197,7 +199,8 @@ function pieceNote(
   const worn = within
     .flatMap((look) => look.pieces.filter((other) => other.id === piece.id))
     .map((other) => modeOf(other));
-  const [first, other] = [...worn, ...modesOf(piece).filter(keepsItsPlace)]
+  const others = modesOf(piece).filter((mode) => keepsItsPlace(mode) && (ways?.includes(mode.id) ?? true));
+  const [first, other] = [...worn, ...others]
     .filter((mode, at, all) => all.findIndex((each) => each.id === mode.id) === at)
     .filter((mode) => mode.id !== 'worn');
   return {

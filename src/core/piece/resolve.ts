@@ -22,7 +22,7 @@ export interface Worn {
   readonly covers: ReadonlySet<Zone>;
   /** Zones covered by semi-sheer cloth only. */
   readonly halfCovers: ReadonlySet<Zone>;
-  /** Colours as the eye meets them: a micro pattern is the one colour it melts into. */
+  /** Colours as the eye meets them, largest first: a micro pattern is the one colour it melts into. */
   readonly seen: readonly Swatch[];
   /** Every colour of the cloth, micro or not; these count for echoes. */
   readonly swatches: readonly Swatch[];
@@ -104,7 +104,11 @@ function wearAnew(piece: Piece): Worn {
     origins,
     covers,
     halfCovers,
-    seen: micro && now.colours.length > 1 && first ? [{ hex: average(now.colours), share: 1 }] : now.colours,
+    // A plain piece with a band, a strap or a sole of a second colour has two colours; only a small pattern melts into one.
+    seen:
+      micro && now.pattern.kind !== 'solid' && first
+        ? [{ hex: average(now.colours), share: 1 }]
+        : now.colours,
     swatches: now.colours,
     micro,
     clo: now.warmthClo ?? facts.clo * warmthOf(now.fabric),

@@ -16,7 +16,7 @@ export function patternOver(piece: Pick<Piece, 'pattern' | 'colours'>, box: Box,
   if (!ground) return [];
   const { kind, repeatMm, direction } = piece.pattern;
   const tooFine = kind !== 'solid' && kind !== 'marl' && repeatMm < SMALLEST_DRAWN_MM;
-  if (tooFine || (kind === 'solid' && rest.length > 0)) return [block(box, average(piece.colours))];
+  if (tooFine) return [block(box, average(piece.colours))];
   const base = block(box, ground.hex);
   if (kind === 'solid' || rest.length === 0) return [base];
   const repeat = kind === 'marl' ? Math.max(10, repeatMm) : repeatMm;

@@ -8,7 +8,7 @@ export interface SleeveSketch {
   readonly panel: Path;
   readonly cuff: Path;
   readonly folds: readonly Path[];
-  /** How far the sleeve stands away from upright, radians. */
+  /** How far the sleeve stands away from upright, radians; laid flat it is drawn as if it hung. */
   readonly turn: number;
   /** Across the tube, for its light: from the left. */
   readonly light: readonly [Point, Point];
@@ -164,7 +164,7 @@ export function sleeveOf(
     at(length * 0.5, drift - mix(upper, end, 0.5)),
   ];
   const light: readonly [Point, Point] = across[0][0] < across[1][0] ? across : [across[1], across[0]];
-  return { panel, cuff, folds, light, turn: Math.atan2(dx, dy) };
+  return { panel, cuff, folds, light, turn: frame.flat ? 0 : Math.atan2(dx, dy) };
 }
 
 const mix = (a: number, b: number, t: number): number => a + (b - a) * t;

@@ -2,8 +2,9 @@ import { saveLetterCall } from '@contracts/letter/save-letter';
 import { draftLetterCall } from '@contracts/letter/draft-letter';
 import { broughtTo, isSettled } from '@core/box';
 import { alterationWords, fitForClient } from '@core/fit';
-import { draftLetter, type LetterDraft } from '@core/letter';
+import { draftLetter, type LetterDraft, possibleWays } from '@core/letter';
 import { judge } from '@core/look';
+import type { Piece } from '@core/piece';
 import { piecesOf, settingOf } from '@contracts/look-pieces';
 import type { BoxView } from '@contracts/box/box-view';
 import { changeBox } from '@data/box/boxes';
@@ -16,6 +17,14 @@ import { boxOf } from './lines';
 /** The letter of a box drafted from its looks, findings and facts. */
 export function draftFor(view: BoxView): LetterDraft {
   const chosen = view.occasions.filter((each) => view.occasionIds.includes(each.id));
+  const looks = view.looks.map((saved) => {
+    const occasion = chosen.find(({ id }) => id === saved.occasionId)?.occasion;
+    return { saved, occasion, pieces: piecesOf(view, saved.pieces), setting: settingOf(view, occasion) };
+  });
+  const waysOf = (piece: Piece): readonly string[] | undefined => {
+    const worn = looks.find(({ pieces }) => pieces.some(({ id }) => id === piece.id));
+    return worn && possibleWays(piece, worn.pieces, worn.setting, view.shop.settings);
+  };
   return draftLetter({
     clientName: view.client.name,
     shopName: view.shop.name,
@@ -23,18 +32,19 @@ export function draftFor(view: BoxView): LetterDraft {
       ref: line.piece.id,
       piece: line.piece,
       fit: fitForClient(line.fit, line.size),
+      ways: waysOf(line.piece),
       altered:
         line.alterations.length > 0
           ? { jobs: line.alterations.map(alterationWords), mayReturn: line.mayReturn }
           : undefined,
       ask: view.asks.find(({ id }) => id === line.askId)?.ask.text,
     })),
-    looks: view.looks.map((saved) => {
-      const occasion = chosen.find(({ id }) => id === saved.occasionId)?.occasion;
-      const pieces = piecesOf(view, saved.pieces);
-      const verdict = judge(pieces, settingOf(view, occasion), view.shop.settings, saved.overrules);
-      return { id: saved.id, occasion: occasion?.title, pieces, verdict };
-    }),
+    looks: looks.map(({ saved, occasion, pieces, setting }) => ({
+      id: saved.id,
+      occasion: occasion?.title,
+      pieces,
+      verdict: judge(pieces, setting, view.shop.settings, saved.overrules),
+    })),
     occasions: chosen.map(({ occasion }) => occasion.title),
     decideBy: view.due?.decideBy,
     tongue: view.shop.tongue,

@@ -1,5 +1,5 @@
 import { fitForClient } from '@core/fit';
-import { beneathOf, draftLetter } from '@core/letter';
+import { beneathOf, draftLetter, possibleWays } from '@core/letter';
 import { judge } from '@core/look';
 import { wear } from '@core/piece';
 import { describe, expect, it } from 'vitest';
@@ -136,6 +136,24 @@ describe('every letter', () => {
     expect(whys[2]).toMatch(/^This is for “trainers under 120”\. They join your/);
     expect(whys[3]).toMatch(/your kind of coat/);
     expect(whys.join(' ')).not.toMatch(/\b(she|he|her|his)\b/);
+  });
+  it('proposes no way of wearing that this client cannot wear so', () => {
+    const wide = one('line:w', 'trousers', '#20222b', { measures: { legOpening: 560 } });
+    const slim = { ...wide, cut: { leg: 'slim' as const }, measures: { ...wide.measures, legOpening: 300 } };
+    const boots = one('owned:b', 'tall-boot', '#17171a', {
+      owned: true,
+      measures: { shaft: 390, shaftGirth: 380 },
+    });
+    const knit = one('owned:k', 'fine-knit', '#84868a', { owned: true });
+    const ways = (piece: typeof wide) => possibleWays(piece, [piece, knit, boots], {});
+    expect(ways(wide)).not.toContain('into-boots');
+    expect(ways(slim)).toContain('into-boots');
+    const proposed = (piece: typeof wide): string =>
+      draft({
+        lines: [{ ref: piece.id, piece, fit: '', ways: ways(piece) }],
+        looks: [],
+      }).pieces[0]?.wear.join(' ') ?? '';
+    expect(proposed(wide)).not.toMatch(/boot/);
   });
   it('says nothing that it does not know', () => {
     const alone = draft({ lines: lines.slice(0, 1), looks: [], occasions: [] });

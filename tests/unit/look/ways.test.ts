@@ -188,6 +188,21 @@ describe('small things a stylist changes', () => {
   });
 });
 
+describe('a plain piece of two colours', () => {
+  const sneaker = {
+    ...one('s', 'sneaker', '#fbfbf9'),
+    colours: [
+      { hex: '#fbfbf9', share: 0.7 },
+      { hex: '#9c4a24', share: 0.3 },
+    ],
+  };
+  it('is seen in both, and never in the colour between them', () => {
+    expect(wear(sneaker).seen.map(({ hex }) => hex)).toEqual(['#fbfbf9', '#9c4a24']);
+    const marl = { ...sneaker, pattern: { kind: 'marl' as const, repeatMm: 4, contrast: 0.3 } };
+    expect(wear(marl).seen).toHaveLength(1);
+  });
+});
+
 describe('sheer cloth', () => {
   const area = (sheer: 'opaque' | 'semi' | 'sheer', lined = false): number =>
     areasOf(
