@@ -15,7 +15,7 @@ import { occasionsOf } from '@data/client/occasions';
 import { nameOf, stylistsOf } from '@data/people/users';
 import { photosOf } from '@data/photo/photos';
 import { pieceOfOwned } from '@data/pieces';
-import { clientOf } from '../client/profile';
+import { clientOf, dressed } from '../client/profile';
 import { type Actor, stylistsOnly } from '../context';
 import { calendarOf, dayIn, leadTimes, shopOf, shopView } from '../shop/settings';
 import { dueOn } from './due';
@@ -93,7 +93,8 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
   const { shopId } = actor;
   const row = await boxOf(db, shopId, id);
   const shop = await shopOf(db, shopId);
-  const { row: person, profile } = await clientOf(db, shopId, row.clientId);
+  const person = await clientOf(db, shopId, row.clientId);
+  const { profile } = person;
   const lines = await linesOf(db, id);
   const occasions = await occasionsOf(db, row.clientId);
   const occasionIds = await occasionIdsOf(db, id);
@@ -139,13 +140,7 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
     wantedBy: row.wantedBy ?? undefined,
     shop: shopView(shop),
     today,
-    client: {
-      id: person.id,
-      name: person.name,
-      about: person.about,
-      profile,
-      pieceBudgetMinor: person.pieceBudgetMinor,
-    },
+    client: dressed(person),
     budgetMinor: row.budgetMinor,
     spentMinor: spentOn(lines),
     asks: asks.map((each) => ({ id: each.id, ask: each.ask })),

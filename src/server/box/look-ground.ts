@@ -6,7 +6,7 @@ import type { Reader } from '@data/db';
 import { closetOf } from '@data/client/closet';
 import { occasionsOf } from '@data/client/occasions';
 import { pieceOfOwned } from '@data/pieces';
-import { clientOf } from '../client/profile';
+import { clientOf, dressed } from '../client/profile';
 import { shopOf, shopView } from '../shop/settings';
 import { pieceOfLine } from './lines';
 
@@ -19,18 +19,11 @@ export interface LookGround extends Pick<BoxView, 'shop' | 'client' | 'budgetMin
 }
 
 export async function lookGround(db: Reader, shopId: string, row: BoxRecord): Promise<LookGround> {
-  const { row: person, profile } = await clientOf(db, shopId, row.clientId);
   const chosen = await occasionIdsOf(db, row.id);
   const lines = await linesOf(db, row.id);
   return {
     shop: shopView(await shopOf(db, shopId)),
-    client: {
-      id: person.id,
-      name: person.name,
-      about: person.about,
-      profile,
-      pieceBudgetMinor: person.pieceBudgetMinor,
-    },
+    client: dressed(await clientOf(db, shopId, row.clientId)),
     budgetMinor: row.budgetMinor,
     lines: lines.map((record) => ({ piece: pieceOfLine(record) })),
     owned: (await closetOf(db, row.clientId)).map(pieceOfOwned),

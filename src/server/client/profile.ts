@@ -1,3 +1,4 @@
+import type { BoxView } from '@contracts/box/box-view';
 import { type ClientRecord, findClient } from '@data/client/clients';
 import type { Reader } from '@data/db';
 import { isId, notFound } from '../problem';
@@ -8,3 +9,12 @@ export async function clientOf(db: Reader, shopId: string, id: string, lock = fa
   if (!found) throw notFound('That client');
   return found;
 }
+
+/** What those who dress a client see of her on every step of a box. */
+export const dressed = ({ row, profile }: ClientRecord): BoxView['client'] => ({
+  id: row.id,
+  name: row.name,
+  about: row.about,
+  profile,
+  pieceBudgetMinor: row.pieceBudgetMinor,
+});

@@ -23,6 +23,15 @@ describe('a phrase that nobody expected', () => {
     expect(read('')).toEqual({ text: '', as: 'ask', kinds: [], unknown: [] });
     expect(read('a dress '.repeat(5000)).kinds).toEqual(['dress']);
   });
+  it('takes a hem that falls for no autumn', () => {
+    const asked = read('trousers that fall over the boot');
+    expect([asked.kinds, asked.season, asked.joins?.[0]?.kinds]).toEqual([
+      ['trousers'],
+      undefined,
+      expect.arrayContaining(['ankle-boot']),
+    ]);
+    expect(read('a fall coat', { english: 'american' }).season).toBe('autumn');
+  });
   it('drops no word in silence', () => {
     const { unknown, notes } = read('a zibbled frumious coat, quilted');
     expect([unknown, notes]).toEqual([['zibbled', 'frumious'], 'quilted']);

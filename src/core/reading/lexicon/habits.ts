@@ -26,6 +26,9 @@ export const HABITS: Lexicon = phrases({
   'spring|springtime': { season: 'spring' },
   'summer|summery|hot weather|heatwave|high summer|summertime': { season: 'summer' },
   'autumn|fall|autumnal': { season: 'autumn' },
+  // Hems fall; in American a season does too.
+  'that fall|which fall|fall over|fall to|fall straight|fall on|fall past|fall below|fall just|should fall|to fall':
+    { note: true },
   'winter|cold weather|wintry|wintertime|snow': { season: 'winter' },
   'evening|night|after dark|nights out': { hour: 'evening' },
   'daytime|day time': { hour: 'day' },
