@@ -36,6 +36,8 @@ interface Props {
   readonly chosen: RowSelectionState;
   /** Absent: rows cannot be chosen. */
   readonly onChosen?: ((chosen: RowSelectionState) => void) | undefined;
+  /** The rows answer an older question than the one that was asked: nothing of them is chosen. */
+  readonly stale: boolean;
   readonly onOpen: (id: string) => void;
   readonly onEnd: () => void;
 }
@@ -57,6 +59,7 @@ export function StockTable(props: Props) {
                   aria-label="Choose all that are shown"
                   checked={table.getIsAllRowsSelected()}
                   indeterminate={table.getIsSomeRowsSelected()}
+                  disabled={table.options.enableRowSelection === false}
                   onChange={table.getToggleAllRowsSelectedHandler()}
                 />
               ),
@@ -65,6 +68,7 @@ export function StockTable(props: Props) {
                   size="xs"
                   aria-label={`Choose ${row.original.piece.title}`}
                   checked={row.getIsSelected()}
+                  disabled={!row.getCanSelect()}
                   onChange={row.getToggleSelectedHandler()}
                 />
               ),
@@ -115,6 +119,7 @@ export function StockTable(props: Props) {
     [currency, onChosen, onOpen],
   );
   const table = useReactTable({
+    enableRowSelection: !props.stale,
     data: rows as StockRow[],
     columns,
     getRowId: (row) => row.id,

@@ -180,6 +180,7 @@ export const StockroomPage = withQueries(function StockroomPage({
           hidden={hidden}
           chosen={chosen}
           onChosen={mayChange ? setChosen : undefined}
+          stale={stock.stale}
           onOpen={openGarment}
           onEnd={stock.more}
         />

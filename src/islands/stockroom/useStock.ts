@@ -10,6 +10,8 @@ export type StockAsk = Omit<Input<'stock-list'>, 'offset'>;
 export interface Stock extends StockPage {
   readonly ask: StockAsk;
   readonly loading: boolean;
+  /** The rows shown answer an older question. */
+  readonly stale: boolean;
   /** Asks anew, when the typing rests. */
   readonly look: (part: StockAsk) => void;
   /** Fetches the page after the last row that is here. */
@@ -24,7 +26,7 @@ const UNASKED: StockAsk = {};
 export function useStock(first: StockPage): Stock {
   const [ask, setAsk] = useState(UNASKED);
   const [resting] = useDebouncedValue(ask, 180);
-  const { data, isFetching, hasNextPage, fetchNextPage, refetch } = useInfiniteQuery({
+  const { data, isFetching, isPlaceholderData, hasNextPage, fetchNextPage, refetch } = useInfiniteQuery({
     queryKey: ['stock-list', resting],
     queryFn: ({ pageParam }) => call('stock-list', { ...resting, offset: pageParam }),
     initialPageParam: 0,
@@ -41,6 +43,7 @@ export function useStock(first: StockPage): Stock {
     rows: pages.flatMap(({ rows }) => rows),
     ask,
     loading: isFetching,
+    stale: isPlaceholderData || ask !== resting,
     look: (part) => setAsk((before) => ({ ...before, ...part })),
     more() {
       if (!isFetching && hasNextPage) void fetchNextPage();
