@@ -14,6 +14,8 @@ const OWNED_WORTH = 4;
 /** Looks of the best that are judged again for each occasion. */
 const MOST_SHOWN = 24;
 
+const byValue = (a: { readonly value: number }, b: { readonly value: number }): number => b.value - a.value;
+
 /** What a piece opens. */
 export interface Opened {
   readonly looks: number;
@@ -67,29 +69,27 @@ export class Reach {
    */
   opened(id: string, occasions: readonly Occasion[] = [], least = GOOD_LOOK): Opened {
     const scored = this.scored(id, least);
-    const owned = (look: readonly number[]): number => look.filter((place) => this.at(place).owned).length;
     const shown = scored
-      .map(({ look, score }) => ({ look, value: score + OWNED_WORTH * owned(look) }))
-      .sort((a, b) => b.value - a.value)
+      .map(({ look, score }) => {
+        const pieces = look.map((place) => this.pieces[place] as Piece);
+        const own = OWNED_WORTH * pieces.filter(({ owned }) => owned).length;
+        return { pieces, own, value: score + own };
+      })
+      .sort(byValue)
       .slice(0, MOST_SHOWN);
-    let best: (Opened['best'] & { readonly value: number }) | undefined;
-    for (const { look, value } of shown) {
-      const pieces = look.map((place) => this.at(place));
-      for (const occasion of occasions) {
+    const good = shown.flatMap(({ pieces, own }) =>
+      occasions.flatMap((occasion) => {
         const { sendable, score } = judge(pieces, { ...this.setting, occasion }, this.settings);
-        const worth = score.score + OWNED_WORTH * owned(look);
-        if (sendable && score.score >= least && worth > (best?.value ?? 0))
-          best = { pieces: pieces.map((piece) => piece.id), occasion: occasion.title, value: worth };
-      }
-      if (occasions.length === 0 && !best) best = { pieces: pieces.map((piece) => piece.id), value };
-    }
-    const [first] = shown;
-    const fallback = first && { pieces: first.look.map((place) => this.at(place).id) };
-    return { looks: scored.length, best: best ? { pieces: best.pieces, occasion: best.occasion } : fallback };
-  }
-
-  private at(place: number): Piece {
-    return this.pieces[place] as Piece;
+        return sendable && score.score >= least
+          ? [{ pieces, occasion: occasion.title, value: score.score + own }]
+          : [];
+      }),
+    );
+    const [best] = [...good.sort(byValue), ...shown.map(({ pieces }) => ({ pieces, occasion: undefined }))];
+    return {
+      looks: scored.length,
+      best: best && { pieces: best.pieces.map((piece) => piece.id), occasion: best.occasion },
+    };
   }
 
   private scored(id: string, least: number): { readonly look: number[]; readonly score: number }[] {

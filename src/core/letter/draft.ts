@@ -99,15 +99,11 @@ function greetingOf({ clientName, lines, looks, occasions, tongue }: LetterInput
       (look) => look.pieces.some(({ id }) => id === piece.id) && look.pieces.some(({ owned }) => owned),
     ),
   ).length;
-  const joins =
-    joining === 0
-      ? ''
-      : lines.length === 1
-        ? ' It goes with what you own.'
-        : joining === lines.length
-          ? ' Each goes with something you own.'
-          : ' Most go with something you own.';
-  return `Dear ${first}, here ${lines.length === 1 ? 'is' : 'are'} ${pieces}${forWhat}.${joining * 2 > lines.length || joining === lines.length ? joins : ''}`;
+  const one = lines.length === 1;
+  const all = one ? 'It goes with what you own.' : 'Each goes with something you own.';
+  const most = joining * 2 > lines.length ? 'Most go with something you own.' : '';
+  const joins = joining === lines.length ? all : most;
+  return [`Dear ${first}, here ${one ? 'is' : 'are'} ${pieces}${forWhat}.`, joins].filter(Boolean).join(' ');
 }
 
 /** An occasion as it is spoken of to whom it belongs: "your lecture on the fjord ship", "the wedding", "Ada’s christening". */
@@ -151,17 +147,12 @@ function joinWords(i: number, id: string, owned: readonly string[], by: Speaker)
   );
 }
 
-/** The first finding that praises these pieces and was not said yet; it is said now. */
-function praise(
-  verdicts: readonly Verdict[],
-  isMeant: (pieces: readonly string[], rule: string) => boolean,
-  by: Speaker,
-  said: Set<string>,
-): string {
+/** The first praise of a piece, or of a look, that was not said yet; it is said now. */
+function praise(verdicts: readonly Verdict[], by: Speaker, said: Set<string>, piece?: string): string {
   for (const { findings } of verdicts)
     for (const found of findings) {
-      if (found.tone !== 'works' || QUIET.includes(found.rule) || !isMeant(found.pieces, found.rule))
-        continue;
+      if (found.tone !== 'works' || QUIET.includes(found.rule)) continue;
+      if (piece !== undefined && !found.pieces.includes(piece)) continue;
       const words = sentence(found, by);
       if (said.has(words)) continue;
       said.add(words);
@@ -189,9 +180,9 @@ function pieceNote(
     owned.length > 0 ? joinWords(i, piece.id, owned, by) : '',
     praise(
       within.map(({ verdict }) => verdict),
-      (pieces) => pieces.includes(piece.id),
       by,
       said,
+      piece.id,
     ),
   ]
     .filter(Boolean)
@@ -284,6 +275,6 @@ function lookLine(
     pieces.map(({ id }) => by.called(id)),
     by.tongue.english,
   );
-  const good = praise([verdict], () => true, by, said);
+  const good = praise([verdict], by, said);
   return `${occasion ? `For ${eventOf(occasion)}: ${names}` : capital(names)}.${good ? ` ${good}` : ''}`;
 }

@@ -7,7 +7,7 @@ const COUNTED = ['no', 'one', 'two', 'three', 'four', 'five'] as const;
 const things = (count: number): string =>
   `${COUNTED[count] ?? String(count)} ${count === 1 ? 'thing' : 'things'}`;
 
-/** A look as a whole, in one sentence: what it lacks, what rules it out, how much is to be put right; else that it may go. */
+/** A look as a whole, in one sentence: what it lacks, what rules it out, how much there is to put right; else that it may go. */
 export function lookWords({ complete, sendable, missing, findings }: Verdict, by: Speaker): string {
   if (!complete) return `Still needs ${listed(missing, by.tongue.english)}.`;
   const [blocked] = findings.filter(({ tone }) => tone === 'blocks');

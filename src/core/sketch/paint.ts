@@ -29,7 +29,8 @@ function shadowed(hex: string, by: number): string {
   return labToHex({ l: Math.max(3, (l + 16) * left - 16), a: a * left, b: b * left });
 }
 
-const SHEER = { opaque: undefined, semi: 0.72, sheer: 0.42 } as const;
+/** How much of itself a cloth shows; painted so, and counted so. Undefined: all. */
+export const SHEER = { opaque: undefined, semi: 0.72, sheer: 0.42 } as const;
 
 /** Cloth, colours and pattern of a panel: the part's own where it has one. */
 function clothOf(

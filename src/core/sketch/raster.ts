@@ -39,7 +39,7 @@ export function countBits(bits: Bits): number {
   return sum;
 }
 
-/** Cells of the raster of which every seventh of a slanted order is kept up to `of` of 7. */
+/** The raster with so many of every seven cells, in a slanted order. */
 const screens = new Map<number, Bits>();
 function screenOf(of: number): Bits {
   const known = screens.get(of);
@@ -57,11 +57,11 @@ function screenOf(of: number): Bits {
 }
 
 /**
- * What is seen of sheer cloth, as a printer's screen: so many cells of seven are its own, through the others shows what lies
- * beneath. Layers of one weave hide one another as they would lying thread on thread.
+ * What is seen of sheer cloth, as a printer's screen: a share of its cells, to the nearest seventh, is its own; through the
+ * others shows what lies beneath. Layers of one weave hide one another as they would lying thread on thread.
  */
-export const screened = (bits: Bits, of: number): Bits => {
-  const screen = screenOf(of);
+export const screened = (bits: Bits, share: number): Bits => {
+  const screen = screenOf(Math.round(share * 7));
   return bits.map((word, i) => word & (screen[i] as number));
 };
 

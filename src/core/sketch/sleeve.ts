@@ -1,8 +1,10 @@
 import type { Frame } from '../figure';
-import type { Path, Point } from '../path';
+import { mirrorPath, type Path, type Point } from '../path';
 import { type Worn } from '../piece';
+import type { Panel } from './display';
 import type { Lines } from './lines';
 import { cornerOf } from './neckline';
+import { sleevePart } from './parts';
 
 export interface SleeveSketch {
   readonly panel: Path;
@@ -169,14 +171,30 @@ export function sleeveOf(
 
 const mix = (a: number, b: number, t: number): number => a + (b - a) * t;
 
-/** Seams and folds of a sleeve, which the body lies over like the sleeve itself. */
-export const sleeveMarks = ({ cuff, folds }: SleeveSketch, flip: (path: Path) => Path): Lines => [
-  { kind: 'seam', path: flip(cuff), under: true },
-  ...folds.map((path) => ({ kind: 'fold' as const, path: flip(path), under: true })),
-];
+/** A sleeve on its side of the piece, 1 the right of the drawing: its panel and its marks, all under the body. */
+export function sleeveLaid(
+  { panel, cuff, folds, light, turn }: SleeveSketch,
+  side: number,
+  worn: Worn,
+): { readonly panel: Panel; readonly marks: Lines } {
+  const flip = (path: Path): Path => (side === 1 ? path : mirrorPath(path));
+  return {
+    panel: {
+      path: flip(panel),
+      under: true,
+      part: sleevePart(worn),
+      turn: -side * turn,
+      light: side === 1 ? light : flipLight(light),
+    },
+    marks: [
+      { kind: 'seam', path: flip(cuff), under: true },
+      ...folds.map((path) => ({ kind: 'fold' as const, path: flip(path), under: true })),
+    ],
+  };
+}
 
 /** The light of the left sleeve: it still comes from the left. */
-export const flipLight = (light: readonly [Point, Point]): readonly [Point, Point] => [
+const flipLight = (light: readonly [Point, Point]): readonly [Point, Point] => [
   [-light[1][0], light[1][1]],
   [-light[0][0], light[0][1]],
 ];

@@ -15,8 +15,7 @@ import type { Sketch } from './display';
 import { frontOf } from './front';
 import { follow, type Lines } from './lines';
 import { cornerOf, upperEdge } from './neckline';
-import { sleevePart } from './parts';
-import { flipLight, sleeveMarks, sleeveOf } from './sleeve';
+import { sleeveLaid, sleeveOf } from './sleeve';
 
 /** Height (y) of the hem of an upper piece in its frame, tucks applied. */
 function upperHem(frame: Frame, worn: Worn): number {
@@ -114,15 +113,9 @@ export function upperSketch(frame: Frame, worn: Worn): Sketch {
       const hangs = effects.arms === 'one free' && sgn === 1;
       const sleeve = sleeveOf(frame, worn, hangs ? 'free' : undefined);
       if (sleeve) {
-        const flip = (path: Path): Path => (sgn === 1 ? path : mirrorPath(path));
-        panels.unshift({
-          path: flip(sleeve.panel),
-          under: true,
-          part: sleevePart(worn),
-          turn: -sgn * sleeve.turn,
-          light: sgn === 1 ? sleeve.light : flipLight(sleeve.light),
-        });
-        marks.push(...sleeveMarks(sleeve, flip));
+        const laid = sleeveLaid(sleeve, sgn, worn);
+        panels.unshift(laid.panel);
+        marks.push(...laid.marks);
       }
     }
   }

@@ -4,8 +4,7 @@ import type { Worn } from '../piece';
 import type { Sketch } from './display';
 import { legOf, skirtBelow } from './lower';
 import { cornerOf, upperEdge } from './neckline';
-import { sleevePart } from './parts';
-import { flipLight, sleeveMarks, sleeveOf } from './sleeve';
+import { sleeveLaid, sleeveOf } from './sleeve';
 import { follow, type Lines } from './lines';
 import { joined } from './upper';
 
@@ -62,15 +61,9 @@ export function wholeSketch(frame: Frame, worn: Worn): Sketch {
   const sleeve = edge.sleeves && !asSkirt ? sleeveOf(frame, worn) : undefined;
   if (sleeve) {
     for (const side of edge.oneSided ? [1] : [1, -1]) {
-      const flip = (path: Path): Path => (side === 1 ? path : mirrorPath(path));
-      panels.unshift({
-        path: flip(sleeve.panel),
-        under: true,
-        part: sleevePart(worn),
-        turn: -side * sleeve.turn,
-        light: side === 1 ? sleeve.light : flipLight(sleeve.light),
-      });
-      marks.push(...sleeveMarks(sleeve, flip));
+      const laid = sleeveLaid(sleeve, side, worn);
+      panels.unshift(laid.panel);
+      marks.push(...laid.marks);
     }
   }
   if (piece.cut.neckline === 'collar' && !asSkirt && !open) {

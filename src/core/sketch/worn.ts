@@ -16,7 +16,7 @@ import { isTucked, type Piece, wear, type Worn } from '../piece';
 import type { Drawing, Item, Sketch } from './display';
 import { sketchOf } from './garment';
 import { lightOver, litOf } from './light';
-import { framed, paint, shade } from './paint';
+import { framed, paint, shade, SHEER } from './paint';
 import { type Bits, emptyBits, fillPath, popcount, screened } from './raster';
 
 /** A flat sketch of a piece at true scale on a usual body: what hangs on the rail. */
@@ -125,15 +125,13 @@ export function layersOf(pieces: readonly Worn[], body: Body): Layer[] {
     .map((worn) => ({ worn, sketch: wornSketch(worn, body) }));
 }
 
-/** Cells of seven that sheer cloth keeps for itself; as it is painted. */
-const KEPT = { opaque: 7, semi: 5, sheer: 3 } as const;
-
 /** Cells that a worn piece shows of itself, part by part: through sheer cloth shows what lies beneath. */
 export const seenCells = memo2((worn: Worn, sketch: Sketch): readonly Cells[] =>
   cellsOf(sketch).map(({ part, bits }) => {
     const { fabric, parts } = worn.piece;
     const { sheer, lined } = (part === undefined ? undefined : parts[part]?.fabric) ?? fabric;
-    return lined || sheer === 'opaque' ? { part, bits } : { part, bits: screened(bits, KEPT[sheer]) };
+    const shown = lined ? undefined : SHEER[sheer];
+    return { part, bits: shown === undefined ? bits : screened(bits, shown) };
   }),
 );
 

@@ -9,7 +9,7 @@ import { Lines } from './Lines';
 interface Props {
   readonly line: LineView;
   readonly note: PieceNote;
-  /** The piece in a way of wearing that wants to be shown. */
+  /** The piece in a way of wearing that is worth showing. */
   readonly taught: Piece | undefined;
   readonly client: BoxView['client']['profile'];
   readonly currency: string;

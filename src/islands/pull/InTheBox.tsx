@@ -12,7 +12,7 @@ interface Props {
   readonly onRelease: (line: LineView) => void;
 }
 
-/** What is in the box already, what it comes to, what is to be said of it, and where to go on. */
+/** What is in the box already, its total, what the rules say of it, and the way on. */
 export function InTheBox({ box, open, onOpen, onRelease }: Props) {
   const { view } = box;
   return (

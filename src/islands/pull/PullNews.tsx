@@ -8,7 +8,7 @@ interface Props {
   readonly tongue: Tongue;
 }
 
-/** What is to be known before the list: that it is coming, that it is empty, what none has and what all have. */
+/** What a stylist reads before the list: that it is coming, that it is empty, what none has and what all have. */
 export function PullNews({ answer, shared, tongue }: Props) {
   return (
     <>

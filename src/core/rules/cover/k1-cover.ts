@@ -1,6 +1,7 @@
 import { type Worn, ZONES, type Zone } from '../../piece';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
+import { solid } from '../given';
 import { ids } from '../rule';
 import { type Scene } from '../scene';
 
@@ -82,29 +83,15 @@ export const cover = defineRule({
     [
       {
         title: 'Thighs covered only by a cloth tied as a skirt',
-        look: [
-          {
-            id: 'scarf',
-            category: 'scarf',
-            mode: 'skirt',
-            colours: [{ hex: '#9c4a24', share: 1 }],
-            measures: { width: 1050, lengthFlat: 1800 },
-          },
-        ],
+        look: [solid('scarf', '#9c4a24', { mode: 'skirt', measures: { width: 1050, lengthFlat: 1800 } })],
         client: { cover: ['thighs'] },
         expect: 'note',
       },
       {
         title: 'The same with a belt over it',
         look: [
-          {
-            id: 'scarf',
-            category: 'scarf',
-            mode: 'skirt',
-            colours: [{ hex: '#9c4a24', share: 1 }],
-            measures: { width: 1050, lengthFlat: 1800 },
-          },
-          { id: 'belt', category: 'belt', colours: [{ hex: '#5f4331', share: 1 }] },
+          solid('scarf', '#9c4a24', { mode: 'skirt', measures: { width: 1050, lengthFlat: 1800 } }),
+          solid('belt', '#5f4331'),
         ],
         client: { cover: ['thighs'] },
         expect: 'works',

@@ -4,6 +4,7 @@ import type { Worn } from '../../piece';
 import { contentOf, meets as substanceIn } from '../../substances';
 import { defineRule } from '../define';
 import { type FoundBy, type Measured, wording } from '../finding';
+import { solid } from '../given';
 import { ids } from '../rule';
 import { type Scene } from '../scene';
 import { ALONE } from '../reads';
@@ -58,27 +59,13 @@ export const limits = defineRule({
     [
       {
         title: 'An unlined wool jacket for a client who keeps wool off the skin',
-        look: [
-          {
-            id: 'jacket',
-            category: 'jacket',
-            colours: [{ hex: '#84868a', share: 1 }],
-            fabric: { fibres: [{ name: 'wool', pct: 100 }] },
-          },
-        ],
+        look: [solid('jacket', '#84868a', { fabric: { fibres: [{ name: 'wool', pct: 100 }] } })],
         client: { limits: { avoidFibres: ['wool'], avoidMetals: [], washableOnly: false } },
         expect: 'fights',
       },
       {
         title: 'The same with a lining',
-        look: [
-          {
-            id: 'jacket',
-            category: 'jacket',
-            colours: [{ hex: '#84868a', share: 1 }],
-            fabric: { fibres: [{ name: 'wool', pct: 100 }], lined: true },
-          },
-        ],
+        look: [solid('jacket', '#84868a', { fabric: { fibres: [{ name: 'wool', pct: 100 }], lined: true } })],
         client: { limits: { avoidFibres: ['wool'], avoidMetals: [], washableOnly: false } },
         expect: 'note',
       },

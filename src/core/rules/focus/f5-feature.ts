@@ -40,25 +40,10 @@ export const feature = defineRule({
           (other) => other.order > worn.order && other !== worn && cover.get(other.piece.id)?.has(zone),
         );
         const veil = zone === 'back' ? pieces.find(endsOnBack) : undefined;
-        said.push(
-          veil && !over
-            ? { code: 'edge', tone: 'fights', zone, pieces: ids(worn, veil), params: { what } }
-            : over
-              ? {
-                  code: 'hidden',
-                  tone: 'fights',
-                  zone,
-                  pieces: ids(worn, over),
-                  params: { what },
-                }
-              : {
-                  code: 'seen',
-                  tone: 'works',
-                  zone,
-                  pieces: ids(worn),
-                  params: { what },
-                },
-        );
+        const about = { zone, params: { what } };
+        if (over) said.push({ code: 'hidden', tone: 'fights', pieces: ids(worn, over), ...about });
+        else if (veil) said.push({ code: 'edge', tone: 'fights', pieces: ids(worn, veil), ...about });
+        else said.push({ code: 'seen', tone: 'works', pieces: ids(worn), ...about });
       }
     }
     return said;

@@ -3,6 +3,7 @@ import { isTucked, measure, takesPart, textureFamily, type Worn } from '../../pi
 import { type At, defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
 import { belowWaist } from '../fields';
+import { solid } from '../given';
 import { ids } from '../rule';
 import { type Scene } from '../scene';
 
@@ -144,15 +145,7 @@ export const possible = defineRule({
       },
       {
         title: 'A cloth of 180 × 105 cm',
-        look: [
-          {
-            id: 'scarf',
-            category: 'scarf',
-            mode: 'skirt',
-            colours: [{ hex: '#9c4a24', share: 1 }],
-            measures: { width: 1050, lengthFlat: 1800 },
-          },
-        ],
+        look: [solid('scarf', '#9c4a24', { mode: 'skirt', measures: { width: 1050, lengthFlat: 1800 } })],
         client: { measures: { hip: 1000 } },
         expect: 'works',
       },
@@ -160,26 +153,14 @@ export const possible = defineRule({
     [
       {
         title: 'A strap without the bag it was made for',
-        look: [
-          {
-            id: 'strap',
-            category: 'belt',
-            colours: [{ hex: '#9c4a24', share: 1 }],
-            fastensTo: ['harbour-bag'],
-          },
-        ],
+        look: [solid('belt', '#9c4a24', { id: 'strap', fastensTo: ['harbour-bag'] })],
         expect: 'fights',
       },
       {
         title: 'With its bag',
         look: [
-          {
-            id: 'strap',
-            category: 'belt',
-            colours: [{ hex: '#9c4a24', share: 1 }],
-            fastensTo: ['harbour-bag'],
-          },
-          { id: 'bag', category: 'bag', styleId: 'harbour-bag', colours: [{ hex: '#5f4331', share: 1 }] },
+          solid('belt', '#9c4a24', { id: 'strap', fastensTo: ['harbour-bag'] }),
+          solid('bag', '#5f4331', { styleId: 'harbour-bag' }),
         ],
         expect: 'works',
       },
@@ -187,33 +168,15 @@ export const possible = defineRule({
     [
       {
         title: 'A brooch on a satin blouse',
-        look: [
-          { id: 'brooch', category: 'brooch', colours: [{ hex: '#c2a14e', share: 1 }] },
-          {
-            id: 'blouse',
-            category: 'blouse',
-            colours: [{ hex: '#f3ecdc', share: 1 }],
-            fabric: { texture: 'satin' },
-          },
-        ],
+        look: [solid('brooch', '#c2a14e'), solid('blouse', '#f3ecdc', { fabric: { texture: 'satin' } })],
         expect: 'note',
       },
       {
         title: 'On a flannel blazer over it',
         look: [
-          { id: 'brooch', category: 'brooch', colours: [{ hex: '#c2a14e', share: 1 }] },
-          {
-            id: 'blouse',
-            category: 'blouse',
-            colours: [{ hex: '#f3ecdc', share: 1 }],
-            fabric: { texture: 'satin' },
-          },
-          {
-            id: 'blazer',
-            category: 'blazer',
-            colours: [{ hex: '#3d3f45', share: 1 }],
-            fabric: { texture: 'flannel' },
-          },
+          solid('brooch', '#c2a14e'),
+          solid('blouse', '#f3ecdc', { fabric: { texture: 'satin' } }),
+          solid('blazer', '#3d3f45', { fabric: { texture: 'flannel' } }),
         ],
         expect: 'silent',
       },
