@@ -11,7 +11,7 @@ const floors = [
   ['client', 'closet', 'money', 'schedule', 'sketch'],
   ['fit', 'occasion'],
   ['reading'],
-  ['learn', 'rules'],
+  ['learn', 'rules', 'till'],
   ['guard', 'look'],
   ['letter', 'mix', 'pull', 'ways'],
   ['box-rules', 'plan'],

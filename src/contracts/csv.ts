@@ -11,6 +11,9 @@ export function columnNamed(columns: readonly string[], header: string): string 
   return columns.find((column) => folded(column) === fold);
 }
 
+/** A column that says why a row was left, for whoever mends it; read again, it is no column of anything. */
+export const WHY = 'left out because';
+
 export interface CsvRows {
   /** Rows that could be read at all, with their number as a spreadsheet counts, the header being row 1. */
   readonly rows: readonly { readonly row: number; readonly record: Readonly<Record<string, string>> }[];
@@ -41,11 +44,13 @@ export function readRows(
       faults: missing.map((column): ImportFault => ({ row: 1, path: column, code: 'missing-column' })),
     };
   const faults: ImportFault[] = headers
-    .filter((header) => header !== '' && nameOf(header) === undefined)
+    .filter((header) => header !== '' && header !== WHY && nameOf(header) === undefined)
     .map((header) => ({ row: 1, path: header, code: 'unknown-column' }));
+  // By their row once: asking the list row by row made a bad file of many rows take minutes.
+  const errors = new Map(parsed.errors.map((error) => [error.row, error]));
   const rows = parsed.data.flatMap((record, i) => {
     const row = i + 2;
-    const broken = parsed.errors.find((error) => error.row === i);
+    const broken = errors.get(i);
     if (broken) faults.push({ row, path: '(row)', code: 'broken', params: { what: broken.message } });
     return broken ? [] : [{ row, record }];
   });
@@ -63,6 +68,29 @@ export function csvOf(rows: readonly Readonly<Record<string, string>>[]): string
   return Papa.unparse({ fields, data }, { newline: '\r\n' });
 }
 const GUARDED = /^'+[=+\-@\t\r]/;
+
+/** What Windows-1252 has where Latin-1 has control signs, from 0x80; not every decoder knows them. */
+const SIGNS = '€\u0081‚ƒ„…†‡ˆ‰Š‹Œ\u008dŽ\u008f\u0090‘’“”•–—˜™š›œ\u009džŸ';
+
+/** The same of any file: what is neither UTF-8 nor UTF-16 is read as Windows-1252, as old tills write, and that is said. */
+export function anyTextOf(bytes: Uint8Array): { readonly text: string; readonly isOldPage: boolean } {
+  const text = textOf(bytes);
+  if (text !== undefined) return { text, isOldPage: false };
+  const old = new TextDecoder('windows-1252')
+    .decode(bytes)
+    .replace(/[\u0080-\u009f]/g, (sign) => SIGNS[sign.charCodeAt(0) - 0x80] ?? sign);
+  return { text: old, isOldPage: true };
+}
+
+/** Rows of cells of a CSV text, whichever of comma, semicolon, tab or bar divides them. */
+export function cellsOf(text: string): string[][] {
+  const plain = text.replace(/^\uFEFF/, '');
+  const rows = Papa.parse<string[]>(plain, { delimitersToGuess: [',', ';', '\t', '|'] }).data.map((row) =>
+    row.map((cell) => (GUARDED.test(cell) ? cell.slice(1) : cell)),
+  );
+  const why = rows[0]?.lastIndexOf(WHY) ?? -1;
+  return why < 0 ? rows : rows.map((row) => row.filter((_cell, i) => i !== why));
+}
 
 /**
  * Text of a file as it came: UTF-8 or UTF-16, with or without a byte order mark. Undefined when the bytes

@@ -68,6 +68,7 @@ export * from './stock/export-stock';
 export * from './stock/find-code';
 export * from './stock/garment-sheet';
 export * from './stock/import-stock';
+export * from './stock/till-columns';
 export * from './stock/move-stock';
 export * from './stock/price-garments';
 export * from './stock/save-garment';

@@ -25,6 +25,8 @@ const words = coded({
   'not-ean': ({ said }: Said) => `${said}: not an EAN-13`,
   'not-length': ({ said }: Said) => `${said}: not a length, as 168 cm or 5 ft 6`,
   'not-height': ({ said }: Said) => `${said}: not a height, as 4 cm or 1.5 in`,
+  'size-taken': ({ title, size, sku }: { title: string; size: string; sku: string }) =>
+    `${title} is here in ${size} already, as ${sku}`,
   taken: ({ said, title, size }: Said & { title: string; size: string }) =>
     `${said} is ${title}, size ${size}, already`,
   /** What the schema of a field says of a value. */

@@ -50,9 +50,6 @@ const STOCK_COLUMNS = [
   'qty',
 ] as const;
 
-/** Largest stock file taken, in bytes of text. */
-export const CSV_MOST_BYTES = 10_000_000;
-
 /**
  * Reads a stock file (RFC 4180, comma or semicolon, with or without BOM). Every faulty row is told with
  * its reason; the others come back ready to import. A missing column is one fault, on row 1.
@@ -84,7 +81,7 @@ export function readStockCsv(text: string, currency: string): StockCsv {
 export const garmentKeyOf = (styleId: string, title: string, colours: readonly Swatch[]): string =>
   `${styleId}|${title}|${colours.map((swatch) => swatch.hex).join(' ')}`;
 
-const nameOf = (header: string): string | undefined =>
+export const nameOf = (header: string): string | undefined =>
   columnNamed(STOCK_COLUMNS, header) ?? pieceColumn(header);
 
 function readRow(

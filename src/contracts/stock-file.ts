@@ -11,7 +11,7 @@ import { garmentKeyOf, readStockCsv, type StockCsv, type StockCsvRow } from './s
 import { unkeepable } from './text';
 import type { GarmentSheet } from './stock/garment-sheet';
 
-const STOCK_FORMAT = 'ivory-rail/stock@1';
+export const STOCK_FORMAT = 'ivory-rail/stock@1';
 
 const garmentFileSchema = z.strictObject({
   piece: pieceSchema,
@@ -30,6 +30,8 @@ const garmentFileSchema = z.strictObject({
           .refine((ean) => ean === '' || isEan13(ean), { error: 'not an EAN-13' })
           .default(''),
         qty: z.number().int().min(0, 'not below 0').max(100_000).default(0),
+        /** Row of the file it was read from, where that is another one. */
+        row: z.number().int().min(1).optional(),
         measures: measuresSchema.default({}),
       }),
     )
@@ -64,13 +66,13 @@ function readStockJson(text: string): StockCsv {
     const { id: _id, title: given, category, colours, formality, styleId: style, set, ...rest } = piece;
     const title = given ?? pieceFrom(piece as GivenPiece).title;
     const styleId = style ?? styleIdOf(title);
-    for (const { measures, ean, ...size } of sizes) {
+    for (const { measures, ean, row: ofFile = row, ...size } of sizes) {
       if (skus.has(size.sku))
-        faults.push({ row, path: 'sku', code: 'in-file-twice', params: { said: size.sku } });
+        faults.push({ row: ofFile, path: 'sku', code: 'in-file-twice', params: { said: size.sku } });
       else
         rows.push({
           ...size,
-          row,
+          row: ofFile,
           ean: ean || undefined,
           measures: measures as Record<string, number>,
           garmentKey: garmentKeyOf(styleId, title, colours),

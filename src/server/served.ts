@@ -34,6 +34,7 @@ export * from './stock/find-code';
 export * from './stock/for-whom';
 export * from './stock/garment';
 export * from './stock/import-stock';
+export * from './stock/till-columns';
 export * from './stock/ledger';
 export * from './stock/list';
 export * from './stock/many';

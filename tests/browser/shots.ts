@@ -1,8 +1,8 @@
 import { mkdirSync } from 'node:fs';
-import type { Page } from 'puppeteer-core';
+import type { ElementHandle, Page } from 'puppeteer-core';
 import { DEMO_USERS } from '@server/demo/users';
 import { launch, openPage, settled, signInAs } from './chromium';
-import { click, sideBySide } from './person';
+import { click } from './person';
 
 /** Waits until the looks of every candidate are counted. */
 const counted = (page: Page): Promise<unknown> =>
@@ -66,12 +66,14 @@ async function main(origin: string, folder: string, only: string | undefined): P
       await counted(page);
       await take('pull');
     }
-    if (!only || 'compare'.includes(only)) {
-      await page.goto(`${origin}${await boxOf('pull', 108)}`);
+    if (!only || 'stock-file'.includes(only)) {
+      await page.goto(`${origin}/stockroom`);
       await settled(page);
-      await counted(page);
-      await sideBySide(page, 3);
-      await take('compare');
+      await page.locator('::-p-aria([name="Import"][role="button"])').click();
+      const input = await page.waitForSelector('input[type="file"]');
+      await (input as ElementHandle<HTMLInputElement>).uploadFile('tests/fixtures/tills/kasse.csv');
+      await page.locator('::-p-aria([name="Bring in 10 sizes"][role="button"])').wait();
+      await take('stock-file');
     }
     if (!only || 'plan'.includes(only)) {
       await page.goto(`${origin}${await boxOf('plan', 105)}`);

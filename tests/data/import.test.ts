@@ -3,6 +3,7 @@ import { client, clientMeasure, garment, stockMovement, variant } from '@data/sc
 import { eq, sql } from 'drizzle-orm';
 import { describe, expect, it } from 'vitest';
 import { openShop } from '../support/open-shop';
+import { newBoxes, shelfOf } from '../support/shelf';
 import { sure } from '../support/sure';
 import { importFaultWords } from '@contracts/import-fault';
 
@@ -109,6 +110,108 @@ Bad bust,tee,white,M,R-5,20,1,crew,20
     expect(status).toBe(200);
     expect(answer.taken).toBe(0);
     expect(answer.faults.length).toBeGreaterThanOrEqual(5000);
+  });
+});
+
+describe('a later file of the same till', () => {
+  const rows = (qty: string, price = '39.50', more = '') =>
+    `${HEAD}\nRiver tee,tee,navy,S,RV-1,${price},${qty},crew,940\nRiver tee,tee,navy,M,RV-2,39.50,2,crew,990${more}`;
+  const shelf = async (sku: string): Promise<number> => {
+    const [size] = await shop.db.select().from(variant).where(eq(variant.sku, sku));
+    return shelfOf(shop.db, sure(size).id);
+  };
+  const send = (csv: string, more: object = {}) =>
+    shop.stylist.call('import-stock', { csv, take: 'good', ...more });
+
+  it('shows counts and prices that differ, books what is ticked, and takes new sizes', async () => {
+    expect((await send(rows('5'))).answer).toMatchObject({ taken: 2, differs: [] });
+    const later = rows('3', '42.00', '\nRiver tee,tee,navy,L,RV-3,39.50,4,crew,1040');
+    const { answer } = await send(later, { take: 'check' });
+    expect(answer).toMatchObject({
+      known: 1,
+      good: [{ sku: 'RV-3' }],
+      differs: [{ sku: 'RV-1', count: { had: 5, said: 3, sold: [] }, price: { had: 3950, said: 4200 } }],
+    });
+    expect(await shelf('RV-1')).toBe(5);
+    // Nobody ticked the price; somebody ticked a count that is no longer what the books say.
+    expect((await send(later, { counts: [{ sku: 'RV-1', had: 4 }] })).answer).toMatchObject({
+      taken: 1,
+      booked: 0,
+    });
+    const asked = { counts: [{ sku: 'RV-1', had: 5 }], prices: [{ sku: 'RV-1', had: 3950 }] };
+    expect((await send(later, asked)).answer.booked).toBe(2);
+    expect([await shelf('RV-1'), await shelf('RV-3')]).toEqual([3, 4]);
+    const [row] = await shop.db.select().from(garment).where(eq(garment.title, 'River tee'));
+    expect(row).toMatchObject({ priceMinor: 4200 });
+    expect((await send(rows('3', '42.00'), { take: 'check' })).answer.differs).toMatchObject([
+      { sku: 'RV-2', price: { had: 4200, said: 3950 } },
+    ]);
+    expect(await disagreements(shop.db)).toEqual([]);
+  });
+
+  it('names the box whose held unit was sold over the counter, and leaves that hold to a person', async () => {
+    await send(`${HEAD}\nLast tee,tee,navy,S,LT-1,30,1,crew,940`);
+    const [size] = await shop.db.select().from(variant).where(eq(variant.sku, 'LT-1'));
+    const boxId = sure((await newBoxes(shop.db, shop.stylist, 1))[0]);
+    await shop.stylist.call('hold-line', { boxId, variantId: sure(size).id });
+    const sold = `${HEAD}\nLast tee,tee,navy,S,LT-1,30,0,crew,940`;
+    const { differs } = (await send(sold, { take: 'check' })).answer;
+    expect(differs).toMatchObject([{ count: { had: 1, said: 0, sold: [{ boxId }] } }]);
+    await send(sold, { counts: [{ sku: 'LT-1', had: 1 }] });
+    expect(await shelf('LT-1')).toBe(0);
+    expect(await disagreements(shop.db)).toEqual([]);
+  });
+
+  it('by eight at once is booked once, and makes no size twice', async () => {
+    await send(rows('5'));
+    const [had] = [await shelf('RV-1')];
+    const file = rows('9', '42.00', '\nRiver tee,tee,navy,XL,RV-4,39.50,1,crew,1090');
+    const all = await Promise.all(
+      Array.from({ length: 8 }, () => send(file, { counts: [{ sku: 'RV-1', had }] })),
+    );
+    expect(all.map(({ status }) => status).filter((status) => status !== 200 && status !== 409)).toEqual([]);
+    const done = all.filter(({ status }) => status === 200).map(({ answer }) => answer);
+    expect(done.reduce((sum, { booked }) => sum + booked, 0)).toBe(1);
+    expect(done.reduce((sum, { taken }) => sum + taken, 0)).toBe(1);
+    expect([await shelf('RV-1'), await shelf('RV-4')]).toEqual([9, 1]);
+    expect(await disagreements(shop.db)).toEqual([]);
+  });
+
+  it('refuses, row by row, codes and sizes that are somebody else’s', async () => {
+    const [coded] = await shop.db
+      .select()
+      .from(variant)
+      .where(sql`${variant.ean} is not null`)
+      .limit(1);
+    const csv = `title,category,colours,size,sku,price,qty,ean\nNew tee,tee,navy,S,NW-1,30,1,${sure(coded).ean}\nRiver tee,tee,navy,S,RV-9,30,1,`;
+    const { status, answer } = await send(csv);
+    expect([status, answer.taken]).toEqual([200, 0]);
+    expect(answer.faults.map(({ row, path, code }) => [row, path, code])).toEqual([
+      [2, 'ean', 'taken'],
+      [3, 'size', 'size-taken'],
+    ]);
+  });
+});
+
+describe('what a shop settled of its till’s columns', () => {
+  it('is kept for all who style, the last word of each file once', async () => {
+    const headers = ['Item', 'Price'];
+    await Promise.all([
+      shop.stylist.call('keep-till-columns', { headers, columns: ['title', null] }),
+      shop.stylist.call('keep-till-columns', { headers: ['Nom'], columns: ['title'] }),
+    ]);
+    await shop.stylist.call('keep-till-columns', {
+      headers: ['item ', 'PRICE'],
+      columns: ['title', 'price'],
+      kinds: { Other: 'scarf' },
+    });
+    const kept = (await shop.stylist.call('till-columns', {})).answer;
+    expect(kept.map(({ columns }) => columns).sort((a, b) => a.length - b.length)).toEqual([
+      ['title'],
+      ['title', 'price'],
+    ]);
+    const bad = await shop.stylist.call('keep-till-columns', { headers, columns: ['nothing' as never] });
+    expect(bad.status).toBe(422);
   });
 });
 

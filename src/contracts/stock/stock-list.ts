@@ -50,9 +50,11 @@ export const stockFilterSchema = z.strictObject({
   /** Something on the shelf, nothing, or a size with its last one. */
   shelf: z.enum(['some', 'none', 'last']).optional(),
   photo: z.enum(['with', 'without']).optional(),
+  /** Not said yet: what it is made of, how it measures, or either. */
+  missing: z.enum(['any', 'cloth', 'measures']).optional(),
 });
 
-export const STOCK_SORTS = ['category', 'title', 'label', 'priceMinor', 'shelf'] as const;
+export const STOCK_SORTS = ['category', 'title', 'label', 'priceMinor', 'shelf', 'worth'] as const;
 
 export const stockListCall = defineCall({
   name: 'stock-list',

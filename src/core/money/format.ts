@@ -1,7 +1,7 @@
 const known = new Map<string, number>();
 
 /** Decimals that amounts of a currency have: two of euros, none of yen. @throws RangeError for what is no currency code */
-function decimalsOf(currency: string): number {
+export function decimalsOf(currency: string): number {
   const before = known.get(currency);
   if (before !== undefined) return before;
   const { maximumFractionDigits = 2 } = new Intl.NumberFormat('en', {

@@ -1,4 +1,4 @@
-export { amountText, money, parseMoney } from './format';
+export { amountText, decimalsOf, money, parseMoney } from './format';
 export {
   PROMOTION_KINDS,
   type PromotionKind,

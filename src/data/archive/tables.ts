@@ -7,6 +7,7 @@ import { askSchema } from '@contracts/box/ask';
 import { schoolsSchema, storedProfileSchema } from '@contracts/profile';
 import { ruleSettingsSchema } from '@contracts/rule-settings';
 import { savePullSettingsCall } from '@contracts/shop/save-pull-settings';
+import { keptColumnsSchema } from '@contracts/stock/till-columns';
 import { PROMOTION_KINDS, ROUNDINGS } from '@core/money';
 import { CATEGORIES, MEASURES, ORIGINS } from '@core/piece';
 import * as schema from '../schema';
@@ -154,6 +155,7 @@ export const ARCHIVED: readonly ArchivedTable[] = [
       schools: schoolsSchema,
       ruleSettings: ruleSettingsSchema,
       pullSettings: savePullSettingsCall.input.shape.settings,
+      tillColumns: z.array(keptColumnsSchema).max(100),
     },
   },
   // Nobody's password is in it: whoever takes the shop over lets each of them choose a new one.

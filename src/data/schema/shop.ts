@@ -1,6 +1,7 @@
 import type { Schools } from '@core/client';
 import type { PullSettings } from '@core/pull';
 import type { Settings } from '@core/rules';
+import type { KeptColumns } from '@core/till';
 import { PROMOTION_KINDS, ROUNDINGS } from '@core/money';
 import { LOCATION_KINDS } from '@core/shop';
 import { ENGLISHES, LENGTH_UNITS } from '@core/words';
@@ -30,6 +31,8 @@ export const shop = pgTable('shop', {
   ruleSettings: jsonb('rule_settings').$type<Settings>().notNull().default({}),
   /** How candidates are ranked; what is absent is as core/pull has it. */
   pullSettings: jsonb('pull_settings').$type<PullSettings>().notNull().default({}),
+  /** What the columns of its tills' files were settled to be; the one settled last stands last. */
+  tillColumns: jsonb('till_columns').$type<readonly KeptColumns[]>().notNull().default([]),
   /** An altered piece may come back. */
   alteredMayReturn: boolean('altered_may_return').notNull().default(false),
   /** Which English the screens, the letter and files speak, and how lengths are shown. */

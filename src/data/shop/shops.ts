@@ -29,6 +29,15 @@ export async function changeShop(tx: Writer, id: string, values: ShopValues): Pr
     .where(eq(shop.id, id));
 }
 
+/** Keeps what is no setting that somebody edits: the version stays, so that nobody's form is out of date by it. */
+export async function noteOfShop(
+  tx: Writer,
+  id: string,
+  values: Pick<ShopValues, 'tillColumns'>,
+): Promise<void> {
+  await tx.update(shop).set(values).where(eq(shop.id, id));
+}
+
 /** One first visit after the other. */
 export async function lockFirstVisit(tx: Writer): Promise<void> {
   await tx.execute(sql`select pg_advisory_xact_lock(hashtext('first-owner'))`);

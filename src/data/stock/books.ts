@@ -1,9 +1,12 @@
-import { and, asc, desc, eq, gt, isNull, ne } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, isNull, ne, sql } from 'drizzle-orm';
 import type { Reader, Writer } from '../db';
+import { grouped } from '../grouped';
 import {
   box,
   boxLine,
+  client,
   garment,
+  hold,
   location,
   stockBalance,
   stockMovement,
@@ -48,6 +51,51 @@ export async function lockedShelf(tx: Writer, variantId: string, locationId: str
     )
     .for('update');
   return row?.qty ?? 0;
+}
+
+/** Units of sizes in the shop, on a shelf or held, and the box and client of each that is held. */
+export async function unitsInShop(
+  db: Reader,
+  variantIds: readonly string[],
+): Promise<
+  ReadonlyMap<
+    string,
+    {
+      readonly shelf: number;
+      readonly held: number;
+      readonly boxes: readonly { readonly boxId: string; readonly number: number; readonly client: string }[];
+    }
+  >
+> {
+  const ids = sql`any(${sql.param(variantIds)}::uuid[])`;
+  const rows = await db
+    .select({
+      variantId: stockBalance.variantId,
+      shelf: sql<number>`coalesce(sum(${stockBalance.qty}) filter (where ${stockBalance.place} = 'shelf'), 0)::int`,
+      held: sql<number>`coalesce(sum(${stockBalance.qty}) filter (where ${stockBalance.place} = 'held'), 0)::int`,
+    })
+    .from(stockBalance)
+    .where(sql`${stockBalance.variantId} = ${ids}`)
+    .groupBy(stockBalance.variantId);
+  const holders = await db
+    .select({ variantId: hold.variantId, boxId: box.id, number: box.number, client: client.name })
+    .from(hold)
+    .innerJoin(boxLine, eq(boxLine.id, hold.boxLineId))
+    .innerJoin(box, eq(box.id, boxLine.boxId))
+    .innerJoin(client, eq(client.id, box.clientId))
+    .where(and(sql`${hold.variantId} = ${ids}`, eq(hold.state, 'active')))
+    .orderBy(asc(box.number));
+  const bySize = grouped(holders, ({ variantId }) => variantId);
+  return new Map(
+    rows.map(({ variantId, shelf, held }) => [
+      variantId,
+      {
+        shelf,
+        held,
+        boxes: (bySize.get(variantId) ?? []).map(({ variantId: _id, ...rest }) => rest),
+      },
+    ]),
+  );
 }
 
 /** Every movement of a size, the last first, with where, by whom and for which box. */

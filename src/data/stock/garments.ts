@@ -1,5 +1,6 @@
+import { randomUUID } from 'node:crypto';
 import { lab, type Lab } from '@core/colour';
-import { CATEGORIES, type Piece, pieceFrom } from '@core/piece';
+import { CATEGORIES, CATEGORY, type Piece, pieceFrom } from '@core/piece';
 import { substancesIn } from '@core/substances';
 import type { Place } from '@core/stock';
 import {
@@ -114,10 +115,32 @@ function narrowWhere(db: Reader, narrow: StockNarrow): (SQL | undefined)[] {
     narrow.shelf === 'some' ? exists(onTheShelf(db)) : undefined,
     narrow.shelf === 'none' ? notExists(onTheShelf(db)) : undefined,
     narrow.shelf === 'last' ? exists(last) : undefined,
+    narrow.missing === 'cloth' ? noCloth : undefined,
+    narrow.missing === 'measures' ? noMeasures(db) : undefined,
+    narrow.missing === 'any' ? or(noCloth, noMeasures(db)) : undefined,
     narrow.photo === 'with' ? exists(hasPhoto) : undefined,
     narrow.photo === 'without' ? notExists(hasPhoto) : undefined,
   ];
 }
+
+/** Nobody said what it is made of. */
+const noCloth = sql`jsonb_array_length(coalesce(${garment.attributes} #> '{fabric,fibres}', '[]'::jsonb)) = 0`;
+
+const WORN_TO_MEASURE = CATEGORIES.filter((category) => {
+  const { shape } = CATEGORY[category];
+  return shape === 'upper' || shape === 'lower' || shape === 'whole';
+});
+/** Clothes of which no size was measured: their fit is by the chart alone. */
+const noMeasures = (db: Reader): SQL | undefined =>
+  and(
+    inArray(garment.category, WORN_TO_MEASURE),
+    notExists(
+      db
+        .select({ one: sql`1` })
+        .from(variant)
+        .where(and(eq(variant.garmentId, garment.id), sql`${variant.measures} <> '{}'::jsonb`)),
+    ),
+  );
 
 /** A condition of something that is wanted; none of what is not. */
 const when = <T>(wanted: T | undefined, condition: (wanted: T) => SQL | undefined): SQL | undefined =>
@@ -130,7 +153,8 @@ function apartFrom({ l, a, b }: Lab): SQL {
   return sql`${apart(garment.mainL, l)} + ${apart(garment.mainA, a)} + ${apart(garment.mainB, b)}`;
 }
 
-export type StockSort = 'category' | 'title' | 'label' | 'priceMinor' | 'shelf';
+/** By worth: price times what stands on the shelf. */
+export type StockSort = 'category' | 'title' | 'label' | 'priceMinor' | 'shelf' | 'worth';
 
 /** A pattern of LIKE in which what was typed stands for itself. */
 const literal = (text: string): string => text.replace(/[%_\\]/g, '\\$&');
@@ -196,7 +220,12 @@ export async function garmentPage(
   },
 ) {
   const way = page.down ? desc : asc;
-  const by = page.sort === 'shelf' ? onShelf : garment[page.sort];
+  const by =
+    page.sort === 'shelf'
+      ? onShelf
+      : page.sort === 'worth'
+        ? sql`${onShelf}::bigint * ${garment.priceMinor}`
+        : garment[page.sort];
   return db
     .select()
     .from(garment)
@@ -390,17 +419,27 @@ export async function countGarments(db: Reader, filter: StockFilter): Promise<nu
   return all?.total ?? 0;
 }
 
-/** Garments of a style and a title: one for each of its colourways. */
-export const garmentsNamed = (
+/** Garments of these styles, in all their colourways and titles. */
+export const garmentsOfStyles = (
   db: Reader,
   shopId: string,
-  styleId: string,
-  title: string,
+  styleIds: readonly string[],
 ): Promise<GarmentRow[]> =>
   db
     .select()
     .from(garment)
-    .where(and(eq(garment.shopId, shopId), eq(garment.styleId, styleId), eq(garment.title, title)));
+    .where(and(eq(garment.shopId, shopId), sql`${garment.styleId} = any(${sql.param(styleIds)}::text[])`));
+
+/** New garments at once; their ids, in the order of the values. */
+export async function addGarments(
+  tx: Writer,
+  values: readonly (typeof garment.$inferInsert)[],
+): Promise<string[]> {
+  const ids = values.map(() => randomUUID());
+  if (values.length > 0)
+    await tx.insert(garment).values(values.map((value, i) => ({ ...value, id: ids[i] as string })));
+  return ids;
+}
 
 /** The version in which a size's garment stands now; none for a size of another shop. */
 export const versionOfSize = (db: Reader, shopId: string, variantId: string): Promise<GarmentVersion[]> =>

@@ -65,6 +65,35 @@ export async function moveStock(tx: Writer, movement: Movement): Promise<void> {
   });
 }
 
+/**
+ * Units that come from a supplier with sizes made in this very transaction: nobody else can be at their balances, so
+ * that all are written at once. @throws the driver's error (23505) for a size that has a balance already
+ */
+export async function moveFirstUnits(
+  tx: Writer,
+  units: readonly Pick<Movement, 'variantId' | 'locationId' | 'qty'>[],
+  cause: 'delivery' | 'import',
+  actorId: string | undefined,
+): Promise<void> {
+  const some = units.filter(({ qty }) => qty > 0);
+  if (some.length === 0) return;
+  await tx.insert(stockBalance).values(
+    some.flatMap(({ variantId, locationId, qty }) => [
+      { variantId, locationId, place: 'shelf' as const, qty },
+      { variantId, locationId, place: 'supplier' as const, qty: -qty },
+    ]),
+  );
+  await tx.insert(stockMovement).values(
+    some.map((unit) => ({
+      ...unit,
+      fromPlace: 'supplier' as const,
+      toPlace: 'shelf' as const,
+      cause,
+      actorId,
+    })),
+  );
+}
+
 /** Locks the balances of several sizes in one order, before a write that moves more than one of them. */
 export async function lockStock(tx: Writer, variantIds: readonly string[]): Promise<void> {
   await tx

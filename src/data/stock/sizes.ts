@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { and, asc, eq, gt, inArray, like, max, ne, or, sql } from 'drizzle-orm';
 import type { Reader, Writer } from '../db';
 import { boxLine, garment, shop, stockBalance, stockMovement, variant } from '../schema';
@@ -81,6 +82,7 @@ export const sizesWithCodes = (
       ean: variant.ean,
       size: variant.size,
       title: garment.title,
+      priceMinor: garment.priceMinor,
     })
     .from(variant)
     .innerJoin(garment, eq(garment.id, variant.garmentId))
@@ -90,6 +92,25 @@ export const sizesWithCodes = (
         or(inArray(variant.sku, [...skus]), eans.length > 0 ? inArray(variant.ean, [...eans]) : undefined),
       ),
     );
+
+/** Sizes of garments with their names, to tell whether one is there already. */
+export const sizesOfGarments = (db: Reader, garmentIds: readonly string[]): Promise<SizeOfGarment[]> =>
+  db
+    .select()
+    .from(variant)
+    .where(sql`${variant.garmentId} = any(${sql.param(garmentIds)}::uuid[])`)
+    .orderBy(asc(variant.position));
+
+/** New sizes at once; their ids, in the order of the values. */
+export async function addSizeRows(
+  tx: Writer,
+  values: readonly (typeof variant.$inferInsert)[],
+): Promise<string[]> {
+  const ids = values.map(({ id }) => id ?? randomUUID());
+  if (values.length > 0)
+    await tx.insert(variant).values(values.map((value, i) => ({ ...value, id: ids[i] as string })));
+  return ids;
+}
 
 /** Of these sizes, those that moved or stand in a box. */
 export async function sizesInUse(db: Reader, ids: readonly string[]): Promise<ReadonlySet<string>> {

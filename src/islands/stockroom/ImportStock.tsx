@@ -1,36 +1,213 @@
-import { CSV_MOST_BYTES, CSV_REQUIRED } from '@contracts/stock-csv';
-import { call } from '@ui/api';
-import { ImportFile } from '@ui/ImportFile';
+import { Button, FileInput, Modal, Progress } from '@mantine/core';
+import { useState } from 'react';
+import { saveFile } from '../client/save-file';
+import { Differences } from './Differences';
+import { FileColumns } from './FileColumns';
+import { FileGarments, FileNotes } from './FileGarments';
+import { MendRows } from './MendRows';
+import { type StockFile, useStockFile } from './useStockFile';
+import './stock-file.css';
 
 interface Props {
-  readonly opened: boolean;
+  readonly currency: string;
   readonly onClose: () => void;
+  /** Something came in. */
   readonly onTaken: () => void;
+  /** What was not in the file is wanted now, what is worth most first. */
+  readonly onComplete: () => void;
 }
 
-/** Stock out of a file. */
-export const ImportStock = (props: Props) => (
-  <ImportFile
-    {...props}
-    title="Import stock"
-    label="CSV or JSON file"
-    accept=".csv,.json,text/csv,text/plain,application/json"
-    mostBytes={CSV_MOST_BYTES}
-    bring={(csv, take) => call('import-stock', { csv, take })}
-    done={(taken) => `${taken} sizes came in.`}
-    columns={[
-      { title: 'Garment', of: ({ title }) => title },
-      { title: 'Size', of: ({ size }) => size },
-      { title: 'SKU', of: ({ sku }) => sku },
-      { title: 'Pieces', of: ({ qty }) => qty },
-    ]}
-    hint={
-      <p>
-        CSV with one row per size, comma or semicolon; or JSON as the export writes it. Wanted columns:{' '}
-        <b>{CSV_REQUIRED.join(', ')}</b>. More are welcome under the names of a piece, as{' '}
-        <code>cut.neckline</code>, <code>measures.bust</code> (mm), <code>fabric.texture</code>,{' '}
-        <code>pattern.repeatMm</code>. Colours read <code>navy:0.6 ivory:0.4</code> or <code>#1f2a44</code>.
-      </p>
+const NOTHING: ReadonlySet<string> = new Set();
+
+/** Stock out of a file of any till: what its columns say, what cannot come in yet, what is here otherwise; then all of it. */
+export function ImportStock({ currency, onClose, onTaken, onComplete }: Props) {
+  const file = useStockFile(currency);
+  const { opened, summary, looked, brought, progress, settled } = file;
+  const [counts, setCounts] = useState(NOTHING);
+  const [prices, setPrices] = useState(NOTHING);
+  const bring = async (): Promise<void> => {
+    await file.bring(counts, prices);
+    onTaken();
+  };
+  const leave = (): void => {
+    if (progress?.what !== 'bringing' || window.confirm('Stop here? What came in stays.')) {
+      file.stop();
+      onClose();
     }
-  />
-);
+  };
+  return (
+    <Modal opened onClose={leave} title="Bring stock in" size={1180}>
+      <div className="stock-file">
+        <FileInput
+          label="A file of your till, a spreadsheet, or our own export"
+          placeholder="Choose a file"
+          accept=".csv,.tsv,.txt,.json,.xlsx,text/csv,text/plain,application/json"
+          onChange={(chosen) => {
+            setCounts(NOTHING);
+            setPrices(NOTHING);
+            void file.open(chosen);
+          }}
+          disabled={progress?.what === 'bringing'}
+          data-autofocus
+        />
+        {file.refusal && (
+          <p role="alert" className="tone tone-blocks">
+            {file.refusal}
+          </p>
+        )}
+        {!opened && !progress && !file.refusal && (
+          <p className="soft">
+            Any columns will do, in any order and in six languages: a name, a price and a count are enough to
+            begin with. You see what each was taken for before anything comes in.
+          </p>
+        )}
+        {opened?.isOldPage && (
+          <p className="tone tone-refines">
+            This file is in an old encoding. If letters such as é or ü look wrong below, save it as “CSV
+            UTF-8” and choose it again.
+          </p>
+        )}
+        {opened?.sheet && !brought && (
+          <FileColumns
+            sheet={opened.sheet}
+            columns={settled.columns}
+            onChange={(columns) => void file.settle({ columns })}
+          />
+        )}
+        <Status file={file} />
+        {summary && !brought && (
+          <>
+            <MendRows
+              faults={[
+                ...summary.faults,
+                ...(looked?.faults ?? []).map((word) => ({ ...word, title: '', said: '' })),
+              ]}
+              rows={summary.faultyRows}
+              onKind={
+                opened?.sheet &&
+                ((said, kind) => void file.settle({ kinds: { ...settled.kinds, [said]: kind } }))
+              }
+              onMend={
+                opened?.sheet &&
+                ((change) =>
+                  void file.settle({
+                    changes: [
+                      ...settled.changes.filter(
+                        (each) => each.row !== change.row || each.field !== change.field,
+                      ),
+                      change,
+                    ],
+                  }))
+              }
+            />
+            {looked && looked.differs.length > 0 && (
+              <Differences
+                differs={looked.differs}
+                currency={currency}
+                counts={counts}
+                prices={prices}
+                onCounts={setCounts}
+                onPrices={setPrices}
+              />
+            )}
+            <FileNotes notes={summary.notes} noted={summary.noted} />
+            <FileGarments rows={summary.first} garments={summary.garments} currency={currency} />
+          </>
+        )}
+        <div className="stock-file-end">
+          {progress && (
+            <Button variant="default" onClick={file.stop}>
+              Stop
+            </Button>
+          )}
+          {summary && looked && !brought && (
+            <Button
+              onClick={() => void bring()}
+              disabled={progress !== undefined || looked.fresh + counts.size + prices.size === 0}
+            >
+              {bringWords(looked.fresh, counts.size + prices.size)}
+            </Button>
+          )}
+          {summary && summary.faultyRows + (looked?.faults.length ?? 0) > 0 && !progress && (
+            <Button
+              variant="default"
+              onClick={() =>
+                void file.left().then((text) => saveFile(`left out of ${file.name}.csv`, 'text/csv', text))
+              }
+            >
+              Save the rows that are left
+            </Button>
+          )}
+          {brought && brought.taken > 0 && (
+            <Button
+              variant="default"
+              onClick={onComplete}
+              title="What the file did not say, what is worth most first"
+            >
+              Complete what is missing
+            </Button>
+          )}
+          <Button variant={brought ? 'filled' : 'subtle'} onClick={leave}>
+            {brought ? 'Done' : 'Close'}
+          </Button>
+        </div>
+      </div>
+    </Modal>
+  );
+}
+
+const counted = (count: number, one: string): string => `${count} ${count === 1 ? one : `${one}s`}`;
+
+const bringWords = (fresh: number, booked: number): string =>
+  [
+    fresh > 0 ? `Bring in ${counted(fresh, 'size')}` : '',
+    booked > 0 ? `${fresh > 0 ? 'book' : 'Book'} ${counted(booked, 'change')}` : '',
+  ]
+    .filter(Boolean)
+    .join(', ') || 'Nothing new to bring in';
+
+const DOING = {
+  reading: 'Reading the file…',
+  looking: 'Looking through the stockroom…',
+  bringing: 'Bringing it in…',
+} as const;
+
+/** Where the file stands, in one sentence. */
+function Status({ file: { summary, looked, brought, progress, name } }: { readonly file: StockFile }) {
+  return (
+    <div role="status">
+      {progress && (
+        <>
+          <p>{DOING[progress.what]}</p>
+          {progress.done > 0 && (
+            <Progress value={progress.done * 100} aria-label={DOING[progress.what]} mt={4} />
+          )}
+        </>
+      )}
+      {brought ? (
+        <p className="stock-file-said">
+          {counted(brought.taken, 'size')} came in from {name}
+          {brought.booked > 0 && <>, {counted(brought.booked, 'change')} booked</>}.
+          {brought.left > 0 && (
+            <> {counted(brought.left, 'row')} stayed out: save them, mend them, and bring that file in.</>
+          )}
+        </p>
+      ) : (
+        summary && (
+          <p className="stock-file-said">
+            <b className="num">{counted(summary.sizes, 'size')}</b> of {counted(summary.garments, 'garment')},{' '}
+            {counted(summary.pieces, 'piece')} in all.
+            {summary.faultyRows > 0 && <> {counted(summary.faultyRows, 'row')} cannot come in yet.</>}
+            {looked && looked.known > 0 && <> {looked.known} are here already, just as the file says.</>}
+            {looked && looked.differs.length > 0 && (
+              <>
+                {' '}
+                {looked.differs.length} {looked.differs.length === 1 ? 'is' : 'are'} here otherwise.
+              </>
+            )}
+          </p>
+        )
+      )}
+    </div>
+  );
+}

@@ -21,6 +21,11 @@ const SHELF = {
   last: 'a size with its last one',
 };
 const PHOTO = { with: 'with a photo', without: 'without a photo' };
+const MISSING = {
+  any: 'something not said yet',
+  cloth: 'cloth not said yet',
+  measures: 'not measured yet',
+};
 const CARE_WORDS: Readonly<Record<(typeof CARES)[number], string>> = {
   machine: 'machine wash',
   hand: 'hand wash',
@@ -45,6 +50,7 @@ export function NarrowedTo({ narrow, currency, onChange }: Props) {
     size: (value: string) => `size ${value}`,
     shelf: (value: keyof typeof SHELF) => SHELF[value],
     photo: (value: keyof typeof PHOTO) => PHOTO[value],
+    missing: (value: keyof typeof MISSING) => MISSING[value],
   };
   const set = Object.entries(narrow).filter(([, value]) => value !== undefined) as [keyof NarrowTo, never][];
   if (set.length === 0) return null;
@@ -73,7 +79,7 @@ export function Narrow({ narrow, currency, onChange }: Props) {
   const set = (part: Partial<NarrowTo>): void => onChange({ ...narrow, ...part });
   const choice = (
     label: string,
-    name: 'season' | 'care' | 'pattern' | 'texture' | 'shelf' | 'photo' | 'colourHex',
+    name: 'season' | 'care' | 'pattern' | 'texture' | 'shelf' | 'photo' | 'missing' | 'colourHex',
     options: readonly { readonly value: string; readonly label: string }[],
   ) => (
     <NativeSelect
@@ -144,6 +150,7 @@ export function Narrow({ narrow, currency, onChange }: Props) {
           {choice('Pattern', 'pattern', plain(PATTERN_KINDS))}
           {choice('Cloth', 'texture', plain(TEXTURES))}
           {choice('Photo', 'photo', worded(PHOTO))}
+          {choice('To complete', 'missing', worded(MISSING))}
         </div>
       </Popover.Dropdown>
     </Popover>

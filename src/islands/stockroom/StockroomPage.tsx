@@ -167,7 +167,7 @@ export const StockroomPage = withQueries(function StockroomPage({
         <p className="sheet empty">
           <strong>{first.total === 0 ? 'The stockroom is empty.' : 'Nothing by that name.'}</strong>
           {first.total === 0
-            ? 'Enter a garment, or import a file with one row per size; the form says which columns.'
+            ? 'Enter a garment, or import a file from your till: any columns will do.'
             : 'Look for a part of the name, another kind, or among the archived.'}
         </p>
       ) : (
@@ -194,13 +194,14 @@ export const StockroomPage = withQueries(function StockroomPage({
           onSaved={stock.refresh}
         />
       )}
-      {mayChange && (
+      {mayChange && importing && (
         <ImportStock
-          opened={importing}
+          currency={stock.currency}
           onClose={importForm.close}
-          onTaken={() => {
+          onTaken={stock.refresh}
+          onComplete={() => {
             importForm.close();
-            stock.refresh();
+            stock.look({ narrow: { missing: 'any' }, sort: 'worth', down: true });
           }}
         />
       )}

@@ -22,7 +22,7 @@ import { allSizeIds, sizeNamed } from '@data/stock/sizes';
 import type { Actor } from '../context';
 import { SERVED } from '../registry';
 import { createUser, type SignIn } from '../sign-in';
-import { bringIn } from '../stock/import-stock';
+import { bringIn } from '../stock/bring-in';
 import { perform } from '../use-case';
 import { DEMO_USERS } from './users';
 

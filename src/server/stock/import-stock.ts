@@ -1,22 +1,25 @@
-import { importStockCall } from '@contracts/stock/import-stock';
+import { importStockCall, type StockDifference } from '@contracts/stock/import-stock';
 import type { StockCsvRow } from '@contracts/stock-csv';
 import { readStock } from '@contracts/stock-file';
 import type { ImportFault } from '@contracts/import-fault';
-import { addGarment, garmentsNamed } from '@data/stock/garments';
-import { sizesOf, sizesWithCodes } from '@data/stock/sizes';
+import { sqlState, SQL as STATE } from '@data/db';
+import { unitsInShop } from '@data/stock/books';
+import { releaseExpired } from '@data/stock/holds';
+import { sizesWithCodes } from '@data/stock/sizes';
 import { note } from '../audit';
 import type { Context } from '../context';
 import { mustBeWhole } from '../import-file';
+import { conflict } from '../problem';
 import { shopOf } from '../shop/settings';
 import { serve } from '../use-case';
-import { garmentFacts } from './garment';
-import { addSize, firstLocation, storedMeasures } from './size-run';
+import { bringIn, type Homes, homesOf } from './bring-in';
+import { bookDifferences } from './reconcile';
 
 export const importStock = serve(importStockCall, {
-  async run(context, { csv, take }) {
+  async run(context, { csv, take, counts, prices }) {
     const { currency } = await shopOf(context.tx, context.actor.shopId);
     const read = readStock(csv, currency);
-    const { fresh, known, faults: clashes } = await compare(context, read.rows);
+    const { fresh, homes, known, differs, faults: clashes } = await compare(context, read.rows);
     const faults = [...read.faults, ...clashes].sort((a, b) => a.row - b.row);
     const good = fresh.map(({ row, title, size, sku, qty, priceMinor }) => ({
       row,
@@ -26,95 +29,107 @@ export const importStock = serve(importStockCall, {
       qty,
       priceMinor,
     }));
-    if (take === 'check') return { good, known, faults, taken: 0 };
+    const looked = { good, known, faults, differs: differs.map(({ of: _of, ...shown }) => shown) };
+    if (take === 'check') return { ...looked, taken: 0, booked: 0 };
     mustBeWhole(take, faults);
-    await bringIn(context, fresh);
+    try {
+      await bringIn(context, fresh, homes);
+    } catch (error) {
+      // Somebody else brought the same in between the look above and now.
+      if (sqlState(error) === STATE.unique)
+        throw conflict('Somebody brought in one of these sizes just now. Look at the file again.');
+      throw error;
+    }
+    const booked = await bookDifferences(context, differs, { counts, prices });
     await note(context, 'import', 'stock', context.actor.shopId, {
       taken: fresh.length,
+      booked,
       faulty: faults.length,
     });
-    return { good, known, faults, taken: fresh.length };
+    return { ...looked, taken: fresh.length, booked };
   },
 });
 
-/** Rows against what the shop has: known SKUs are left as they are, so the same file twice changes nothing. */
-async function compare(
-  { tx, actor }: Context,
-  rows: readonly StockCsvRow[],
-): Promise<{ fresh: StockCsvRow[]; known: number; faults: ImportFault[] }> {
-  if (rows.length === 0) return { fresh: [], known: 0, faults: [] };
+/** A difference, with the size and the garment it is of. */
+export type Difference = StockDifference & {
+  readonly of: { readonly variantId: string; readonly garmentId: string };
+};
+
+interface Compared {
+  readonly fresh: readonly StockCsvRow[];
+  readonly homes: Homes;
+  /** Sizes that are here as the file says. */
+  readonly known: number;
+  readonly differs: readonly Difference[];
+  readonly faults: readonly ImportFault[];
+}
+
+const folded = (text: string): string => text.trim().toLowerCase().replace(/\s+/g, ' ');
+
+/** Rows against what the shop has: a SKU that is here is compared, and nothing of it changes by itself. */
+async function compare(context: Context, rows: readonly StockCsvRow[]): Promise<Compared> {
+  const { tx, actor, now } = context;
+  if (rows.length === 0) return { fresh: [], homes: new Map(), known: 0, differs: [], faults: [] };
   const there = await sizesWithCodes(
     tx,
     actor.shopId,
     rows.map((row) => row.sku),
-    [],
+    rows.flatMap(({ ean }) => ean ?? []),
   );
   const bySku = new Map(there.map((each) => [each.sku, each]));
+  const byEan = new Map(there.flatMap((each) => (each.ean ? [[each.ean, each] as const] : [])));
+  const homes = await homesOf(context, rows);
+  const hereIds = rows.flatMap(({ sku }) => bySku.get(sku)?.id ?? []);
+  await releaseExpired(tx, now, hereIds);
+  const units = await unitsInShop(tx, hereIds);
   const fresh: StockCsvRow[] = [];
+  const differs: Difference[] = [];
   const faults: ImportFault[] = [];
   let known = 0;
   for (const row of rows) {
     const before = bySku.get(row.sku);
-    if (!before) fresh.push(row);
-    else if (before.title === row.title && before.size === row.size) known++;
-    else
+    const other = row.ean ? byEan.get(row.ean) : undefined;
+    const twin = homes
+      .get(row.garmentKey)
+      ?.sizes.find(({ size, length }) => size === row.size && length === row.length);
+    if (before && (folded(before.title) !== folded(row.title) || before.size !== row.size))
+      faults.push(taken(row, 'sku', row.sku, before));
+    else if (other && other.sku !== row.sku) faults.push(taken(row, 'ean', row.ean ?? '', other));
+    else if (!before && twin)
       faults.push({
         row: row.row,
-        path: 'sku',
-        code: 'taken',
-        params: { said: row.sku, title: before.title, size: before.size },
+        path: 'size',
+        code: 'size-taken',
+        params: { title: row.title, size: row.size, sku: twin.sku },
       });
+    else if (!before) fresh.push(row);
+    else {
+      const { shelf = 0, held = 0, boxes = [] } = units.get(before.id) ?? {};
+      const count =
+        shelf + held === row.qty
+          ? undefined
+          : { had: shelf + held, said: row.qty, sold: boxes.slice(0, Math.max(0, held - row.qty)) };
+      const price =
+        before.priceMinor === row.priceMinor ? undefined : { had: before.priceMinor, said: row.priceMinor };
+      if (count || price)
+        differs.push({
+          row: row.row,
+          sku: row.sku,
+          title: before.title,
+          size: before.size,
+          ...(count ? { count } : {}),
+          ...(price ? { price } : {}),
+          of: { variantId: before.id, garmentId: before.garmentId },
+        });
+      else known++;
+    }
   }
-  return { fresh, known, faults };
+  return { fresh, homes, known, differs, faults };
 }
 
-/** Makes garments and variants and books the units in from the supplier; also what the demo is loaded by. */
-export async function bringIn({ tx, actor, now }: Context, rows: readonly StockCsvRow[]): Promise<void> {
-  const floor = await firstLocation(tx, actor.shopId);
-  const made = new Map<string, { id: string; sizes: number }>();
-  for (const row of rows) {
-    const home = made.get(row.garmentKey) ?? (await garmentFor({ tx, actor, now }, row));
-    made.set(row.garmentKey, home);
-    await addSize(
-      { tx, actor },
-      {
-        garmentId: home.id,
-        size: row.size,
-        length: row.length,
-        position: home.sizes++,
-        sku: row.sku,
-        ean: row.ean,
-        measures: storedMeasures(row.measures),
-      },
-      { qty: row.qty, locationId: floor, cause: 'import' },
-    );
-  }
-}
-
-async function garmentFor(
-  { tx, actor, now }: Context,
-  row: StockCsvRow,
-): Promise<{ id: string; sizes: number }> {
-  const same = await garmentsNamed(tx, actor.shopId, row.styleId, row.title);
-  const twin = same.find(
-    (each) => each.colours.map(({ hex }) => hex).join(' ') === row.colours.map(({ hex }) => hex).join(' '),
-  );
-  if (twin) {
-    return { id: twin.id, sizes: (await sizesOf(tx, twin.id)).length };
-  }
-  const id = await addGarment(tx, {
-    shopId: actor.shopId,
-    styleId: row.styleId,
-    setId: row.setId,
-    label: row.label,
-    title: row.title,
-    category: row.category,
-    ...garmentFacts(row),
-    priceMinor: row.priceMinor,
-    costMinor: row.costMinor ?? null,
-    colours: row.colours,
-    attributes: row.attributes,
-    createdAt: now,
-  });
-  return { id, sizes: 0 };
-}
+const taken = (
+  { row }: StockCsvRow,
+  path: 'sku' | 'ean',
+  said: string,
+  { title, size }: { readonly title: string; readonly size: string },
+): ImportFault => ({ row, path, code: 'taken', params: { said, title, size } });

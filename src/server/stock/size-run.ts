@@ -39,10 +39,10 @@ export function storedMeasures(given: Measures, before: StoredMeasures = {}): St
 }
 
 /** A new size of a garment, with the units that come with it. */
-export async function addSize(
+async function addSize(
   { tx, actor }: Pick<Context, 'tx' | 'actor'>,
   values: Omit<Parameters<typeof addSizeRow>[1], 'id' | 'shopId'>,
-  units: { readonly qty: number; readonly locationId: string; readonly cause: 'delivery' | 'import' },
+  units: { readonly qty: number; readonly locationId: string; readonly cause: 'delivery' },
 ): Promise<void> {
   const variantId = await addSizeRow(tx, { ...values, shopId: actor.shopId });
   if (units.qty > 0) await moveStock(tx, { ...units, variantId, actorId: actor.id || undefined });

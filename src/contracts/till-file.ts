@@ -1,0 +1,217 @@
+import type { GivenPiece } from '@core/piece';
+import {
+  type Cells,
+  guessColumns,
+  readTill,
+  type TillFault,
+  tillFaultWords,
+  type TillField,
+  type TillNote,
+  tillNoteWords,
+  type TillOptions,
+  type TillSheet,
+} from '@core/till';
+import { cellsOf, csvOf, WHY } from './csv';
+import { importFaultWords, refusedIn } from './import-fault';
+import { pieceSchema, type StoredAttributes } from './piece';
+import { CSV_REQUIRED, garmentKeyOf, nameOf, type StockCsvRow } from './stock-csv';
+import { readStock, STOCK_FORMAT } from './stock-file';
+
+/** Something said of a row: why it cannot come in, or what was guessed. */
+export interface RowWord {
+  readonly row: number;
+  /** Column of our own file, or field of a till's. */
+  readonly field: string;
+  readonly code: string;
+  readonly words: string;
+}
+
+/** A stock file understood: its sizes, ready to be brought in, and what is said of its rows. */
+export interface StockReading {
+  readonly rows: readonly StockCsvRow[];
+  readonly faults: readonly RowWord[];
+  readonly notes: readonly RowWord[];
+}
+
+/** What a stock file is: written as our export writes it, or a till's, whose columns are guessed. */
+export type StockSource =
+  | { readonly kind: 'ours'; readonly text: string }
+  | { readonly kind: 'till'; readonly cells: Cells; readonly sheet: TillSheet };
+
+/** What a text file holds. */
+export function sourceOfText(text: string): StockSource {
+  const start = text.replace(/^\uFEFF/, '').trimStart();
+  if (start.startsWith('{') || start.startsWith('[')) return { kind: 'ours', text };
+  const cells = cellsOf(text);
+  const named = new Set((cells[0] ?? []).map((header) => nameOf(header.trim())));
+  return CSV_REQUIRED.every((column) => named.has(column)) ? { kind: 'ours', text } : sourceOfCells(cells);
+}
+
+export const sourceOfCells = (cells: Cells): StockSource => ({
+  kind: 'till',
+  cells,
+  sheet: guessColumns(cells),
+});
+
+/** Reads a stock file whole. Time grows with its rows. */
+export function readSource(source: StockSource, options: TillOptions): StockReading {
+  if (source.kind === 'ours') {
+    const { rows, faults } = readStock(source.text, options.currency);
+    return {
+      rows,
+      faults: faults.map((fault) => ({
+        row: fault.row,
+        field: fault.path,
+        code: fault.code,
+        words: importFaultWords(fault),
+      })),
+      notes: [],
+    };
+  }
+  const { sizes, faults, notes } = readTill(source.cells, source.sheet, options);
+  const refused: RowWord[] = [];
+  const rows: StockCsvRow[] = [];
+  const checked = new Map<object, StoredAttributes | undefined>();
+  for (const { piece, styleId, title, ...size } of sizes) {
+    // Sizes of one row share their piece, and its check.
+    if (!checked.has(piece)) checked.set(piece, attributesOf(piece, size.row, refused));
+    const attributes = checked.get(piece);
+    if (!attributes) continue;
+    rows.push({
+      ...size,
+      styleId,
+      title,
+      garmentKey: garmentKeyOf(styleId, title, piece.colours),
+      category: piece.category,
+      colours: [...piece.colours],
+      attributes,
+      measures: {},
+    });
+  }
+  return {
+    rows,
+    faults: [...faults.map(tillFault), ...refused].sort((a, b) => a.row - b.row),
+    notes: notes.map(tillNote),
+  };
+}
+
+/** What is stored of a piece besides its columns; undefined, and said, when our own rules refuse it. */
+function attributesOf(
+  piece: Omit<GivenPiece, 'id'>,
+  row: number,
+  refused: RowWord[],
+): StoredAttributes | undefined {
+  const read = pieceSchema.safeParse({ ...piece, id: 'row' });
+  if (!read.success) {
+    for (const fault of refusedIn(row, read.error))
+      refused.push({ row, field: fault.path, code: fault.code, words: importFaultWords(fault) });
+    return undefined;
+  }
+  const { id: _i, title: _t, category: _c, colours: _h, formality: _f, ...attributes } = read.data;
+  return attributes as StoredAttributes;
+}
+
+const tillFault = (fault: TillFault): RowWord => ({
+  row: fault.row,
+  field: fault.field,
+  code: fault.code,
+  words: tillFaultWords(fault),
+});
+const tillNote = (note: TillNote): RowWord => ({
+  row: note.row,
+  field: note.field,
+  code: note.code,
+  words: tillNoteWords(note),
+});
+
+/** Sizes brought in with one call: each is a transaction of its own, so that nobody waits long behind it. */
+const BATCH_SIZES = 250;
+
+/**
+ * Rows in parts, each as `ivory-rail/stock@1` and each with its rows. Sizes of one garment stay together as far as a
+ * part reaches; where it ends, the next part finds the garment there.
+ */
+export function stockBatches(
+  rows: readonly StockCsvRow[],
+): { readonly text: string; readonly rows: readonly StockCsvRow[] }[] {
+  const batches: { text: string; rows: readonly StockCsvRow[] }[] = [];
+  for (let at = 0; at < rows.length; at += BATCH_SIZES) {
+    const part = rows.slice(at, at + BATCH_SIZES);
+    batches.push({ text: stockText(part), rows: part });
+  }
+  return batches;
+}
+
+function stockText(rows: readonly StockCsvRow[]): string {
+  const garments = new Map<string, { readonly sizes: object[]; readonly [field: string]: unknown }>();
+  for (const row of rows) {
+    const { row: at, size, length, sku, ean, qty, measures } = row;
+    const sized = { row: at, size, length, sku, ...(ean ? { ean } : {}), qty, measures };
+    const there = garments.get(row.garmentKey);
+    if (there) there.sizes.push(sized);
+    else
+      garments.set(row.garmentKey, {
+        piece: {
+          ...row.attributes,
+          id: 'row',
+          title: row.title,
+          category: row.category,
+          colours: row.colours,
+          formality: row.formality,
+          styleId: row.styleId,
+        },
+        label: row.label,
+        setId: row.setId ?? '',
+        priceMinor: row.priceMinor,
+        costMinor: row.costMinor,
+        sizes: [sized],
+      });
+  }
+  return JSON.stringify({ format: STOCK_FORMAT, garments: [...garments.values()] });
+}
+
+/** The rows that were left, as they stood in the file, each with its reason: to be mended and brought in again. */
+export function leftRows(source: StockSource, faults: readonly RowWord[]): string {
+  const why = new Map<number, string[]>();
+  for (const { row, field, words } of faults) why.set(row, [...(why.get(row) ?? []), `${field}: ${words}`]);
+  const cells = source.kind === 'till' ? source.cells : cellsOf(source.text);
+  const headRow = source.kind === 'till' ? source.sheet.headRow : 0;
+  const headers =
+    source.kind === 'till' ? source.sheet.headers : (cells[0] ?? []).map((header) => header.trim());
+  const rows = [...why].flatMap(([row, reasons]) => {
+    const found = cells[row - 1];
+    if (!found || row - 1 <= headRow) return [];
+    return [
+      {
+        ...Object.fromEntries(headers.map((header, i) => [header, found[i] ?? ''])),
+        [WHY]: reasons.join('; '),
+      },
+    ];
+  });
+  return csvOf(rows);
+}
+
+/** The same source with cells changed by hand: the row as a spreadsheet counts, the field, what it shall say. */
+export function mended(
+  source: StockSource,
+  changes: readonly { readonly row: number; readonly field: TillField; readonly said: string }[],
+): StockSource {
+  if (source.kind !== 'till' || changes.length === 0) return source;
+  const columns = [...source.sheet.columns];
+  const headers = [...source.sheet.headers];
+  const cells = [...source.cells];
+  for (const { row, field, said } of changes) {
+    let column = columns.indexOf(field);
+    if (column < 0) {
+      // A field that no column of the file is: it gets one of its own.
+      column = columns.length;
+      columns.push(field);
+      headers.push(field);
+    }
+    const own = [...(cells[row - 1] ?? [])];
+    while (own.length <= column) own.push('');
+    own[column] = said;
+    cells[row - 1] = own;
+  }
+  return { ...source, cells, sheet: { ...source.sheet, columns, headers } };
+}

@@ -1,0 +1,49 @@
+import { coded, type CodedBy } from '../words';
+import type { TillField } from './fields';
+
+type Said = { readonly said: string };
+
+/** Why a row of a till's file cannot come in as it stands. */
+const faults = coded({
+  'no-name': () => 'has no name',
+  'no-kind': ({ said }: Said) => `“${said}”: which kind of garment is it?`,
+  'no-size': () => 'has no size',
+  'no-price': () => 'has no price',
+  'not-price': ({ said }: Said) => `“${said}” is no price`,
+  'other-currency': ({ said, currency }: Said & { currency: string }) =>
+    `“${said}” is not in ${currency}, which the shop sells in`,
+  'not-count': ({ said }: Said) => `“${said}” is no count`,
+  'one-count': ({ sizes }: { sizes: string }) =>
+    `one count for ${sizes}: write one for each size, as 2, 3, 1`,
+  'too-long': ({ most }: { most: number }) => `is longer than ${most} characters`,
+  twice: ({ said, row }: Said & { row: number }) => `${said} stands in row ${row} already`,
+  'size-twice': ({ said, row }: Said & { row: number }) =>
+    `${said} of this garment stands in row ${row} already`,
+});
+
+/** What was guessed of a row, or left out of it: it comes in all the same. */
+const notes = coded({
+  'colour-unknown': ({ said }: Said) =>
+    said ? `the colour “${said}” is not known; grey until you say` : 'no colour is named; grey until you say',
+  'sku-made': () => 'no SKU; one is made from name and size',
+  'ean-lost': ({ said }: Said) =>
+    `the barcode ${said} was rounded by a spreadsheet and cannot be recovered; save that column as text, or scan it later`,
+  'ean-odd': ({ said }: Said) => `${said} is no EAN-13 and is left out as a barcode`,
+  'ean-twice': ({ said, row }: Said & { row: number }) =>
+    `the barcode ${said} stands in row ${row} too and is left out here`,
+  'no-count': () => 'no count; 0 until you count',
+  'below-0': ({ said }: Said) => `${said} in the till; 0 until you count`,
+  carried: () => 'name and kind from the row above',
+  'not-understood': ({ said }: Said) => `not understood: ${said}`,
+});
+
+interface At {
+  /** As a spreadsheet counts, from 1. */
+  readonly row: number;
+  readonly field: TillField;
+}
+export type TillFault = CodedBy<typeof faults> & At;
+export type TillNote = CodedBy<typeof notes> & At;
+
+export const tillFaultWords = ({ code, params }: TillFault): string => faults[code]((params ?? {}) as never);
+export const tillNoteWords = ({ code, params }: TillNote): string => notes[code]((params ?? {}) as never);

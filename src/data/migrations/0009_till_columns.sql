@@ -1,0 +1,1 @@
+ALTER TABLE "shop" ADD COLUMN "till_columns" jsonb DEFAULT '[]'::jsonb NOT NULL;

@@ -1,0 +1,110 @@
+import { CATEGORIES, CATEGORY, type Category } from '@core/piece';
+import { TILL_FIELD_WORDS, TILL_FIELDS, type TillField } from '@core/till';
+import { NativeSelect, TextInput } from '@mantine/core';
+import type { SaidOfRow } from '@workers/stock-file';
+
+interface Props {
+  readonly faults: readonly SaidOfRow[];
+  /** Rows that cannot come in, shown or not. */
+  readonly rows: number;
+  /** A kind for words that say none, on every row that has them. */
+  readonly onKind?: ((said: string, kind: Category) => void) | undefined;
+  readonly onMend?:
+    | ((change: { readonly row: number; readonly field: TillField; readonly said: string }) => void)
+    | undefined;
+}
+
+/** Rows shown at a time; the others follow as these are mended. */
+const SHOWN = 40;
+/** Garments named beside words that say no kind. */
+const NAMED = 3;
+
+const fieldOf = (name: string): TillField | undefined => TILL_FIELDS.find((each) => each === name);
+
+/** Rows that cannot come in as they stand, each with its reason and a field to put it right. */
+export function MendRows({ faults, rows, onKind, onMend }: Props) {
+  if (faults.length === 0) return null;
+  // Words that say no kind are asked about once, however many rows have them.
+  const kindless = new Map<string, SaidOfRow[]>();
+  for (const fault of faults)
+    if (fault.code === 'no-kind') {
+      const words = fault.said || fault.title;
+      kindless.set(words, [...(kindless.get(words) ?? []), fault]);
+    }
+  const others = faults.filter(({ code }) => code !== 'no-kind' || !onKind);
+  return (
+    <section aria-label="Rows that cannot come in yet">
+      <h3 className="stock-file-head">To put right</h3>
+      <table className="plain-table">
+        <thead>
+          <tr>
+            <th scope="col">Row</th>
+            <th scope="col">Garment</th>
+            <th scope="col">What is wrong</th>
+            <th scope="col">Put right</th>
+          </tr>
+        </thead>
+        <tbody>
+          {onKind &&
+            [...kindless].map(([said, all]) => (
+              <tr key={`kind ${said}`}>
+                <td className="num">{all.length === 1 ? all[0]?.row : `${all.length} rows`}</td>
+                <td>
+                  {all
+                    .map(({ title }) => title)
+                    .slice(0, NAMED)
+                    .join(', ')}
+                </td>
+                <td>
+                  <span className="soft">Kind</span> “{said}” could be anything
+                </td>
+                <td>
+                  <NativeSelect
+                    size="xs"
+                    aria-label={`Kind of ${said}`}
+                    value=""
+                    data={[
+                      { value: '', label: 'kind?' },
+                      ...CATEGORIES.map((value) => ({ value, label: CATEGORY[value].label })),
+                    ]}
+                    onChange={(event) => onKind(said, event.currentTarget.value as Category)}
+                  />
+                </td>
+              </tr>
+            ))}
+          {others.slice(0, SHOWN).map(({ row, field, title, words, said }) => {
+            const known = fieldOf(field);
+            return (
+              <tr key={`${row} ${field} ${said}`}>
+                <td className="num">{row}</td>
+                <td>{title}</td>
+                <td>
+                  <span className="soft">{known ? TILL_FIELD_WORDS[known] : field}</span> {words}
+                </td>
+                <td>
+                  {known && onMend && (
+                    <TextInput
+                      size="xs"
+                      aria-label={`${TILL_FIELD_WORDS[known]} of row ${row}`}
+                      defaultValue={said}
+                      onBlur={(event) => {
+                        const next = event.currentTarget.value.trim();
+                        if (next !== said) onMend({ row, field: known, said: next });
+                      }}
+                      onKeyDown={(event) => {
+                        if (event.key === 'Enter') event.currentTarget.blur();
+                      }}
+                    />
+                  )}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      {rows > SHOWN && (
+        <p className="small soft">{rows} rows in all. Save them to mend them in your spreadsheet.</p>
+      )}
+    </section>
+  );
+}
