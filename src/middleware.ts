@@ -11,8 +11,8 @@ import { shopFor } from '@server/shop/settings';
 import { defineMiddleware } from 'astro:middleware';
 
 /**
- * Reachable without a session: signing in, the first visit, a one-time link to an account, a client's own brief behind
- * its private link, and what the built pages are made of.
+ * Reachable without a session: signing in, the first visit, a one-time link to an account, a client's own brief and box behind
+ * their private links, and what the built pages are made of.
  */
 const OPEN = [
   /^\/sign-in$/,
@@ -22,7 +22,9 @@ const OPEN = [
   /^\/health$/,
   /^\/brief\/[^/]+$/,
   /^\/join\/[^/]+$/,
+  /^\/my-box\/[^/]+$/,
   /^\/api\/own-brief\/[^/]+$/,
+  /^\/api\/my-box\/[^/]+$/,
 ];
 /** Asked by machines that know nothing of sessions, and told nothing of the shop. */
 const BARE = [/^\/_astro\//, /^\/favicon\.svg$/, /^\/health$/];

@@ -76,5 +76,7 @@ export * from './stock/settle-proposal';
 export * from './stock/stock-ledger';
 export * from './stock/stock-list';
 export * from './tally/check-in-line';
+export * from './tally/box-link';
 export * from './tally/close-box';
+export * from './tally/keep-all';
 export * from './tally/decide-line';

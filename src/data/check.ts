@@ -57,6 +57,12 @@ const CHECKS: readonly SQL<{ says: string }>[] = [
     from box b left join payment p on p.box_id = b.id and p.kind = 'charge'
     where b.state = 'closed' group by b.id
     having greatest((b.total ->> 'dueMinor')::int, 0) <> coalesce(sum(p.amount_minor), 0)`,
+  // Receipts are numbered without a gap, and every closed box has one over what it was charged.
+  sql`select format('receipts of a shop run to %s, and there are %s', max(no), count(*)) as says
+    from receipt group by shop_id having max(no) <> count(*)`,
+  sql`select format('box %s is closed, and its receipt says %s', b.number, coalesce(r.amount_minor::text, 'nothing')) as says
+    from box b left join receipt r on r.box_id = b.id
+    where b.state = 'closed' and greatest((b.total ->> 'dueMinor')::int, 0) is distinct from r.amount_minor`,
   // What the kept lines came to is what the total says.
   sql`select format('box %s: its kept lines come to %s, its total to %s', b.number, coalesce(sum(l.net_minor), 0), b.total ->> 'netMinor') as says
     from box b left join box_line l on l.box_id = b.id and l.removed_at is null and l.decision = 'keep'

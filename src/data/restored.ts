@@ -1,6 +1,6 @@
 import { and, inArray, isNull } from 'drizzle-orm';
 import type { Writer } from './db';
-import { briefLink, client, invitation, outbox, session } from './schema';
+import { boxLink, briefLink, client, invitation, outbox, session } from './schema';
 
 /** Ends every session and closes every private link of a restored shop: it may have been passed on since. */
 export async function closeEveryDoor(tx: Writer, now: Date): Promise<void> {
@@ -13,6 +13,7 @@ export async function closeEveryDoor(tx: Writer, now: Date): Promise<void> {
     .update(briefLink)
     .set({ revokedAt: now })
     .where(and(isNull(briefLink.revokedAt), isNull(briefLink.sentAt)));
+  await tx.update(boxLink).set({ revokedAt: now }).where(isNull(boxLink.revokedAt));
   await tx.update(outbox).set({ link: null });
 }
 

@@ -14,6 +14,7 @@ export * from './box/save-brief';
 export * from './box/save-look';
 export * from './box/scan-line';
 export * from './box/start-box';
+export * from './box/box-link';
 export * from './box/tally';
 export * from './client/brief-link';
 export * from './client/client-view';

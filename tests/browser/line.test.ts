@@ -46,11 +46,12 @@ async function walk({ prefix, client, page, person, wear }: Trial): Promise<void
   await person.press('button', 'Import');
   const input = (await page.waitForSelector('input[type=file]')) as ElementHandle<HTMLInputElement>;
   await input.uploadFile(csvOf(prefix));
-  await person.see('2 new rows are good');
+  await person.see('2 sizes of 2 garments');
   await person.see('not a colour');
   await person.see('-3: not below 0');
-  await person.press('button', 'Import the 2 good rows');
+  await person.press('button', 'Bring in 2 sizes');
   await person.see('2 sizes came in');
+  await person.press('button', 'Done');
   await person.fill('textbox', 'Find a garment or a SKU', prefix);
   await person.see(`${prefix} slacks`);
 

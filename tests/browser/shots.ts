@@ -1,6 +1,7 @@
 import { mkdirSync } from 'node:fs';
 import type { ElementHandle, Page } from 'puppeteer-core';
 import { DEMO_USERS } from '@server/demo/users';
+import sharp from 'sharp';
 import { launch, openPage, settled, signInAs } from './chromium';
 import { click } from './person';
 
@@ -122,16 +123,35 @@ async function main(origin: string, folder: string, only: string | undefined): P
     await see('letter', await boxOf('letter', 104));
     await see('out', await boxOf('out', 103));
     await see('tally', await boxOf('tally', 103));
-    if (!only || 'own-brief'.includes(only)) {
+    if (!only || 'phone'.includes(only)) {
+      // The two pages clients see, side by side: before a box, and with it.
+      const shots: Buffer[] = [];
+      const onPhone = async (address: string | undefined): Promise<void> => {
+        await page.setViewport({ width: 390, height: 800 });
+        await page.goto(address ?? origin);
+        await settled(page);
+        await page.evaluate(() => document.fonts.ready);
+        shots.push(Buffer.from(await page.screenshot()));
+        await page.setViewport({ width: 1280, height: 800 });
+      };
+      const shown = async (selector: string): Promise<string | undefined> => {
+        const field = await page.waitForSelector(selector);
+        return field?.evaluate((input) => (input as HTMLInputElement).value);
+      };
       await page.goto(`${origin}${people[2] ?? client}`);
       await settled(page);
       await page.locator('::-p-aria([name="Make a private link"][role="button"])').click();
-      const link = await page.waitForSelector('input[aria-label="Private link"]');
-      const address = await link?.evaluate((field) => (field as HTMLInputElement).value);
-      await page.setViewport({ width: 390, height: 800 });
-      await page.goto(address ?? origin);
-      await take('own-brief');
-      await page.setViewport({ width: 1280, height: 800 });
+      const brief = await shown('input[aria-label="Private link"]');
+      await page.goto(`${origin}${await boxOf('tally', 103)}`);
+      await settled(page);
+      await page.locator('::-p-aria([name="Make the link"][role="button"])').click();
+      const box = await shown('.box-page-link input');
+      await onPhone(brief);
+      await onPhone(box);
+      await sharp({ create: { width: 800, height: 800, channels: 3, background: '#d8d2c6' } })
+        .composite(shots.map((input, at) => ({ input, left: at * 410, top: 0 })))
+        .png()
+        .toFile(`${folder}/phone.png`);
     }
     if (!only || 'shop'.includes(only)) {
       const owner = DEMO_USERS.find(({ role }) => role === 'owner') ?? DEMO_USERS[0];

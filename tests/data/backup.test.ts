@@ -202,7 +202,7 @@ describe('a backup', () => {
         insert into "user" (id, name, email, email_verified, role, shop_id, created_at, updated_at)
         select 'first', 'First', 'first@x.invalid', true, 'stylist', id, now(), now() from s returning id),
       c as (insert into client (shop_id, name, profile) select id, 'Kept', '{}' from s returning id)
-      insert into box (shop_id, client_id, number) select s.id, c.id, 7 from s, c, u`);
+      insert into box (shop_id, client_id, stylist_id, number) select s.id, c.id, u.id, 7 from s, c, u`);
     await grantAccess(before.db, { app: 'ivory_app', backup: 'ivory_backup' });
     await before.close();
     const read = new URL(cluster.backupUrl);

@@ -35,7 +35,7 @@ const DENIED = '42501';
 describe('the app', () => {
   it.each(APPEND_ONLY)('%s can be written and read, and nothing of it changed or deleted', async (table) => {
     expect(await refusal(base.url, `select 1 from ${table} limit 1`)).toBeUndefined();
-    expect(await refusal(base.url, `update ${table} set id = id`)).toBe(DENIED);
+    expect(await refusal(base.url, `update ${table} set at = at`)).toBe(DENIED);
     expect(await refusal(base.url, `delete from ${table}`)).toBe(DENIED);
     expect(await refusal(base.url, `truncate ${table}`)).toBe(DENIED);
     // Not even whoever owns it: the table itself refuses.

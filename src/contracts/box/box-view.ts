@@ -1,4 +1,4 @@
-import type { BoxState, Decision, Step } from '@core/box';
+import type { BoxState, Decider, Decision, Step } from '@core/box';
 import type { Ask } from '@core/reading';
 import type { Learned, Profile } from '@core/client';
 import type { Alteration, Fit, FitPoint } from '@core/fit';
@@ -33,6 +33,8 @@ export interface LineView {
   readonly reason: string | null;
   readonly note: string;
   readonly fitPoint: FitPoint | null;
+  /** Whose word the decision is. */
+  readonly decidedBy: Decider | null;
   readonly checkedIn: boolean;
   readonly scanned: boolean;
   readonly netMinor?: number | undefined;

@@ -2,6 +2,10 @@ export const DECISIONS = ['undecided', 'keep', 'return', 'exchange'] as const;
 /** What a client says of a piece that was sent. */
 export type Decision = (typeof DECISIONS)[number];
 
+/** Who said so last. */
+export const DECIDERS = ['shop', 'client'] as const;
+export type Decider = (typeof DECIDERS)[number];
+
 export const RETURN_REASONS = [
   'too small',
   'too big',

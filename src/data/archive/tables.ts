@@ -52,6 +52,7 @@ const {
   occasionStage,
   ownedItem,
   payment,
+  receipt,
   photo,
   promotion,
   rhythm,
@@ -308,6 +309,7 @@ export const ARCHIVED: readonly ArchivedTable[] = [
       spoke: words,
     },
   },
+  { name: 'receipt', table: receipt, of: byShop(receipt.shopId), order: [receipt.no] },
   { name: 'payment', table: payment, of: ofBoxes(payment.boxId), order: [payment.at, payment.id] },
   {
     name: 'stockMovement',
@@ -352,6 +354,7 @@ export const LEFT_OUT: readonly PgTable[] = [
   schema.session,
   schema.verification,
   schema.invitation,
+  schema.boxLink,
   schema.rateLimit,
   schema.idempotency,
   schema.workerBeat,

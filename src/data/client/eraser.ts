@@ -5,6 +5,7 @@ import {
   boxAsk,
   boxHandover,
   boxLine,
+  boxLink,
   boxOccasion,
   briefLink,
   client,
@@ -26,6 +27,7 @@ import { eq, inArray, or, sql } from 'drizzle-orm';
 export async function emptyBoxes(tx: Writer, ids: readonly string[]): Promise<void> {
   if (ids.length === 0) return;
   const own = [...ids];
+  await tx.delete(boxLink).where(inArray(boxLink.boxId, own));
   await tx.delete(look).where(inArray(look.boxId, own));
   await tx.delete(boxOccasion).where(inArray(boxOccasion.boxId, own));
   await tx.update(boxLine).set({ askId: null, note: '', fit: null }).where(inArray(boxLine.boxId, own));

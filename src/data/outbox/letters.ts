@@ -33,7 +33,7 @@ export async function dropLetter(tx: Writer, id: string): Promise<void> {
 /** Links of these letters have done their work, or work no more. */
 export async function dropLinks(
   tx: Writer,
-  by: 'invitationId' | 'briefLinkId',
+  by: 'invitationId' | 'briefLinkId' | 'boxLinkId',
   ids: readonly string[],
 ): Promise<void> {
   if (ids.length > 0)

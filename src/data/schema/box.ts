@@ -1,4 +1,4 @@
-import { BOX_STATES, DECISIONS } from '@core/box';
+import { BOX_STATES, DECIDERS, DECISIONS } from '@core/box';
 import type { Ask } from '@core/reading';
 import type { GuardCode } from '@core/guard';
 import type { LetterDraft } from '@core/letter';
@@ -8,6 +8,7 @@ import type { BoxTotal, Promotion } from '@core/money';
 import { sql } from 'drizzle-orm';
 import {
   boolean,
+  check,
   date,
   index,
   integer,
@@ -118,6 +119,49 @@ export const boxAsk = pgTable('box_ask', {
   ask: jsonb('ask').$type<Ask>().notNull(),
 });
 
+/** A private link to the page on which a client reads her box's letter and says what stays. Only the hash of its token is kept. */
+export const boxLink = pgTable(
+  'box_link',
+  {
+    id: id(),
+    boxId: uuid('box_id')
+      .notNull()
+      .references(() => box.id, { onDelete: 'cascade' }),
+    tokenHash: text('token_hash').notNull(),
+    expiresAt: at('expires_at').notNull(),
+    revokedAt: at('revoked_at'),
+    openedAt: at('opened_at'),
+    /** When she said that this is all. */
+    answeredAt: at('answered_at'),
+    createdAt: createdAt(),
+  },
+  (table) => [
+    uniqueIndex('box_link_token').on(table.tokenHash),
+    index('box_link_box').on(table.boxId, table.createdAt),
+  ],
+);
+
+/** Receipts of a shop, numbered without a gap in the order in which its boxes were closed. */
+export const receipt = pgTable(
+  'receipt',
+  {
+    shopId: uuid('shop_id')
+      .notNull()
+      .references(() => shop.id),
+    no: integer('no').notNull(),
+    boxId: uuid('box_id')
+      .notNull()
+      .references(() => box.id),
+    amountMinor: integer('amount_minor').notNull(),
+    at: at('at').notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.shopId, table.no] }),
+    uniqueIndex('receipt_box').on(table.boxId),
+    check('receipt_no', sql`${table.no} > 0`),
+  ],
+);
+
 /** One variant in a box. */
 export const boxLine = pgTable(
   'box_line',
@@ -141,6 +185,8 @@ export const boxLine = pgTable(
     taxBp: integer('tax_bp'),
     decision: text('decision', { enum: DECISIONS }).notNull().default('undecided'),
     reason: text('reason'),
+    /** Whose word the decision is: the shop's, or the client's by her page. */
+    decidedBy: text('decided_by', { enum: DECIDERS }),
     /** Where it was too small or too big, when the client said so. */
     fitPoint: text('fit_point').$type<FitPoint>(),
     note: text('note').notNull().default(''),

@@ -1,5 +1,6 @@
 import { OUTBOX_KINDS } from '@core/shop';
 import { index, pgTable, text, uuid } from 'drizzle-orm/pg-core';
+import { boxLink } from './box';
 import { briefLink } from './client';
 import { at, createdAt, id } from './columns';
 import { shop } from './shop';
@@ -26,6 +27,7 @@ export const outbox = pgTable(
     expiresAt: at('expires_at').notNull(),
     invitationId: uuid('invitation_id').references(() => invitation.id, { onDelete: 'cascade' }),
     briefLinkId: uuid('brief_link_id').references(() => briefLink.id, { onDelete: 'cascade' }),
+    boxLinkId: uuid('box_link_id').references(() => boxLink.id, { onDelete: 'cascade' }),
     sentAt: at('sent_at'),
     createdAt: createdAt(),
   },

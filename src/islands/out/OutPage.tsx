@@ -5,6 +5,7 @@ import { alterationWords } from '@core/fit';
 import { Button, Checkbox, TextInput } from '@mantine/core';
 import { call, showDone, showProblem } from '@ui/api';
 import { toggled } from '@ui/choosing';
+import { BoxPageLink } from '@ui/BoxPageLink';
 import { dayWords } from '@ui/days';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { GuardList } from '@ui/GuardList';
@@ -189,6 +190,7 @@ export function OutPage({ initial }: { readonly initial: BoxView | PackView }) {
               )}
             </>
           )}
+          {whole?.letter && <BoxPageLink boxId={view.id} firstName={view.client.name.split(' ')[0] ?? ''} />}
           {gone && (
             <Button component="a" href={`/box/${view.id}/tally`}>
               Tally

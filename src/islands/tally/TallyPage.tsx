@@ -4,6 +4,8 @@ import { saysSize } from '@core/learn';
 import { FIT_POINTS, type FitPoint } from '@core/fit';
 import { money } from '@core/money';
 import { Button, Modal, NativeSelect, Textarea, TextInput } from '@mantine/core';
+import { useHotkeys } from '@mantine/hooks';
+import { BoxPageLink } from '@ui/BoxPageLink';
 import { dayWords } from '@ui/days';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Money } from '@ui/Money';
@@ -20,6 +22,17 @@ export function TallyPage({ initial }: { readonly initial: BoxView }) {
   const [notes, setNotes] = useState(view.notesNext);
   const [asking, setAsking] = useState(false);
   const { currency } = view.shop;
+  useHotkeys([
+    [
+      'a',
+      () =>
+        hasLeft(view.state) &&
+        !isClosed(view.state) &&
+        view.lines.some(({ decision }) => decision === 'undecided') &&
+        busy === undefined &&
+        void run('keep-all', { boxId: view.id }),
+    ],
+  ]);
   if (!hasLeft(view.state)) {
     return (
       <Providers>
@@ -34,13 +47,24 @@ export function TallyPage({ initial }: { readonly initial: BoxView }) {
   const unchecked = view.lines.filter((line) => line.decision === 'return' && !line.checkedIn).length;
   const closed = isClosed(view.state);
   return (
-    <Providers>
+    <Providers keys={closed ? [] : [{ keys: 'a', does: 'Keep everything that is not decided yet' }]}>
       <div className="columns columns-side">
         <section className="sheet" aria-label="Decisions">
           <div className="sheet-head">
             <h2>{closed ? 'Decided' : 'Keep or return'}</h2>
             {view.decideBy && !closed && (
               <span className="soft small">decision due {dayWords(view.decideBy)}</span>
+            )}
+            {undecided > 0 && !closed && (
+              <Button
+                size="xs"
+                variant="default"
+                loading={busy === 'keep-all'}
+                title="a"
+                onClick={() => void run('keep-all', { boxId: view.id })}
+              >
+                {undecided === view.lines.length ? 'All kept' : 'Keep the rest'}
+              </Button>
             )}
           </div>
           <ul className="rows">
@@ -76,12 +100,23 @@ export function TallyPage({ initial }: { readonly initial: BoxView }) {
             . {view.keepAllBp > 0 && `All kept: ${view.keepAllBp / 100} % off.`}
           </p>
           {closed ? (
-            view.notesNext && (
-              <>
-                <h3>For next time</h3>
-                <p>{view.notesNext}</p>
-              </>
-            )
+            <>
+              <Button
+                variant="default"
+                component="a"
+                href={`/box/${view.id}/receipt.pdf`}
+                target="_blank"
+                rel="noopener"
+              >
+                Receipt as PDF
+              </Button>
+              {view.notesNext && (
+                <>
+                  <h3>For next time</h3>
+                  <p>{view.notesNext}</p>
+                </>
+              )}
+            </>
           ) : (
             <>
               <Textarea
@@ -106,6 +141,9 @@ export function TallyPage({ initial }: { readonly initial: BoxView }) {
                 </p>
               )}
             </>
+          )}
+          {!closed && view.letter && (
+            <BoxPageLink boxId={view.id} firstName={view.client.name.split(' ')[0] ?? ''} />
           )}
         </aside>
       </div>
@@ -207,6 +245,7 @@ function TallyLine({ line, box }: { readonly line: LineView; readonly box: BoxSt
         <span className="serif piece-title">{line.piece.title}</span>
         <div className="small soft">
           size {line.size}; <Money minor={line.netMinor ?? line.priceMinor} currency={view.shop.currency} />
+          {line.decidedBy === 'client' && <span className="tally-hers"> said on their page</span>}
         </div>
       </div>
       {closed ? (

@@ -45,6 +45,7 @@ function lineView(
     decision: line.decision,
     reason: line.reason,
     note: line.note,
+    decidedBy: line.decidedBy,
     fitPoint: line.fitPoint,
     checkedIn: line.checkedInAt !== null,
     scanned: line.scannedAt !== null,

@@ -1,11 +1,14 @@
 import { closeBoxCall } from '@contracts/tally/close-box';
 import { checkInLineCall } from '@contracts/tally/check-in-line';
 import { decideLineCall } from '@contracts/tally/decide-line';
-import { isClosed, mayMove, mayTally } from '@core/box';
+import { keepAllCall } from '@contracts/tally/keep-all';
+import type { Parsed } from '@contracts/calls';
+import { type Decider, type Decision, isClosed, mayMove, mayTally } from '@core/box';
 import { saysSize } from '@core/learn';
 import { type BoxRecord, changeBox } from '@data/box/boxes';
 import { alterationsOf, changeLine, type LineRecord, linesOf } from '@data/box/lines';
 import { addPayment } from '@data/box/payments';
+import { addReceipt } from '@data/box/receipts';
 import { addOwned } from '@data/client/closet';
 import { moveStock } from '@data/stock/ledger';
 import { note } from '../audit';
@@ -29,25 +32,69 @@ async function tallied(context: Context, boxId: string): Promise<BoxRecord> {
   return row;
 }
 
+/** What somebody says of a piece that was sent. */
+interface Said extends Pick<
+  Parsed<'decide-line'>,
+  'boxId' | 'lineId' | 'decision' | 'reason' | 'fitPoint' | 'note'
+> {
+  readonly by: Decider;
+  /** What stood there when it was said; somebody else may have decided meanwhile. */
+  readonly was?: Decision | undefined;
+}
+
+/** Stores a decision of one line, whoever says it. @throws Refusal 409 for what is settled already */
+export async function decide(
+  context: Context,
+  { boxId, lineId, decision, reason, fitPoint, note: words, by, was }: Said,
+): Promise<void> {
+  const { tx } = context;
+  await tallied(context, boxId);
+  const line = await lineOf(tx, boxId, lineId);
+  if (was !== undefined && line.decision !== was)
+    throw conflict('The shop noted something else of this piece meanwhile; it is shown now.');
+  if (decision === 'return') {
+    const jobs = await alterationsOf(tx, [lineId]);
+    if (!mayReturn(jobs)) throw conflict('This piece was altered for this client and stays with them.');
+  }
+  if (line.checkedInAt && decision !== 'return')
+    throw conflict('This piece has been checked in already; it came back.');
+  await changeLine(tx, lineId, {
+    decision,
+    decidedBy: decision === 'undecided' ? null : by,
+    reason: decision === 'return' ? reason : null,
+    fitPoint: decision === 'return' && reason && saysSize(reason) ? fitPoint : null,
+    note: words,
+  });
+  await note(context, `decide ${decision}`, 'box_line', lineId, { boxId, reason, by });
+}
+
 export const decideLine = serve(decideLineCall, {
-  async run(context, { boxId, lineId, decision, reason, fitPoint, note: words }) {
-    const { tx, actor, now } = context;
+  async run(context, said) {
+    await decide(context, { ...said, by: 'shop' });
+    return boxView(context.tx, context.actor, said.boxId, context.now);
+  },
+});
+
+/** Every piece that is still to be decided is kept. */
+export async function keepRest(context: Context, boxId: string, by: Decider): Promise<void> {
+  for (const { line } of await linesOf(context.tx, boxId))
+    if (line.decision === 'undecided')
+      await decide(context, {
+        boxId,
+        lineId: line.id,
+        decision: 'keep',
+        reason: null,
+        fitPoint: null,
+        note: line.note,
+        by,
+      });
+}
+
+export const keepAll = serve(keepAllCall, {
+  async run(context, { boxId }) {
     await tallied(context, boxId);
-    const line = await lineOf(tx, boxId, lineId);
-    if (decision === 'return') {
-      const jobs = await alterationsOf(tx, [lineId]);
-      if (!mayReturn(jobs)) throw conflict('This piece was altered for this client and stays with them.');
-    }
-    if (line.checkedInAt && decision !== 'return')
-      throw conflict('This piece has been checked in already; it came back.');
-    await changeLine(tx, lineId, {
-      decision,
-      reason: decision === 'return' ? reason : null,
-      fitPoint: decision === 'return' && reason && saysSize(reason) ? fitPoint : null,
-      note: words,
-    });
-    await note(context, `decide ${decision}`, 'box_line', lineId, { boxId, reason });
-    return boxView(tx, actor, boxId, now);
+    await keepRest(context, boxId, 'shop');
+    return boxView(context.tx, context.actor, boxId, context.now);
   },
 });
 
@@ -102,6 +149,12 @@ export const closeBox = serve(closeBoxCall, {
         at: now,
         actorId: actor.id,
       });
+    await addReceipt(tx, {
+      shopId: actor.shopId,
+      boxId,
+      amountMinor: Math.max(0, total.dueMinor),
+      at: now,
+    });
     await changeBox(tx, boxId, { state: 'closed', total, closedAt: now, notesNext });
     await note(context, 'close', 'box', boxId, { netMinor: total.netMinor, dueMinor: total.dueMinor });
     return boxView(tx, actor, boxId, now);

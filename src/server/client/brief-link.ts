@@ -24,6 +24,7 @@ import { note } from '../audit';
 import { readPhoto } from '../photo/read-photo';
 import { conflict, invalid, notFound, Refusal } from '../problem';
 import { isSpent, spend } from '../limits';
+import { counted, isToken, LINK_GONE } from '../private-links';
 import { newToken, tokenHash } from '../private-token';
 import { post } from '../outbox/outbox';
 import { shopOf } from '../shop/settings';
@@ -153,13 +154,11 @@ export const settleBrief = serve(settleBriefCall, {
   },
 });
 
-const GONE = 'This link does not work any more. Please ask your stylist for a new one.';
-
 /** The link a token opens; throws in words that say nothing of whether it ever existed. */
 async function linkOf(db: Reader, token: string, now: Date, lock = false): Promise<BriefLinkRow> {
-  if (!/^[\w-]{43}$/.test(token)) throw new Refusal(404, GONE);
+  if (!isToken(token)) throw new Refusal(404, LINK_GONE);
   const row = await briefLinkOfToken(db, tokenHash(token), lock);
-  if (!row || row.revokedAt || row.settledAt || row.expiresAt <= now) throw new Refusal(404, GONE);
+  if (!row || row.revokedAt || row.settledAt || row.expiresAt <= now) throw new Refusal(404, LINK_GONE);
   return row;
 }
 
@@ -172,7 +171,7 @@ export async function ownBriefView(
 ): Promise<OwnBriefView> {
   const link = await guessed(db, token, address, now);
   const person = await nameAndShop(db, link.clientId);
-  if (!person) throw new Refusal(404, GONE);
+  if (!person) throw new Refusal(404, LINK_GONE);
   return {
     shopName: person.shopName,
     firstName: person.name.split(' ')[0] ?? '',
@@ -183,17 +182,9 @@ export async function ownBriefView(
   };
 }
 
-/** Counts wrong tokens of an address, so that nobody tries them by the thousand. */
-async function guessed(db: Database, token: string, address: string, now: Date): Promise<BriefLinkRow> {
-  try {
-    return await linkOf(db, token, now);
-  } catch (error) {
-    if (error instanceof Refusal && (await spend('link', address)) > GUESSES_MOST)
-      throw new Refusal(429, 'Too many tries. Please wait ten minutes.');
-    throw error;
-  }
-}
-const GUESSES_MOST = 8;
+/** The same, for somebody whose wrong tries are counted. */
+const guessed = (db: Database, token: string, address: string, now: Date): Promise<BriefLinkRow> =>
+  counted(address, () => linkOf(db, token, now));
 
 const SENT = 'This brief was sent already. Thank you; your stylist has it.';
 
@@ -251,7 +242,7 @@ async function savePicture(
     if (link.sentAt) throw new Refusal(409, SENT);
     if ((await countBriefPhotos(tx, linkId)) >= PHOTOS_MOST) throw tooMany;
     const person = await nameAndShop(tx, link.clientId);
-    if (!person) throw new Refusal(404, GONE);
+    if (!person) throw new Refusal(404, LINK_GONE);
     await addPhoto(tx, {
       ...kept,
       shopId: person.shopId,

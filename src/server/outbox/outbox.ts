@@ -19,7 +19,7 @@ import { serve } from '../use-case';
 import { seal, unseal } from './seal';
 
 type NewLetter = Pick<LetterRow, 'shopId' | 'kind' | 'toName' | 'toAddress' | 'expiresAt'> &
-  Partial<Pick<LetterRow, 'invitationId' | 'briefLinkId'>> & {
+  Partial<Pick<LetterRow, 'invitationId' | 'briefLinkId' | 'boxLinkId'>> & {
     readonly subject: string;
     /** What it says above its link. */
     readonly body: string;

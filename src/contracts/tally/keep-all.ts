@@ -1,0 +1,13 @@
+import { z } from 'zod';
+import type { BoxView } from '../box/box-view';
+import { STYLING, answers, defineCall } from '../call';
+import { uuid } from '../fields';
+
+/** Everything that is not decided yet is kept. */
+export const keepAllCall = defineCall({
+  name: 'keep-all',
+  roles: STYLING,
+  writes: true,
+  input: z.strictObject({ boxId: uuid }),
+  answer: answers<BoxView>(),
+});

@@ -1,0 +1,82 @@
+import { DECISIONS, type Decider, type Decision, RETURN_REASONS } from '@core/box';
+import { FIT_POINTS, type FitPoint } from '@core/fit';
+import { z } from 'zod';
+import { text, uuid } from '../fields';
+
+/** A drawing ready to be shown, and what is in it. */
+export interface Picture {
+  readonly svg: string;
+  readonly says: string;
+}
+
+export interface MyPiece {
+  readonly lineId: string;
+  readonly title: string;
+  /** Empty for what is made in one. */
+  readonly size: string;
+  readonly priceMinor: number;
+  readonly picture: Picture;
+  /** What the letter says of it, a paragraph each. */
+  readonly why: string;
+  readonly fit: string;
+  readonly wear: readonly string[];
+  readonly beneath: readonly string[];
+  readonly facts: string;
+  readonly care: string;
+  readonly decision: Decision;
+  readonly reason: string | null;
+  readonly fitPoint: FitPoint | null;
+  readonly words: string;
+  readonly decidedBy: Decider | null;
+  /** False: altered for her, it stays. */
+  readonly mayReturn: boolean;
+  /** In the shop again: nothing more is to be said of it. */
+  readonly isBack: boolean;
+}
+
+/** A box as its client sees it behind her private link: her letter, her pieces, what they come to. Nothing else of the shop's. */
+export interface MyBoxView {
+  readonly shopName: string;
+  readonly firstName: string;
+  readonly number: number;
+  /** Packed or on its way; hers to decide; settled. */
+  readonly stage: 'coming' | 'deciding' | 'closed';
+  readonly decideBy?: string | undefined;
+  readonly returnBy?: string | undefined;
+  readonly returnPolicy: string;
+  readonly currency: string;
+  readonly greeting: string;
+  readonly closing: string;
+  readonly pieces: readonly MyPiece[];
+  readonly looks: readonly {
+    readonly title: string;
+    readonly line: string;
+    readonly picture: Picture;
+    readonly pieces: readonly string[];
+  }[];
+  readonly money: {
+    readonly steps: readonly { readonly label: string; readonly minor: number }[];
+    /** To charge, as decided so far; undecided pieces are counted as going back. */
+    readonly dueMinor: number;
+    /** The same, were all of it kept. */
+    readonly allDueMinor: number;
+    readonly feeMinor: number;
+  };
+  /** She said that this is all. */
+  readonly answered: boolean;
+}
+
+/** What she says of one piece, or that she keeps all of it, or that this is all. */
+export const myAnswerSchema = z.union([
+  z.strictObject({
+    lineId: uuid,
+    /** What stood there when she said so: somebody in the shop may have decided meanwhile. */
+    was: z.enum(DECISIONS),
+    decision: z.enum(['undecided', 'keep', 'return']),
+    reason: z.enum(RETURN_REASONS).nullable().default(null),
+    fitPoint: z.enum(FIT_POINTS).nullable().default(null),
+    words: text(400).default(''),
+  }),
+  z.strictObject({ keepAll: z.literal(true) }),
+  z.strictObject({ done: z.literal(true) }),
+]);

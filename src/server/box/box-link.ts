@@ -1,0 +1,244 @@
+import { piecesOf } from '@contracts/look-pieces';
+import type { BoxView, LineView } from '@contracts/box/box-view';
+import { faultsOf } from '@contracts/faults';
+import { type BoxLinkView, boxLinkCall, makeBoxLinkCall, revokeBoxLinkCall } from '@contracts/tally/box-link';
+import { myAnswerSchema, type MyBoxView, type MyPiece, type Picture } from '@contracts/tally/my-box';
+import { unkeepable } from '@contracts/text';
+import { hasLeft, isClosed, mayTally } from '@core/box';
+import { bodyOf } from '@core/figure';
+import { isOneSize } from '@core/fit';
+import { wear } from '@core/piece';
+import { type Drawing, figureDrawing, flatOf, layersOf, svgOf } from '@core/sketch';
+import type { Database, Reader } from '@data/db';
+import {
+  addBoxLink,
+  boxLinkOf,
+  boxLinkOfToken,
+  type BoxLinkRow,
+  markBoxLink,
+  stopBoxLinks,
+} from '@data/box/links';
+import { linesOf } from '@data/box/lines';
+import { dropLinks } from '@data/outbox/letters';
+import { note } from '../audit';
+import { mayWrite } from '../client/consents';
+import { clientOf } from '../client/profile';
+import { type Context, theApp } from '../context';
+import { post } from '../outbox/outbox';
+import { counted, isToken, LINK_GONE } from '../private-links';
+import { newToken, tokenHash } from '../private-token';
+import { conflict, invalid, Refusal } from '../problem';
+import { dayIn, shopOf } from '../shop/settings';
+import { serve } from '../use-case';
+import { boxView } from './box-view';
+import { boxOf } from './lines';
+import { termsOf, totalOf } from './money';
+import { decide, keepRest } from './tally';
+
+/** A page lasts as long as anything of a box is likely to be asked. */
+const LINK_DAYS = 45;
+const DAY_MS = 86_400_000;
+
+/** Makes the private page of a box; the link before it stops working. The token is answered once and never kept. */
+export const makeBoxLink = serve(makeBoxLinkCall, {
+  async run(context, { boxId }) {
+    const { tx, actor, now } = context;
+    // Locked, so that of links made at the same moment the last one is open.
+    const row = await boxOf(tx, actor.shopId, boxId, true);
+    if (!row.letter) throw conflict('Write the letter first: it is what this page shows.');
+    const { row: person } = await clientOf(tx, actor.shopId, row.clientId);
+    await dropLinks(tx, 'boxLinkId', await stopBoxLinks(tx, boxId, now));
+    const token = newToken();
+    const path = `/my-box/${token}`;
+    const expiresAt = new Date(now.getTime() + LINK_DAYS * DAY_MS);
+    const id = await addBoxLink(tx, { boxId, tokenHash: tokenHash(token), expiresAt, createdAt: now });
+    const { name: shopName } = await shopOf(tx, actor.shopId);
+    const posted = Boolean(person.email) && (await mayWrite(tx, row.clientId));
+    if (posted && person.email)
+      await post(
+        tx,
+        {
+          shopId: actor.shopId,
+          kind: 'box page',
+          toName: person.name,
+          toAddress: person.email,
+          subject: `Your box from ${shopName}`,
+          body: `Dear ${person.name.split(' ')[0]}, your letter is here to read, and here you say what you keep. You can come back to it as often as you like:`,
+          path,
+          expiresAt,
+          boxLinkId: id,
+        },
+        now,
+      );
+    await note(context, 'make box link', 'box', boxId);
+    return { ...(await viewOf(context, boxId)), path, posted };
+  },
+});
+
+export const revokeBoxLink = serve(revokeBoxLinkCall, {
+  async run(context, { boxId }) {
+    const { tx, actor, now } = context;
+    await boxOf(tx, actor.shopId, boxId, true);
+    await dropLinks(tx, 'boxLinkId', await stopBoxLinks(tx, boxId, now));
+    await note(context, 'revoke box link', 'box', boxId);
+    return viewOf(context, boxId);
+  },
+});
+
+export const boxLink = serve(boxLinkCall, {
+  async run(context, { boxId }) {
+    await boxOf(context.tx, context.actor.shopId, boxId);
+    return viewOf(context, boxId);
+  },
+});
+
+async function viewOf({ tx, actor, now }: Context, boxId: string): Promise<BoxLinkView> {
+  const row = await boxLinkOf(tx, boxId);
+  if (!row) return {};
+  const { zone } = await shopOf(tx, actor.shopId);
+  return {
+    link: {
+      state: row.revokedAt ? 'revoked' : row.expiresAt <= now ? 'expired' : 'open',
+      expiresOn: dayIn(zone, row.expiresAt),
+      openedOn: row.openedAt ? dayIn(zone, row.openedAt) : undefined,
+      answeredOn: row.answeredAt ? dayIn(zone, row.answeredAt) : undefined,
+    },
+  };
+}
+
+interface Opened {
+  readonly link: BoxLinkRow;
+  readonly shopId: string;
+}
+
+/** The box a token opens; throws in words that say nothing of whether it ever existed. */
+async function opened(db: Reader, token: string, now: Date): Promise<Opened> {
+  const found = isToken(token) ? await boxLinkOfToken(db, tokenHash(token)) : undefined;
+  if (!found || found.link.revokedAt || found.link.expiresAt <= now || found.state === 'cancelled')
+    throw new Refusal(404, LINK_GONE);
+  return found;
+}
+
+/** What a client sees of her box behind her link. */
+export async function myBoxView(db: Database, token: string, address: string, now: Date): Promise<MyBoxView> {
+  const { link, shopId } = await counted(address, () => opened(db, token, now));
+  if (!link.openedAt) await markBoxLink(db, link.id, { openedAt: now });
+  return mine(db, link, shopId, now);
+}
+
+/** Stores what she says of her box, and answers how it stands then. */
+export async function answerMyBox(
+  db: Database,
+  token: string,
+  raw: unknown,
+  address: string,
+  now: Date,
+): Promise<MyBoxView> {
+  await counted(address, () => opened(db, token, now));
+  const odd = unkeepable(raw);
+  if (odd.length > 0) throw invalid(odd);
+  const read = myAnswerSchema.safeParse(raw);
+  if (!read.success) throw invalid(faultsOf(read.error));
+  const said = read.data;
+  return db.transaction(async (tx) => {
+    const { link, shopId } = await opened(tx, token, now);
+    const context: Context = { tx, actor: theApp(shopId), now };
+    const { boxId } = link;
+    const row = await boxOf(tx, shopId, boxId, true);
+    if (!mayTally(row.state))
+      throw conflict(
+        isClosed(row.state)
+          ? 'This box is settled. Write to the shop if something has changed.'
+          : 'Your box has not left the shop yet.',
+      );
+    if ('lineId' in said) {
+      const { words, ...rest } = said;
+      await decide(context, { ...rest, boxId, note: words, by: 'client' });
+    } else if ('keepAll' in said) await keepRest(context, boxId, 'client');
+    if ('done' in said) await markBoxLink(tx, link.id, { answeredAt: now });
+    // Whoever goes on deciding is not done.
+    else if (link.answeredAt) await markBoxLink(tx, link.id, { answeredAt: null });
+    return mine(tx, { ...link, answeredAt: 'done' in said ? now : null }, shopId, now);
+  });
+}
+
+/** Every field is listed: nothing of the shop's own, no measure, no note of hers that is not for her. */
+async function mine(db: Reader, link: BoxLinkRow, shopId: string, now: Date): Promise<MyBoxView> {
+  const view = await boxView(db, theApp(shopId), link.boxId, now);
+  const shop = await shopOf(db, shopId);
+  const row = await boxOf(db, shopId, link.boxId);
+  const terms = await termsOf(db, row, shop, dayIn(shop.zone, now));
+  const lines = await linesOf(db, link.boxId);
+  const kept = totalOf(lines, terms, shop);
+  const all = totalOf(
+    lines.map((record) => ({ ...record, line: { ...record.line, decision: 'keep' as const } })),
+    terms,
+    shop,
+  );
+  return {
+    shopName: view.shop.name,
+    firstName: view.client.name.split(' ')[0] ?? '',
+    number: view.number,
+    stage: isClosed(view.state) ? 'closed' : hasLeft(view.state) ? 'deciding' : 'coming',
+    decideBy: view.decideBy,
+    returnBy: view.returnBy,
+    returnPolicy: shop.returnPolicy,
+    currency: view.shop.currency,
+    greeting: view.letter?.greeting ?? '',
+    closing: view.letter?.closing ?? '',
+    pieces: view.lines.map((line, i) => myPiece(view, line, `p${i}`)),
+    looks: looksOf(view),
+    money: {
+      steps: kept.steps,
+      dueMinor: kept.dueMinor,
+      allDueMinor: all.dueMinor,
+      feeMinor: view.styleFeeMinor,
+    },
+    answered: link.answeredAt !== null,
+  };
+}
+
+const picture = (drawing: Drawing, says: string, id: string): Picture => ({
+  svg: svgOf(drawing, says, id),
+  says,
+});
+
+function myPiece(view: BoxView, line: LineView, id: string): MyPiece {
+  const said = view.letter?.pieces.find(({ ref }) => ref === line.piece.id);
+  return {
+    lineId: line.id,
+    title: line.piece.title,
+    size: isOneSize(line.size) ? '' : line.size,
+    priceMinor: line.netMinor ?? line.priceMinor,
+    picture: picture(flatOf(line.piece, bodyOf(view.client.profile.measures)), line.piece.title, id),
+    why: said?.why ?? '',
+    fit: said?.fit ?? '',
+    wear: said?.wear ?? [],
+    beneath: said?.beneath ?? [],
+    facts: said?.facts ?? '',
+    care: said?.care ?? '',
+    decision: line.decision,
+    reason: line.reason,
+    fitPoint: line.fitPoint,
+    // What the shop noted for itself is not hers to read.
+    words: line.decidedBy === 'client' ? line.note : '',
+    decidedBy: line.decidedBy,
+    mayReturn: line.mayReturn,
+    isBack: line.checkedIn,
+  };
+}
+
+function looksOf(view: BoxView): MyBoxView['looks'] {
+  const body = bodyOf(view.client.profile.measures);
+  return (view.letter?.looks ?? []).flatMap(({ id, line }, i) => {
+    const look = view.looks.find((each) => each.id === id);
+    if (!look) return [];
+    const pieces = piecesOf(view, look.pieces);
+    const title = look.title || 'A look';
+    const names = pieces.map((piece) => piece.title);
+    const drawing = figureDrawing(layersOf(pieces.map(wear), body), body, view.client.profile);
+    return [
+      { title, line, pieces: names, picture: picture(drawing, `${title}: ${names.join(', ')}`, `l${i}`) },
+    ];
+  });
+}
