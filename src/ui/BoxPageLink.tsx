@@ -43,7 +43,7 @@ export const BoxPageLink = withQueries(function BoxPageLink({ boxId, firstName }
     <section className="box-page-link" aria-label={`${firstName}’s page`}>
       <h3>{firstName}’s page</h3>
       <p className="small soft" role="status">
-        {isOpen ? stateWords(link) : 'A private page with the letter, where she says what she keeps.'}
+        {isOpen ? stateWords(link) : 'A private page with the letter, where each piece is kept or sent back.'}
       </p>
       {made?.address && (
         <div style={{ display: 'flex', gap: 8, alignItems: 'end' }}>
