@@ -1,5 +1,6 @@
 import { connect, isUnreachable } from '@data/db';
 import { loadDemo } from '@server/demo/load-demo';
+import { loadPast } from '@data/demo/past';
 import { fillStockroom } from '@data/demo/scale';
 import { DEMO_USERS } from '@server/demo/users';
 import { isEmptyShop } from '@server/shop/first-owner';
@@ -23,7 +24,9 @@ async function main(args: readonly string[]): Promise<void> {
   const { db, close } = connect(url, 4);
   try {
     if (!args.includes('--empty') && (await isEmptyShop(db))) {
-      await loadDemo(db, signInOf(db, secret, 'http://127.0.0.1'), new Date());
+      const now = new Date();
+      await loadDemo(db, signInOf(db, secret, 'http://127.0.0.1'), now);
+      await loadPast(db, now);
       process.stderr.write('The demo scenario is loaded.\n');
     }
     const scale = Number(args[args.indexOf('--demo-scale') + 1]);

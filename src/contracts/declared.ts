@@ -18,6 +18,7 @@ export * from './closet/save-owned';
 export * from './closet/save-owned-many';
 export * from './consent/save-consent';
 export * from './consent/withdraw-consent';
+export * from './ledger/ledger';
 export * from './letter/draft-letter';
 export * from './letter/save-letter';
 export * from './look/remove-look';

@@ -25,6 +25,7 @@ export * from './client/person';
 export * from './client/rhythms';
 export * from './client/save-client';
 export * from './client/save-occasion';
+export * from './ledger/ledger';
 export * from './outbox/outbox';
 export * from './people/people';
 export * from './photo/photos';

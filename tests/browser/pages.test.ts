@@ -29,6 +29,7 @@ describe('every page is clean to axe and throws nothing', () => {
     ['Clients', () => '/clients'],
     ['Stockroom', () => '/stockroom'],
     ['Scan', () => '/stockroom/scanner'],
+    ['Ledger', () => '/ledger'],
     ['Specimens', () => '/specimens'],
     ['Brief', () => `/box/${open}/brief`],
     ['Pull', () => `/box/${open}/pull`],

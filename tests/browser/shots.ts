@@ -51,14 +51,7 @@ async function main(origin: string, folder: string, only: string | undefined): P
     );
     await see('client', people[2] ?? client);
     await see('stockroom', '/stockroom');
-    if (!only || 'garment'.includes(only)) {
-      await page.goto(`${origin}/stockroom`);
-      await settled(page);
-      await page.locator('::-p-aria([name="Find a garment or a SKU"])').fill('Warden blazer, bottle');
-      await page.locator('::-p-aria([name="Warden blazer, bottle"][role="button"])').click();
-      await page.waitForSelector('.garment-sheet');
-      await take('garment');
-    }
+    await see('ledger', '/ledger');
     await see('house-rules', '/house-rules');
     await see('brief', await boxOf('brief', 104));
     if (!only || 'pull'.includes(only)) {

@@ -144,6 +144,7 @@ describe('whoever packs', () => {
       ['/clients', 403],
       [`/clients/${clientId}`, 403],
       ['/house-rules', 403],
+      ['/ledger', 403],
       ...(['brief', 'pull', 'combine', 'letter'] as const).map((step): [string, number] => [
         `/box/${boxId}/${step}`,
         403,

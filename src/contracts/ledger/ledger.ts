@@ -1,0 +1,100 @@
+import { LEDGER_BY, type LedgerBy } from '@core/ledger';
+import { z } from 'zod';
+import { STYLING, answers, defineCall } from '../call';
+import { text } from '../fields';
+
+const day = z.iso.date({ error: 'not a day' }).optional();
+const scope = { by: z.enum(LEDGER_BY).default('kind'), from: day, to: day };
+
+/** Decided pieces of a group, with the rate that is likely behind them. */
+export interface LedgerRow {
+  readonly key: string;
+  readonly name: string;
+  readonly sent: number;
+  readonly kept: number;
+  readonly sentMinor: number;
+  readonly keptMinor: number;
+  /** Shrunk towards the shop's mean, with the bounds that hold nine times of ten; 0 to 1. */
+  readonly rate: number;
+  readonly low: number;
+  readonly high: number;
+}
+
+export interface LedgerView {
+  readonly by: LedgerBy;
+  readonly currency: string;
+  readonly rows: readonly LedgerRow[];
+  readonly all: {
+    readonly sent: number;
+    readonly kept: number;
+    readonly sentMinor: number;
+    readonly keptMinor: number;
+  };
+  /** The shop's mean, and the pieces it is worth beside a group's own. */
+  readonly mean: number;
+  readonly pieces: number;
+  readonly reasons: readonly { readonly reason: string | null; readonly count: number }[];
+  readonly boxes: number;
+  /** Median days from brief to parcel, and from parcel to tally. */
+  readonly daysToOut: number | null;
+  readonly daysToTally: number | null;
+}
+
+export const ledgerCall = defineCall({
+  name: 'ledger',
+  roles: STYLING,
+  writes: false,
+  input: z.strictObject(scope),
+  answer: answers<LedgerView>(),
+});
+
+/** A piece behind a bar. */
+export interface LedgerLine {
+  readonly boxId: string;
+  readonly number: number;
+  readonly client: string;
+  readonly title: string;
+  readonly size: string;
+  readonly priceMinor: number;
+  readonly kept: boolean;
+  readonly reason: string | null;
+  readonly day: string;
+}
+
+export const ledgerLinesCall = defineCall({
+  name: 'ledger-lines',
+  roles: STYLING,
+  writes: false,
+  input: z.strictObject({ ...scope, key: text(200) }),
+  answer: answers<{ readonly lines: readonly LedgerLine[] }>(),
+});
+
+interface OftenSent {
+  readonly garmentId: string;
+  readonly title: string;
+  readonly sent: number;
+  readonly kept: number;
+  readonly shelf: number;
+}
+
+/** What a buyer asks of the past. */
+export interface BuyerView {
+  readonly currency: string;
+  readonly unmet: readonly {
+    readonly words: string;
+    readonly count: number;
+    readonly worthMinor: number | null;
+  }[];
+  readonly never: readonly OftenSent[];
+  readonly always: readonly OftenSent[];
+  readonly sizes: readonly { readonly size: string; readonly sent: number; readonly shelf: number }[];
+  readonly ages: readonly { readonly days: string; readonly units: number; readonly worthMinor: number }[];
+}
+
+export const ledgerBuyerCall = defineCall({
+  name: 'ledger-buyer',
+  roles: STYLING,
+  writes: false,
+  input: z.strictObject({ from: day, to: day }),
+  answer: answers<BuyerView>(),
+});

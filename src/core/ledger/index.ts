@@ -1,0 +1,19 @@
+export { betaBelow, betaQuantile } from './beta';
+export { type Kept, keepRate, type KeepRate, type Prior, priorOf } from './keep-rate';
+
+/** What decisions may be sorted by. */
+export const LEDGER_BY = [
+  'kind',
+  'label',
+  'size',
+  'price',
+  'colour',
+  'occasion',
+  'client',
+  'stylist',
+  'month',
+] as const;
+export type LedgerBy = (typeof LEDGER_BY)[number];
+
+/** Lower ends of the price bands, minor units; below the first is a band too. */
+export const PRICE_BANDS = [3000, 6000, 10_000, 15_000, 25_000] as const;

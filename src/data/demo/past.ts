@@ -1,0 +1,257 @@
+import { randomUUID } from 'node:crypto';
+import type { Decision, ReturnReason } from '@core/box';
+import { seeded } from '@core/chance';
+import { NOBODY } from '@core/client';
+import { boxTotal } from '@core/money';
+import { and, asc, eq, isNull, sql } from 'drizzle-orm';
+import type { Database } from '../db';
+import {
+  box,
+  boxLine,
+  client,
+  garment,
+  hold,
+  payment,
+  receipt,
+  shop,
+  stockBalance,
+  stockMovement,
+  user,
+  variant,
+} from '../schema';
+
+/** Invented people who had boxes in the year before. */
+const PEOPLE = [
+  'Tamsin Orrell',
+  'Thea Brandreth',
+  'Ursel Quarrie',
+  'Verity Lomond',
+  'Vesper Dunning',
+  'Wilmot Sayle',
+  'Winifred Aske',
+  'Xanthe Prowse',
+  'Yrsa Hallam',
+  'Yolande Peake',
+  'Zelma Corrie',
+  'Zita Rudge',
+] as const;
+
+/**
+ * What the invented year is made of, so that the Ledger has something true to find: a label whose pieces come back too small,
+ * a stylist who sends too much navy, and prices above which people hesitate. All of it is invented.
+ */
+export const HABITS = {
+  keep: 0.66,
+  /** Comes back too small, whoever wears it. */
+  smallLabel: 'Sallowfield',
+  smallKept: 0.14,
+  /** Every so often this stylist sends navy whatever was asked, and it is kept less. */
+  navyRole: 'owner',
+  navyShare: 0.55,
+  navyKept: 0.2,
+  dearMinor: 15_000,
+  dearKept: 0.3,
+} as const;
+
+const REASONS: readonly ReturnReason[] = [
+  'colour',
+  'not my style',
+  'too big',
+  'too dear',
+  'already own one',
+  'cloth',
+];
+const BOXES = 90;
+const PIECES = 5;
+const DAY_MS = 86_400_000;
+
+/**
+ * A year of closed boxes before today, as the screens would have left them: sent, decided, charged, receipted, with their
+ * units on the books; what is on the shelf stays as it was. Does nothing when there are boxes of such numbers already.
+ */
+export async function loadPast(db: Database, now: Date, seed = 7): Promise<number> {
+  return db.transaction(async (tx) => {
+    const [own] = await tx.select().from(shop).limit(1);
+    if (!own) return 0;
+    const [first] = await tx.select({ id: box.id }).from(box).where(eq(box.number, 1)).limit(1);
+    if (first) return 0;
+    const draw = seeded(seed);
+    const one = <T>(list: readonly T[]): T => list[Math.floor(draw() * list.length)] as T;
+    const stylists = (
+      await tx.select().from(user).where(eq(user.shopId, own.id)).orderBy(asc(user.role))
+    ).filter(({ role }) => role === 'owner' || role === 'stylist');
+    const stock = await tx
+      .select({ variant, garment, locationId: stockBalance.locationId })
+      .from(variant)
+      .innerJoin(garment, and(eq(garment.id, variant.garmentId), isNull(garment.archivedAt)))
+      .innerJoin(
+        stockBalance,
+        and(
+          eq(stockBalance.variantId, variant.id),
+          eq(stockBalance.place, 'shelf'),
+          sql`${stockBalance.qty} > 0`,
+        ),
+      )
+      .orderBy(asc(variant.sku), asc(stockBalance.locationId));
+    const navy = stock.filter(
+      ({ garment: g }) => g.mainL < 32 && g.mainB < -4 && Math.hypot(g.mainA, g.mainB) >= 9,
+    );
+    const { measures: _measures, ...profile } = NOBODY;
+    const people = await tx
+      .insert(client)
+      .values(
+        PEOPLE.map((name) => ({
+          shopId: own.id,
+          name,
+          about: 'A client of last year’s.',
+          profile: profile as typeof client.$inferInsert.profile,
+          createdAt: new Date(now.getTime() - 400 * DAY_MS),
+        })),
+      )
+      .returning({ id: client.id });
+    const [newest] = await tx
+      .select({ no: sql<number>`coalesce(max(${receipt.no}), 0)::int` })
+      .from(receipt)
+      .where(eq(receipt.shopId, own.id));
+    const boxes: (typeof box.$inferInsert)[] = [];
+    const lines: (typeof boxLine.$inferInsert)[] = [];
+    const holds: (typeof hold.$inferInsert)[] = [];
+    const moves: (typeof stockMovement.$inferInsert)[] = [];
+    const payments: (typeof payment.$inferInsert)[] = [];
+    const receipts: (typeof receipt.$inferInsert)[] = [];
+    const sold = new Map<string, { variantId: string; locationId: string; qty: number }>();
+    for (let number = 1; number <= BOXES; number++) {
+      const closedAt = new Date(now.getTime() - (370 - number * 3.9) * DAY_MS);
+      const outAt = new Date(closedAt.getTime() - (6 + draw() * 6) * DAY_MS);
+      const openedAt = new Date(outAt.getTime() - (3 + draw() * 8) * DAY_MS);
+      const stylist = one(stylists);
+      const boxId = randomUUID();
+      const sent = Array.from({ length: PIECES }, (_, position) => {
+        const isHabit = stylist.role === HABITS.navyRole && navy.length > 0 && draw() < HABITS.navyShare;
+        const piece = one(isHabit ? navy : stock);
+        const { garment: g } = piece;
+        const isSmall = g.label === HABITS.smallLabel;
+        const chance = isSmall
+          ? HABITS.smallKept
+          : isHabit
+            ? HABITS.navyKept
+            : g.priceMinor >= HABITS.dearMinor
+              ? HABITS.dearKept
+              : HABITS.keep;
+        const decision: Decision = draw() < chance ? 'keep' : 'return';
+        const reason: ReturnReason = isSmall ? 'too small' : isHabit ? 'already own one' : one(REASONS);
+        return { id: randomUUID(), position, piece, decision, reason: decision === 'return' ? reason : null };
+      });
+      const terms = {
+        promotions: [],
+        keepAllBp: own.keepAllBp,
+        styleFeeMinor: own.styleFeeMinor,
+        taxIncluded: own.taxIncluded,
+        rounding: own.rounding,
+      };
+      const total = boxTotal(
+        sent.map(({ id, piece: { garment: g }, decision }) => ({
+          id,
+          priceMinor: g.priceMinor,
+          alterationMinor: 0,
+          taxBp: g.taxBp ?? own.taxBp,
+          decision,
+        })),
+        terms,
+      );
+      boxes.push({
+        id: boxId,
+        shopId: own.id,
+        clientId: one(people).id,
+        number,
+        state: 'closed',
+        stylistId: stylist.id,
+        terms,
+        total,
+        outAt,
+        closedAt,
+        createdAt: openedAt,
+      });
+      for (const { id, position, piece, decision, reason } of sent) {
+        const { variant: v, garment: g, locationId } = piece;
+        const sums = total.lines.find((each) => each.id === id);
+        lines.push({
+          id,
+          boxId,
+          variantId: v.id,
+          locationId,
+          position,
+          priceMinor: g.priceMinor,
+          taxBp: g.taxBp ?? own.taxBp,
+          decision,
+          decidedBy: 'shop',
+          reason,
+          scannedAt: outAt,
+          checkedInAt: decision === 'return' ? closedAt : null,
+          netMinor: sums?.netMinor ?? null,
+          taxMinor: sums?.taxMinor ?? null,
+          createdAt: openedAt,
+        });
+        holds.push({ boxLineId: id, variantId: v.id, locationId, state: 'shipped', createdAt: openedAt });
+        const unit = { variantId: v.id, locationId, qty: 1 };
+        const step = (
+          cause: 'delivery' | 'hold' | 'ship' | 'keep' | 'come-back' | 'check-in',
+          fromPlace: 'supplier' | 'shelf' | 'held' | 'out' | 'returned',
+          toPlace: 'shelf' | 'held' | 'out' | 'sold' | 'returned',
+          at: Date,
+        ): void =>
+          void moves.push({
+            ...unit,
+            cause,
+            fromPlace,
+            toPlace,
+            at,
+            boxLineId: cause === 'delivery' ? null : id,
+          });
+        // What was kept had been bought for it: the shelf of today is as it is.
+        if (decision === 'keep') step('delivery', 'supplier', 'shelf', openedAt);
+        step('hold', 'shelf', 'held', openedAt);
+        step('ship', 'held', 'out', outAt);
+        if (decision === 'keep') {
+          step('keep', 'out', 'sold', closedAt);
+          const key = `${v.id} ${locationId}`;
+          const before = sold.get(key);
+          if (before) before.qty++;
+          else sold.set(key, { ...unit });
+        } else {
+          step('come-back', 'out', 'returned', closedAt);
+          step('check-in', 'returned', 'shelf', closedAt);
+        }
+      }
+      payments.push({ boxId, kind: 'fee', amountMinor: own.styleFeeMinor, at: outAt });
+      if (total.dueMinor > 0)
+        payments.push({ boxId, kind: 'charge', amountMinor: total.dueMinor, at: closedAt });
+      receipts.push({
+        shopId: own.id,
+        no: (newest?.no ?? 0) + number,
+        boxId,
+        amountMinor: Math.max(0, total.dueMinor),
+        at: closedAt,
+      });
+    }
+    await tx.insert(box).values(boxes);
+    await tx.insert(boxLine).values(lines);
+    await tx.insert(hold).values(holds);
+    await tx.insert(stockMovement).values(moves);
+    for (const { qty, ...at } of sold.values())
+      for (const [place, change] of [
+        ['supplier', -qty],
+        ['sold', qty],
+      ] as const)
+        await tx
+          .insert(stockBalance)
+          .values({ ...at, place, qty: change })
+          .onConflictDoUpdate({
+            target: [stockBalance.variantId, stockBalance.locationId, stockBalance.place],
+            set: { qty: sql`${stockBalance.qty} + ${change}` },
+          });
+    await tx.insert(payment).values(payments);
+    await tx.insert(receipt).values(receipts);
+    return BOXES;
+  });
+}

@@ -1,0 +1,262 @@
+import { csvOf } from '@contracts/csv';
+import type { LedgerRow, LedgerView } from '@contracts/ledger/ledger';
+import { LEDGER_BY, type LedgerBy } from '@core/ledger';
+import { amountText } from '@core/money';
+import { Button, NativeSelect, Tabs } from '@mantine/core';
+import { todayHere } from '@ui/days';
+import { Money } from '@ui/Money';
+import { Providers } from '@ui/Providers';
+import { useAsked } from '@ui/useAsked';
+import { withQueries } from '@ui/withQueries';
+import { lazy, Suspense, useEffect, useState } from 'react';
+import { saveFile } from '../client/save-file';
+import { BuyerPanel } from './BuyerPanel';
+import { LinesBehind } from './LinesBehind';
+import './ledger.css';
+
+const KeepChart = lazy(() => import('./KeepChart'));
+
+const BY_WORDS: Readonly<Record<LedgerBy, string>> = {
+  kind: 'Kind',
+  label: 'Label',
+  size: 'Size',
+  price: 'Price',
+  colour: 'Colour',
+  occasion: 'Occasion',
+  client: 'Client',
+  stylist: 'Stylist',
+  month: 'Month',
+};
+
+const SINCE = { all: 'ever', year: 'in twelve months', quarter: 'in three months' } as const;
+type Since = keyof typeof SINCE;
+const DAYS: Readonly<Record<Since, number | undefined>> = { all: undefined, year: 365, quarter: 91 };
+
+/** The day so many days before today where the person sits. */
+function dayBefore(days: number): string {
+  const day = new Date(`${todayHere()}T00:00:00Z`);
+  day.setUTCDate(day.getUTCDate() - days);
+  return day.toISOString().slice(0, 10);
+}
+
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
+
+interface Props {
+  readonly first: LedgerView;
+  readonly isOwner: boolean;
+}
+
+/** What the shop has learned from all that came back. */
+export const LedgerPage = withQueries(function LedgerPage({ first, isOwner }: Props) {
+  const [by, setBy] = useState<LedgerBy>('kind');
+  const [since, setSince] = useState<Since>('all');
+  const [open, setOpen] = useState<string>();
+  // A chart is drawn on a canvas: there is none on the server.
+  const [isHere, setHere] = useState(false);
+  useEffect(() => setHere(true), []);
+  const days = DAYS[since];
+  const scope = days === undefined ? {} : { from: dayBefore(days) };
+  const isFirst = by === 'kind' && since === 'all';
+  const { answer: view = first, isOlder } = useAsked(
+    'ledger',
+    { by, ...scope },
+    isFirst ? { initial: first } : {},
+  );
+  const row = view.rows.find(({ key }) => key === open);
+  return (
+    <Providers>
+      <div className="place-head">
+        <h1>Ledger</h1>
+        <span className="soft" role="status">
+          {saidOf(view, since)}
+          {isOlder && ' Counting…'}
+        </span>
+        <div className="end">
+          <NativeSelect
+            aria-label="When"
+            value={since}
+            data={Object.entries(SINCE).map(([value, label]) => ({ value, label }))}
+            onChange={(event) => setSince(event.currentTarget.value as Since)}
+          />
+        </div>
+      </div>
+      <Tabs defaultValue="kept" keepMounted={false}>
+        <Tabs.List>
+          <Tabs.Tab value="kept">What is kept</Tabs.Tab>
+          <Tabs.Tab value="buyer">For the buyer</Tabs.Tab>
+        </Tabs.List>
+        <Tabs.Panel value="kept" pt="sm">
+          {first.all.sent === 0 && view.all.sent === 0 ? (
+            <p className="sheet empty">
+              <strong>Nothing has been decided yet.</strong>
+              Close a box at the tally, and what was kept and what came back stands here.
+            </p>
+          ) : (
+            <div className="columns columns-side">
+              <section className="sheet" aria-label="Keep rate">
+                <div className="sheet-head">
+                  <h2>Kept, by</h2>
+                  <NativeSelect
+                    aria-label="By"
+                    value={by}
+                    data={LEDGER_BY.map((value) => ({ value, label: BY_WORDS[value] }))}
+                    onChange={(event) => {
+                      setOpen(undefined);
+                      setBy(event.currentTarget.value as LedgerBy);
+                    }}
+                  />
+                  <Button
+                    size="xs"
+                    variant="default"
+                    onClick={() => saveFile(`kept by ${by}.csv`, 'text/csv', csvOfRows(view))}
+                  >
+                    Save as CSV
+                  </Button>
+                </div>
+                {by === 'stylist' && !isOwner && (
+                  <p className="small soft">Yours alone; the owner sees everybody’s.</p>
+                )}
+                {isHere && (
+                  <Suspense fallback={<p role="status">Drawing…</p>}>
+                    <KeepChart rows={view.rows} mean={view.mean} onOpen={setOpen} />
+                  </Suspense>
+                )}
+                <RateTable view={view} by={by} onOpen={setOpen} />
+                <p className="small soft">
+                  Each rate leans on the shop’s {percent(view.mean)} as if {view.pieces} more pieces had been
+                  seen, so that few pieces are not believed too soon. The bar holds the true rate nine times
+                  of ten (beta-binomial).
+                </p>
+              </section>
+              <Around view={view} />
+            </div>
+          )}
+        </Tabs.Panel>
+        <Tabs.Panel value="buyer" pt="sm">
+          <BuyerPanel scope={scope} />
+        </Tabs.Panel>
+      </Tabs>
+      {row && (
+        <LinesBehind
+          by={by}
+          row={row}
+          scope={scope}
+          currency={view.currency}
+          onClose={() => setOpen(undefined)}
+        />
+      )}
+    </Providers>
+  );
+});
+
+function saidOf({ all, boxes }: LedgerView, since: Since): string {
+  if (all.sent === 0) return `Nothing decided ${SINCE[since]}.`;
+  return `${all.kept} of ${all.sent} pieces kept ${SINCE[since]}, out of ${boxes} ${boxes === 1 ? 'box' : 'boxes'}.`;
+}
+
+const csvOfRows = ({ rows, by, currency }: LedgerView): string =>
+  csvOf(
+    rows.map((row) => ({
+      [by]: row.name,
+      sent: String(row.sent),
+      kept: String(row.kept),
+      rate: row.rate.toFixed(3),
+      low: row.low.toFixed(3),
+      high: row.high.toFixed(3),
+      'value sent': amountText(row.sentMinor, currency),
+      'value kept': amountText(row.keptMinor, currency),
+    })),
+  );
+
+interface TableProps {
+  readonly view: LedgerView;
+  readonly by: LedgerBy;
+  readonly onOpen: (key: string) => void;
+}
+
+/** The same in figures, to be read without colour. */
+function RateTable({ view, by, onOpen }: TableProps) {
+  return (
+    <table className="plain-table ledger-table">
+      <thead>
+        <tr>
+          <th scope="col">{BY_WORDS[by]}</th>
+          <th scope="col">Kept of sent</th>
+          <th scope="col">Keep rate</th>
+          <th scope="col">Kept, in money</th>
+          <th scope="col">Against the shop</th>
+        </tr>
+      </thead>
+      <tbody>
+        {view.rows.map((row) => (
+          <tr key={row.key}>
+            <td>
+              <button className="plain-button" onClick={() => onOpen(row.key)}>
+                {row.name}
+              </button>
+            </td>
+            <td className="num">
+              {row.kept} of {row.sent}
+            </td>
+            <td className="num">
+              {percent(row.rate)}{' '}
+              <span className="soft">
+                ({percent(row.low)} to {percent(row.high)})
+              </span>
+            </td>
+            <td>
+              <Money minor={row.keptMinor} currency={view.currency} />
+            </td>
+            <td>{against(row, view.mean)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+const against = ({ low, high }: LedgerRow, mean: number): string =>
+  high < mean ? 'kept less' : low > mean ? 'kept more' : 'no telling yet';
+
+function Around({ view }: { readonly view: LedgerView }) {
+  const back = view.reasons.reduce((sum, { count }) => sum + count, 0);
+  return (
+    <aside className="sheet ledger-around" aria-label="Around it">
+      <h2>Why things came back</h2>
+      {back === 0 ? (
+        <p className="soft">Nothing came back.</p>
+      ) : (
+        <ol className="ledger-reasons">
+          {view.reasons.map(({ reason, count }) => (
+            <li key={reason ?? ''}>
+              <span>{reason ?? 'not said'}</span>
+              <span className="ledger-bar" style={{ width: `${(count / back) * 100}%` }} aria-hidden />
+              <span className="num">{count}</span>
+            </li>
+          ))}
+        </ol>
+      )}
+      <h2>In money</h2>
+      <dl className="facts">
+        <dt>Sent</dt>
+        <dd>
+          <Money minor={view.all.sentMinor} currency={view.currency} />
+        </dd>
+        <dt>Kept</dt>
+        <dd>
+          <Money minor={view.all.keptMinor} currency={view.currency} />
+        </dd>
+      </dl>
+      <h2>Half of all boxes take</h2>
+      <dl className="facts">
+        <dt>Brief to parcel</dt>
+        <dd className="num">{daysSaid(view.daysToOut)}</dd>
+        <dt>Parcel to tally</dt>
+        <dd className="num">{daysSaid(view.daysToTally)}</dd>
+      </dl>
+    </aside>
+  );
+}
+
+const daysSaid = (days: number | null): string =>
+  days === null ? 'nothing yet' : `${days} ${days === 1 ? 'day' : 'days'} or less`;

@@ -1,0 +1,112 @@
+import {
+  ledgerBuyerCall,
+  ledgerCall,
+  ledgerLinesCall,
+  type LedgerRow,
+  type LedgerView,
+} from '@contracts/ledger/ledger';
+import { keepRate, type LedgerBy, PRICE_BANDS, priorOf } from '@core/ledger';
+import { money } from '@core/money';
+import { CATEGORY, type Category } from '@core/piece';
+import type { Reader } from '@data/db';
+import {
+  asksUnmet,
+  daysOfBoxes,
+  decisionsBy,
+  garmentsSent,
+  type LedgerScope,
+  linesBehind,
+  reasonsOf,
+  sizeCurve,
+  stockByAge,
+} from '@data/ledger/decisions';
+import type { Actor } from '../context';
+import { shopOf } from '../shop/settings';
+import { serve } from '../use-case';
+
+/** Garments sent fewer times say nothing of whether they are kept. */
+const OFTEN = 3;
+const LISTED = 12;
+const LINES_SHOWN = 200;
+
+interface Days {
+  readonly from?: string | undefined;
+  readonly to?: string | undefined;
+}
+
+/** Every stylist sees the shop; how often a stylist's own pieces are kept is the owner's to see, and their own. */
+function scopeOf({ shopId, id, role }: Actor, zone: string, by: LedgerBy, days: Days): LedgerScope {
+  return { shopId, zone, ...days, ...(by === 'stylist' && role !== 'owner' ? { stylistId: id } : {}) };
+}
+
+/** The Ledger, sorted by something, with what stands around it. */
+export async function ledgerView(
+  db: Reader,
+  actor: Actor,
+  { by, ...days }: Days & { readonly by: LedgerBy },
+): Promise<LedgerView> {
+  const { zone, currency } = await shopOf(db, actor.shopId);
+  const scope = scopeOf(actor, zone, by, days);
+  const groups = await decisionsBy(db, by, scope);
+  const prior = priorOf(groups);
+  const rows = groups.map((group): LedgerRow => ({
+    ...group,
+    name: nameOf(by, group.name, currency),
+    ...keepRate(group, prior),
+  }));
+  // Of all decisions, once each: a piece of a box for two occasions stands in two rows.
+  const [all] = [by === 'occasion' ? await decisionsBy(db, 'kind', scope) : groups];
+  const sum = (of: 'sent' | 'kept' | 'sentMinor' | 'keptMinor'): number =>
+    all.reduce((total, group) => total + group[of], 0);
+  const { boxes, toOut, toTally } = await daysOfBoxes(db, scope);
+  return {
+    by,
+    currency,
+    rows,
+    all: { sent: sum('sent'), kept: sum('kept'), sentMinor: sum('sentMinor'), keptMinor: sum('keptMinor') },
+    mean: prior.mean,
+    pieces: Math.round(prior.pieces),
+    reasons: await reasonsOf(db, scope),
+    boxes,
+    daysToOut: toOut,
+    daysToTally: toTally,
+  };
+}
+
+function nameOf(by: LedgerBy, name: string, currency: string): string {
+  const plain = (minor: number): string => money(minor, currency).replace(/[.,]00$/, '');
+  if (by === 'kind') return CATEGORY[name as Category]?.label ?? name;
+  if (by === 'label') return name || 'no label';
+  if (by === 'occasion') return name || 'no occasion';
+  if (by !== 'price') return name;
+  const band = Number(name);
+  const [low, high] = [PRICE_BANDS[band - 1], PRICE_BANDS[band]];
+  if (low === undefined) return `under ${plain(high ?? 0)}`;
+  return high === undefined ? `${plain(low)} and more` : `${plain(low)} to ${plain(high - 1)}`;
+}
+
+export const ledger = serve(ledgerCall, {
+  run: ({ tx, actor }, input) => ledgerView(tx, actor, input),
+});
+
+export const ledgerLines = serve(ledgerLinesCall, {
+  async run({ tx, actor }, { by, key, ...days }) {
+    const { zone } = await shopOf(tx, actor.shopId);
+    return { lines: await linesBehind(tx, by, key, scopeOf(actor, zone, by, days), LINES_SHOWN) };
+  },
+});
+
+export const ledgerBuyer = serve(ledgerBuyerCall, {
+  async run({ tx, actor, now }, days) {
+    const { zone, currency } = await shopOf(tx, actor.shopId);
+    const scope = scopeOf(actor, zone, 'kind', days);
+    return {
+      currency,
+      unmet: await asksUnmet(tx, actor.shopId, LISTED),
+      never: await garmentsSent(tx, scope, 'never', OFTEN, LISTED),
+      always: await garmentsSent(tx, scope, 'always', OFTEN, LISTED),
+      sizes: await sizeCurve(tx, scope),
+      ages: await stockByAge(tx, actor.shopId, now),
+    };
+  },
+});
