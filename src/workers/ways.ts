@@ -2,7 +2,7 @@ import type { Setting } from '@core/look';
 import type { Occasion } from '@core/occasion';
 import type { Piece } from '@core/piece';
 import type { Settings } from '@core/rules';
-import { type Rail, railOf, type Ways, waysOf } from '@core/ways';
+import { type Rail, railOf, type Turn, type TurnInput, turnsOf, type Ways, waysOf } from '@core/ways';
 import { expose } from 'comlink';
 
 export interface WaysAsk {
@@ -26,6 +26,8 @@ const work = {
     for (const occasion of occasions.length > 0 ? occasions : [undefined])
       railFor(key, pieces, setting, settings, occasion);
   },
+  /** The fewest changes that take a look to another occasion. */
+  turns: (input: TurnInput): Turn[] => turnsOf(input),
   async ways(ask: WaysAsk, tell: (ways: Ways) => Promise<void>): Promise<Ways> {
     const { pieces, setting, settings, key } = ask;
     const steps = waysOf({

@@ -1,5 +1,6 @@
 import { colourDifference, judging, poolJudging } from './judge.bench';
 import { page, start } from './page.bench';
+import { stockImport } from './import.bench';
 import { plan } from './plan.bench';
 import { pull } from './pull.bench';
 import { rail } from './rail.bench';
@@ -10,7 +11,18 @@ import type { Figure } from './figure';
 async function main(args: readonly string[]): Promise<void> {
   const only = args.includes('--only') ? new RegExp(args[args.indexOf('--only') + 1] ?? '', 'i') : /./;
   const figures: Figure[] = [];
-  for (const bench of [colourDifference, judging, poolJudging, rail, pull, storage, page, start, plan])
+  for (const bench of [
+    colourDifference,
+    judging,
+    poolJudging,
+    rail,
+    pull,
+    storage,
+    page,
+    start,
+    plan,
+    stockImport,
+  ])
     if (only.test(bench.name)) figures.push(...(await bench.run()));
   if (args.includes('--json')) process.stdout.write(`${JSON.stringify(figures, null, 2)}\n`);
   else

@@ -182,6 +182,30 @@ describe('the Rail', () => {
     );
   });
 
+  it('takes a look into the other occasion of the box by two keys, as a look of its own; one undo takes it back', async () => {
+    await anew();
+    await page.goto(`${shop.origin}/box/${open}/combine`);
+    await settled(page);
+    const occasion = (): Promise<string> =>
+      page.$eval('select[aria-label="Occasion"]', (select) => (select as HTMLSelectElement).value);
+    const before = await occasion();
+    await click(page, '.look-turn');
+    await page.waitForFunction(() => document.querySelectorAll('.ways > li').length > 0, { timeout: 60_000 });
+    expect(await axeOn(page)).toEqual([]);
+    if (process.env.SHOT) await page.screenshot({ path: `${process.env.SHOT}/turn.png` });
+    await page.keyboard.press('1');
+    await page.waitForFunction(() => document.querySelector('[role="dialog"]') === null);
+    expect(await occasion()).not.toBe(before);
+    await page.keyboard.down('Control');
+    await page.keyboard.press('z');
+    await page.keyboard.up('Control');
+    await page.waitForFunction(
+      (was) => (document.querySelector('select[aria-label="Occasion"]') as HTMLSelectElement).value === was,
+      {},
+      before,
+    );
+  });
+
   it('shows the keys under ?', async () => {
     await page.keyboard.type('?');
     await page.waitForSelector('::-p-aria([name="Keys"][role="dialog"])');

@@ -15,8 +15,9 @@ import { OtherSchool } from './OtherSchool';
 import { Rack } from './Rack';
 import { Stage } from './Stage';
 import { StageTabs, useStages } from './StageTabs';
-import type { LookStore } from './store';
+import { EMPTY, type LookStore } from './store';
 import { useMends } from './useMends';
+import { TurnDialog } from './TurnDialog';
 import { WaysDialog } from './WaysDialog';
 
 interface ComposerProps {
@@ -61,6 +62,8 @@ export const Composer = memo(function Composer({
   const [stageTitle, setStageTitle] = useState<string>();
   const [asksWays, setAsksWays] = useState(false);
   const askWays = useCallback(() => setAsksWays(true), []);
+  const [asksTurn, setAsksTurn] = useState(false);
+  const askTurn = useCallback(() => setAsksTurn(true), []);
 
   const all = useMemo(() => piecesOf(view, worn), [view, worn]);
   const planned = view.occasions.find(({ id }) => id === occasionId);
@@ -151,6 +154,7 @@ export const Composer = memo(function Composer({
     ['ArrowLeft', along(-1)],
     ['m', nextMode],
     ['w', askWays],
+    ['e', askTurn],
     [
       'Delete',
       () => {
@@ -213,6 +217,7 @@ export const Composer = memo(function Composer({
           onSave={onSave}
           mixAt={`/box/${view.id}/mix`}
           onWays={askWays}
+          onTurn={askTurn}
         />
         <Findings
           pieces={pieces}
@@ -243,6 +248,26 @@ export const Composer = memo(function Composer({
         onClose={() => setAsksWays(false)}
         onWear={(way) => void wearWay(way)}
       />
+      {asksTurn && pieces.length > 0 && (
+        <TurnDialog
+          view={view}
+          pool={pool}
+          worn={pieces}
+          others={chosen.filter(({ id }) => id !== store.getState().occasionId)}
+          by={by}
+          onClose={() => setAsksTurn(false)}
+          onWear={(turn, { id, occasion }) => {
+            // A look of its own: the one it came from stays as it is.
+            store.getState().replace({
+              ...EMPTY,
+              worn: turn.pieces.map((piece) => ({ ref: piece.id, mode: piece.mode })),
+              occasionId: id,
+              title: occasion.title,
+            });
+            setAsksTurn(false);
+          }}
+        />
+      )}
     </div>
   );
 });

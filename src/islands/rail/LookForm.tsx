@@ -15,6 +15,8 @@ interface LookFormProps {
   readonly mixAt: string;
   /** Asks for ways to wear a piece. */
   readonly onWays: () => void;
+  /** Asks how the look goes on to another occasion. */
+  readonly onTurn: () => void;
 }
 
 /** Occasion and name of the look, save, undo and redo. It hears only of what it shows. */
@@ -26,6 +28,7 @@ export const LookForm = memo(function LookForm({
   onSave,
   mixAt,
   onWays,
+  onTurn,
 }: LookFormProps) {
   const occasionId = useStore(store, (look) => look.occasionId);
   const title = useStore(store, (look) => look.title);
@@ -88,6 +91,9 @@ export const LookForm = memo(function LookForm({
       </Button>
       <Button size="xs" variant="light" className="look-ways" onClick={onWays} title="Press w">
         Ways to wear a piece…
+      </Button>
+      <Button size="xs" variant="light" className="look-turn" onClick={onTurn} title="Press e">
+        Into another occasion…
       </Button>
       <Button component="a" href={mixAt} size="xs" variant="subtle" title="Everything with everything">
         Mix sheet

@@ -22,6 +22,7 @@ const KEYS = [
   { keys: 'Delete', does: 'Take off the piece you are on' },
   { keys: 'm', does: 'Wear the piece you are on another way' },
   { keys: 'w', does: 'Ways to wear a piece, as different as can be' },
+  { keys: 'e', does: 'Take the look into another occasion of the box' },
   { keys: '← →', does: 'Go along the rail' },
   { keys: 'Ctrl Z, Ctrl Y', does: 'Undo, redo' },
   { keys: 'Ctrl S', does: 'Save the look' },
