@@ -28,7 +28,7 @@ const BY_WORDS: Readonly<Record<LedgerBy, string>> = {
   month: 'Month',
 };
 
-const SINCE = { all: 'ever', year: 'in twelve months', quarter: 'in three months' } as const;
+const SINCE = { all: 'since the beginning', year: 'in twelve months', quarter: 'in three months' } as const;
 type Since = keyof typeof SINCE;
 const DAYS: Readonly<Record<Since, number | undefined>> = { all: undefined, year: 365, quarter: 91 };
 
