@@ -12,7 +12,7 @@ import {
   type TillSheet,
 } from '@core/till';
 import { cellsOf, csvOf, WHY } from './csv';
-import { importFaultWords, refusedIn } from './import-fault';
+import { type ImportFault, importFaultWords, refusedIn } from './import-fault';
 import { pieceSchema, type StoredAttributes } from './piece';
 import { CSV_REQUIRED, garmentKeyOf, nameOf, type StockCsvRow } from './stock-csv';
 import { readStock, STOCK_FORMAT } from './stock-file';
@@ -59,12 +59,7 @@ export function readSource(source: StockSource, options: TillOptions): StockRead
     const { rows, faults } = readStock(source.text, options.currency);
     return {
       rows,
-      faults: faults.map((fault) => ({
-        row: fault.row,
-        field: fault.path,
-        code: fault.code,
-        words: importFaultWords(fault),
-      })),
+      faults: faults.map(importWord),
       notes: [],
     };
   }
@@ -103,14 +98,20 @@ function attributesOf(
 ): StoredAttributes | undefined {
   const read = pieceSchema.safeParse({ ...piece, id: 'row' });
   if (!read.success) {
-    for (const fault of refusedIn(row, read.error))
-      refused.push({ row, field: fault.path, code: fault.code, words: importFaultWords(fault) });
+    refused.push(...refusedIn(row, read.error).map(importWord));
     return undefined;
   }
   const { id: _i, title: _t, category: _c, colours: _h, formality: _f, ...attributes } = read.data;
   return attributes as StoredAttributes;
 }
 
+/** A fault of our own reader, or of the stockroom, as it is said of a row. */
+export const importWord = (fault: ImportFault): RowWord => ({
+  row: fault.row,
+  field: fault.path,
+  code: fault.code,
+  words: importFaultWords(fault),
+});
 const tillFault = (fault: TillFault): RowWord => ({
   row: fault.row,
   field: fault.field,
@@ -128,16 +129,16 @@ const tillNote = (note: TillNote): RowWord => ({
 const BATCH_SIZES = 250;
 
 /**
- * Rows in parts, each as `ivory-rail/stock@1` and each with its rows. Sizes of one garment stay together as far as a
+ * Rows in parts, each as `ivory-rail/stock@1` and each with its SKUs. Sizes of one garment stay together as far as a
  * part reaches; where it ends, the next part finds the garment there.
  */
 export function stockBatches(
   rows: readonly StockCsvRow[],
-): { readonly text: string; readonly rows: readonly StockCsvRow[] }[] {
-  const batches: { text: string; rows: readonly StockCsvRow[] }[] = [];
+): { readonly text: string; readonly skus: readonly string[] }[] {
+  const batches: { text: string; skus: string[] }[] = [];
   for (let at = 0; at < rows.length; at += BATCH_SIZES) {
     const part = rows.slice(at, at + BATCH_SIZES);
-    batches.push({ text: stockText(part), rows: part });
+    batches.push({ text: stockText(part), skus: part.map(({ sku }) => sku) });
   }
   return batches;
 }

@@ -121,8 +121,8 @@ const work = {
     };
   },
 
-  /** A part of the file, as the server takes it. */
-  batch: (i: number): string => batches[i]?.text ?? '',
+  /** A part of the file, as the server takes it, and the SKUs in it. */
+  batch: (i: number): (typeof batches)[number] => batches[i] ?? { text: '', skus: [] },
 
   /** The rows that were left, with their reasons and those of the server, as a CSV. */
   left: (more: readonly RowWord[]): string => leftRows(settledSource, [...reading.faults, ...more]),

@@ -69,7 +69,8 @@ export const ledgerLinesCall = defineCall({
   answer: answers<{ readonly lines: readonly LedgerLine[] }>(),
 });
 
-interface OftenSent {
+/** A garment sent often: kept every time, or never. */
+export interface OftenSent {
   readonly garmentId: string;
   readonly title: string;
   readonly sent: number;

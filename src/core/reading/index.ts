@@ -15,4 +15,4 @@ export {
   type Reading,
   type SizeWords,
 } from './reading';
-export { lengthAt } from './numbers';
+export { CURRENCIES, lengthAt } from './numbers';

@@ -8,8 +8,12 @@ export interface At<T> {
   readonly length: number;
 }
 
-const CURRENCIES: Readonly<Record<string, string>> = {
+/** Signs, codes and words of currencies, in small letters. */
+export const CURRENCIES: Readonly<Record<string, string>> = {
   '£': 'GBP',
+  '¥': 'JPY',
+  jpy: 'JPY',
+  fr: 'CHF',
   '€': 'EUR',
   $: 'USD',
   gbp: 'GBP',

@@ -1,22 +1,5 @@
+import { CURRENCIES } from '../reading';
 import { isEan13 } from '../stock';
-
-/** Signs and codes of currencies as price cells hold them. */
-const CURRENCY: Readonly<Record<string, string>> = {
-  '€': 'EUR',
-  '£': 'GBP',
-  $: 'USD',
-  '¥': 'JPY',
-  eur: 'EUR',
-  euro: 'EUR',
-  gbp: 'GBP',
-  usd: 'USD',
-  chf: 'CHF',
-  sek: 'SEK',
-  nok: 'NOK',
-  dkk: 'DKK',
-  jpy: 'JPY',
-  fr: 'CHF',
-};
 
 /**
  * Minor units of a price as tills write it ("€ 149,00", "1.149,-", "149 EUR", "1'149.00"); `other` when it stands in another
@@ -25,7 +8,7 @@ const CURRENCY: Readonly<Record<string, string>> = {
 export function priceOf(cell: string, currency: string, decimals: number): number | 'other' | undefined {
   const sign = /[€£$¥]|[a-z]{2,4}/i.exec(cell)?.[0];
   if (sign) {
-    const named = CURRENCY[sign.toLowerCase()];
+    const named = CURRENCIES[sign.toLowerCase()];
     if (!named) return undefined;
     if (named !== currency) return 'other';
   }

@@ -222,7 +222,7 @@ export function carriedWords({ pieces, bag, fits }: Carried, by: Speaker): strin
     pieces.map(({ id }) => by.called(id)),
     by.tongue.english,
   );
-  if (!bag) return `To be carried: ${names}.`;
+  if (!bag) return `Take ${names} along.`;
   return fits
     ? `${capital(names)} go${pieces.length === 1 ? 'es' : ''} into ${by.called(bag.id)}.`
     : `${capital(names)} will not go into ${by.called(bag.id)}: a larger one is needed.`;

@@ -1,3 +1,4 @@
+import type { LedgerLine, OftenSent } from '@contracts/ledger/ledger';
 import { type LedgerBy, PRICE_BANDS } from '@core/ledger';
 import { type SQL, sql } from 'drizzle-orm';
 import type { Reader } from '../db';
@@ -95,18 +96,6 @@ export async function reasonsOf(
   return rows;
 }
 
-export interface DecidedLine {
-  readonly boxId: string;
-  readonly number: number;
-  readonly client: string;
-  readonly title: string;
-  readonly size: string;
-  readonly priceMinor: number;
-  readonly kept: boolean;
-  readonly reason: string | null;
-  readonly day: string;
-}
-
 /** The pieces behind one group, the last decided first. */
 export async function linesBehind(
   db: Reader,
@@ -114,7 +103,7 @@ export async function linesBehind(
   key: string,
   scope: LedgerScope,
   most: number,
-): Promise<DecidedLine[]> {
+): Promise<LedgerLine[]> {
   const { rows } = await db.execute<Record<string, string | boolean | null>>(sql`
     select b.id as box_id, b.number, c.name as client, g.title, v.size, ${PRICE} as price, ${KEPT} as kept, l.reason,
            to_char(b.closed_at at time zone ${scope.zone}, 'YYYY-MM-DD') as day
@@ -152,14 +141,6 @@ export async function daysOfBoxes(
   return { boxes: row?.boxes ?? 0, toOut: days(row?.to_out), toTally: days(row?.to_tally) };
 }
 
-export interface SentGarment {
-  readonly garmentId: string;
-  readonly title: string;
-  readonly sent: number;
-  readonly kept: number;
-  readonly shelf: number;
-}
-
 /** Garments sent so often at least and never kept, or kept every time. */
 export async function garmentsSent(
   db: Reader,
@@ -167,7 +148,7 @@ export async function garmentsSent(
   which: 'never' | 'always',
   least: number,
   most: number,
-): Promise<SentGarment[]> {
+): Promise<OftenSent[]> {
   const { rows } = await db.execute<Record<string, string>>(sql`
     select d.id, min(d.title) as title, count(*)::int as sent, (count(*) filter (where d.kept))::int as kept,
       (select coalesce(sum(s.qty), 0) from variant w join stock_balance s on s.variant_id = w.id and s.place = 'shelf'

@@ -259,7 +259,7 @@ function Sum({ answers: { view, busy, problem, say } }: { readonly answers: Answ
           </div>
           {open > 0 && (
             <p className="small soft" role="status">
-              {open === 1 ? 'One piece is' : `${open} pieces are`} still to be decided. What you said is kept.
+              {open === 1 ? 'One piece is' : `${open} pieces are`} still open. What you said is kept.
             </p>
           )}
         </>

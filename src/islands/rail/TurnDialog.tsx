@@ -110,7 +110,7 @@ function statusOf(found: Found): string {
   if (found === 'failed') return 'The search stopped. Choose the occasion again.';
   if (found.length === 0) return 'No three changes do it: begin a look of its own for this occasion.';
   const [first] = found;
-  if (first?.changes.length === 0) return 'Nothing has to be changed.';
+  if (first?.changes.length === 0) return 'It works there just as it is.';
   const count = first?.changes.length ?? 0;
   return `${count === 1 ? 'One change does' : `${count} changes do`} it. Press a number to wear one; it becomes a look of its own.`;
 }

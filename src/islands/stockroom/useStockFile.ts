@@ -1,7 +1,5 @@
 import type { StockDifference } from '@contracts/stock/import-stock';
-import { type ImportFault, importFaultWords } from '@contracts/import-fault';
-import type { RowWord } from '@contracts/till-file';
-import { headSign } from '@core/till';
+import { importWord, type RowWord } from '@contracts/till-file';
 import { call, showProblem } from '@ui/api';
 import { orDies } from '@ui/worker';
 import type { FileSummary, OpenedFile, Settled, StockFileWork } from '@workers/stock-file';
@@ -53,13 +51,6 @@ export interface StockFile {
 const NOTHING: Settled = { columns: [], kinds: {}, changes: [] };
 const NONE: Looked = { fresh: 0, known: 0, differs: [], faults: [] };
 
-const asRowWord = (fault: ImportFault): RowWord => ({
-  row: fault.row,
-  field: fault.path,
-  code: fault.code,
-  words: importFaultWords(fault),
-});
-
 /** A stock file from choosing it to the last of its rows: read in a worker, looked through and brought in by parts. */
 export function useStockFile(currency: string): StockFile {
   const worker = useRef<Worker>(undefined);
@@ -97,14 +88,14 @@ export function useStockFile(currency: string): StockFile {
       let found = NONE;
       for (let i = 0; i < read.batches; i++) {
         setProgress({ what: 'looking', done: i / read.batches });
-        const csv = await ask((it) => it.batch(i));
+        const { text: csv } = await ask((it) => it.batch(i));
         const { good, known, differs, faults } = await call('import-stock', { csv, take: 'check' });
         if (mine !== turn.current) return;
         found = {
           fresh: found.fresh + good.length,
           known: found.known + known,
           differs: [...found.differs, ...differs],
-          faults: [...found.faults, ...faults.map(asRowWord)],
+          faults: [...found.faults, ...faults.map(importWord)],
         };
       }
       setLooked(found);
@@ -157,7 +148,7 @@ export function useStockFile(currency: string): StockFile {
     };
     try {
       const { sheet } = opened ?? {};
-      if (sheet && headSign(sheet.headers))
+      if (sheet)
         await call('keep-till-columns', {
           headers: sheet.headers,
           columns: settled.columns.slice(0, sheet.headers.length),
@@ -165,9 +156,9 @@ export function useStockFile(currency: string): StockFile {
         });
       for (let i = 0; i < summary.batches; i++) {
         setProgress({ what: 'bringing', done: i / summary.batches });
-        const csv = await ask((it) => it.batch(i));
-        const skus = new Set([...csv.matchAll(/"sku":"((?:[^"\\]|\\.)*)"/g)].map(([, sku]) => sku));
-        const own = (list: typeof chosen.counts) => list.filter(({ sku }) => skus.has(sku));
+        const { text: csv, skus } = await ask((it) => it.batch(i));
+        const inPart = new Set(skus);
+        const own = (list: typeof chosen.counts) => list.filter(({ sku }) => inPart.has(sku));
         const answer = await call('import-stock', {
           csv,
           take: 'good',
@@ -176,7 +167,7 @@ export function useStockFile(currency: string): StockFile {
         });
         sum.taken += answer.taken;
         sum.booked += answer.booked;
-        faults.push(...answer.faults.map(asRowWord));
+        faults.push(...answer.faults.map(importWord));
         if (mine !== turn.current) break;
       }
     } catch (error) {

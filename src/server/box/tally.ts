@@ -43,12 +43,17 @@ interface Said extends Pick<
 }
 
 /** Stores a decision of one line, whoever says it. @throws Refusal 409 for what is settled already */
-export async function decide(
+export async function decide(context: Context, said: Said): Promise<void> {
+  await tallied(context, said.boxId);
+  await store(context, said);
+}
+
+/** The same for a box that is being tallied already. */
+async function store(
   context: Context,
   { boxId, lineId, decision, reason, fitPoint, note: words, by, was }: Said,
 ): Promise<void> {
   const { tx } = context;
-  await tallied(context, boxId);
   const line = await lineOf(tx, boxId, lineId);
   if (was !== undefined && line.decision !== was)
     throw conflict('The shop noted something else of this piece meanwhile; it is shown now.');
@@ -77,9 +82,10 @@ export const decideLine = serve(decideLineCall, {
 
 /** Every piece that is still to be decided is kept. */
 export async function keepRest(context: Context, boxId: string, by: Decider): Promise<void> {
+  await tallied(context, boxId);
   for (const { line } of await linesOf(context.tx, boxId))
     if (line.decision === 'undecided')
-      await decide(context, {
+      await store(context, {
         boxId,
         lineId: line.id,
         decision: 'keep',
@@ -92,7 +98,6 @@ export async function keepRest(context: Context, boxId: string, by: Decider): Pr
 
 export const keepAll = serve(keepAllCall, {
   async run(context, { boxId }) {
-    await tallied(context, boxId);
     await keepRest(context, boxId, 'shop');
     return boxView(context.tx, context.actor, boxId, context.now);
   },

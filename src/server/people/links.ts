@@ -16,6 +16,7 @@ import { endSessionsOf, lockedUser, passwordHash, setPasswordHash, userOfEmail }
 import { findShop } from '@data/shop/shops';
 import { isSpent, spend } from '../limits';
 import { passwordFault } from '../password';
+import { isToken } from '../private-links';
 import { newToken, tokenHash } from '../private-token';
 import { conflict, invalid, notFound, Refusal } from '../problem';
 import { createUser, type SignIn } from '../sign-in';
@@ -64,8 +65,6 @@ export async function openLink(db: Reader, token: string, address: string, now: 
   return { kind: row.kind, name: row.name, email: row.email, shopName: own?.name ?? '' };
 }
 
-const TOKEN = /^[\w-]{43}$/;
-
 async function linkOf(
   db: Reader,
   token: string,
@@ -74,7 +73,7 @@ async function linkOf(
   lock = false,
 ): Promise<InvitationRow> {
   if (await isSpent('link', address)) throw new Refusal(429, 'Too many tries. Please wait ten minutes.');
-  const row = TOKEN.test(token) ? await openInvitation(db, tokenHash(token), now, lock) : undefined;
+  const row = isToken(token) ? await openInvitation(db, tokenHash(token), now, lock) : undefined;
   if (!row) {
     await spend('link', address);
     throw new Refusal(404, 'This link no longer works. Ask whoever sent it for a new one.');
