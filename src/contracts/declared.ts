@@ -81,3 +81,6 @@ export * from './tally/box-link';
 export * from './tally/close-box';
 export * from './tally/keep-all';
 export * from './tally/decide-line';
+export * from './tally/exchange-line';
+export * from './tally/take-back-line';
+export * from './out/send-parcel';

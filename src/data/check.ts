@@ -44,7 +44,21 @@ const CHECKS: readonly SQL<{ says: string }>[] = [
   sql`select format('box %s is %s, and line %s was not sent', b.number, b.state, l.id) as says
     from box b join box_line l on l.box_id = b.id and l.removed_at is null
     left join hold h on h.box_line_id = l.id and h.state = 'shipped'
-    where b.state in ('out', 'tallying', 'closed') and h.id is null`,
+    where b.state in ('out', 'tallying', 'closed') and h.id is null and not (l.exchange_of is not null and l.parcel_no is null)`,
+  // What went out, and nothing else, is in a parcel; what waits for one is held on no clock, in a box that is not closed.
+  sql`select format('box %s: line %s and its parcel %s do not agree', b.number, l.id, coalesce(l.parcel_no::text, 'none')) as says
+    from box b join box_line l on l.box_id = b.id and l.removed_at is null
+    left join parcel p on p.box_id = b.id and p.no = l.parcel_no
+    left join hold h on h.box_line_id = l.id and h.state = 'active' and h.expires_at is null
+    where case when b.state not in ('out', 'tallying', 'closed') then l.parcel_no is not null
+               when l.parcel_no is not null then p.no is null
+               else l.exchange_of is null or h.id is null or b.state = 'closed' end`,
+  // An exchanged line has exactly one in its place, and no other line has.
+  sql`select format('box %s: line %s is %s, and %s stand in its place', b.number, l.id, l.decision, count(o.id)) as says
+    from box_line l join box b on b.id = l.box_id
+    left join box_line o on o.exchange_of = l.id and o.removed_at is null
+    where l.removed_at is null group by b.number, l.id, l.decision
+    having count(o.id) <> (case when l.decision = 'exchange' then 1 else 0 end)`,
   // Cancelled boxes hold nothing.
   sql`select format('box %s is cancelled and still holds line %s', b.number, l.id) as says
     from box b join box_line l on l.box_id = b.id join hold h on h.box_line_id = l.id and h.state = 'active'
@@ -63,6 +77,28 @@ const CHECKS: readonly SQL<{ says: string }>[] = [
   sql`select format('box %s is closed, and its receipt says %s', b.number, coalesce(r.amount_minor::text, 'nothing')) as says
     from box b left join receipt r on r.box_id = b.id
     where b.state = 'closed' and greatest((b.total ->> 'dueMinor')::int, 0) is distinct from r.amount_minor`,
+  // Credit notes are numbered without a gap, are of lines that were kept, and give back what their line came to.
+  sql`select format('credit notes of a shop run to %s, and there are %s', max(no), count(*)) as says
+    from credit_note group by shop_id having max(no) <> count(*)`,
+  sql`select format('box %s: line %s came to %s; %s was given back and %s withheld', b.number, l.id, l.net_minor,
+                    n.amount_minor, n.withheld_minor) as says
+    from credit_note n join box_line l on l.id = n.box_line_id join box b on b.id = l.box_id
+    where n.amount_minor + n.withheld_minor is distinct from l.net_minor or l.decision <> 'keep' or l.came_back_at is null
+      or n.box_id <> l.box_id`,
+  sql`select format('box %s: line %s came back and has no credit note', b.number, l.id) as says
+    from box_line l join box b on b.id = l.box_id left join credit_note n on n.box_line_id = l.id
+    where l.came_back_at is not null and n.no is null`,
+  // Paid less refunded is the fee that stayed, what the lines still kept came to, and what was withheld.
+  sql`with paid as (select box_id, sum(case when kind = 'refund' then -amount_minor else amount_minor end) as minor
+                   from payment group by 1),
+      kept as (select box_id, coalesce(sum(net_minor) filter (where decision = 'keep' and came_back_at is null), 0) as minor
+               from box_line where removed_at is null group by 1),
+      withheld as (select box_id, sum(withheld_minor) as minor from credit_note group by 1)
+    select format('box %s: %s was paid and not given back, %s belongs to the shop', b.number, coalesce(p.minor, 0),
+                  (b.total ->> 'feeKeptMinor')::int + coalesce(k.minor, 0) + coalesce(w.minor, 0)) as says
+    from box b left join paid p on p.box_id = b.id left join kept k on k.box_id = b.id left join withheld w on w.box_id = b.id
+    where b.state = 'closed'
+      and coalesce(p.minor, 0) <> (b.total ->> 'feeKeptMinor')::int + coalesce(k.minor, 0) + coalesce(w.minor, 0)`,
   // What the kept lines came to is what the total says.
   sql`select format('box %s: its kept lines come to %s, its total to %s', b.number, coalesce(sum(l.net_minor), 0), b.total ->> 'netMinor') as says
     from box b left join box_line l on l.box_id = b.id and l.removed_at is null and l.decision = 'keep'

@@ -15,6 +15,8 @@ export * from './box/save-look';
 export * from './box/scan-line';
 export * from './box/start-box';
 export * from './box/box-link';
+export * from './box/exchange';
+export * from './box/take-back';
 export * from './box/tally';
 export * from './client/brief-link';
 export * from './client/client-view';

@@ -74,4 +74,24 @@ describe('a client’s page on her phone', () => {
     await person.see('The shop noted something else of this piece meanwhile');
     await person.see('The shop noted this for you.');
   });
+
+  it('lets her ask for another size, says what comes and what goes back, and lets her think better of it', async () => {
+    const { page, person, errors } = shop;
+    const select = '.my-rather select';
+    const title = await page.$eval('.my-piece:has(.my-rather) h2', (head) => head.textContent ?? '');
+    const value = await page.$eval(select, (field) => (field as HTMLSelectElement).options[1]?.value ?? '');
+    await page.select(select, value);
+    await person.press('button', 'Please send me this one');
+    await person.see('It goes out to you soon.');
+    await person.see('Please send this one back.');
+    expect(await axeOn(page)).toEqual([]);
+    expect(await decisions()).toContain('exchange');
+    await person.press(
+      'button',
+      `I do not want to exchange it after all: ${title.split(', ').slice(0, -1).join(', ')}`,
+    );
+    await page.waitForFunction(() => !document.body.textContent?.includes('It goes out to you soon.'));
+    expect(await decisions()).not.toContain('exchange');
+    expect(errors.filter((each) => !each.includes('409'))).toEqual([]);
+  });
 });

@@ -5,6 +5,7 @@ import {
   idempotency,
   limitPass,
   look,
+  parcel,
   photo,
   rateLimit,
   session,
@@ -85,7 +86,8 @@ describe('erasing one client', () => {
     const [person] = await shop.db.select().from(client).where(eq(client.id, gone.clientId));
     expect(person).toMatchObject({ name: 'Erased', email: null, notes: '' });
     const [row] = await shop.db.select().from(box).where(eq(box.id, gone.boxId));
-    expect([sure(row).parcel, sure(row).letter, sure(row).notesNext, sure(row).state]).toEqual([
+    const parcels = await shop.db.select().from(parcel).where(eq(parcel.boxId, gone.boxId));
+    expect([sure(parcels[0]).tracking, sure(row).letter, sure(row).notesNext, sure(row).state]).toEqual([
       null,
       null,
       '',

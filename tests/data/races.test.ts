@@ -222,6 +222,21 @@ const SCENARIOS: {
     const kept = await shop.stylist.call('decide-line', { boxId: box.id, lineId, decision: 'keep' });
     return { input: () => ({ boxId: box.id, version: kept.answer.version }) };
   },
+  'send-parcel': async () => {
+    const colours = await Promise.all(
+      ['one', 'another'].map((name) =>
+        makeGarment(shop.stylist, { title: `In ${name} colour`, category: 'tee', styleId: 'two-colours' }),
+      ),
+    );
+    const box = await makeBox(shop.stylist, await makeClient(shop.stylist), [sure(colours[0])]);
+    const out = await moved(shop.stylist, await moved(shop.stylist, box, 'packed'), 'out');
+    const asked = await shop.stylist.call('exchange-line', {
+      boxId: box.id,
+      lineId: sure(out.lines[0]).id,
+      variantId: sure(colours[1]),
+    });
+    return { input: () => ({ boxId: box.id, version: asked.answer.version }) };
+  },
 };
 
 describe('eight writers with one version', () => {

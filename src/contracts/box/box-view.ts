@@ -10,6 +10,7 @@ import type { Piece } from '@core/piece';
 import type { DueDates } from '@core/schedule';
 import type { OccasionView } from '../occasion/occasion-view';
 import type { ShopView } from '../shop/shop-view';
+import type { ParcelView } from './parcel-view';
 
 export interface StylistView {
   readonly id: string;
@@ -38,6 +39,12 @@ export interface LineView {
   readonly checkedIn: boolean;
   readonly scanned: boolean;
   readonly netMinor?: number | undefined;
+  /** The line it goes out in the place of. */
+  readonly exchangeOf: string | null;
+  /** False while what was asked for in exchange waits for its parcel. */
+  readonly sent: boolean;
+  /** It was kept, and came back after the box was closed. */
+  readonly credit?: CreditView | undefined;
   /** Where it was taken from, when the shop has several places. */
   readonly location: string;
   readonly alterations: readonly AlterationView[];
@@ -45,6 +52,14 @@ export interface LineView {
   readonly mayReturn: boolean;
   /** What stands between it and the client and is not answered yet. */
   readonly guard: readonly GuardFinding[];
+}
+
+export interface CreditView {
+  /** Number of the credit note. */
+  readonly no: number;
+  readonly day: string;
+  readonly amountMinor: number;
+  readonly withheldMinor: number;
 }
 
 export interface AlterationView extends Alteration {
@@ -105,7 +120,7 @@ export interface BoxView {
   readonly photos: Readonly<Record<string, string>>;
   readonly looks: readonly LookView[];
   readonly letter: LetterDraft | null;
-  readonly parcel: string | null;
+  readonly parcels: readonly ParcelView[];
   readonly outDay?: string | undefined;
   readonly decideBy?: string | undefined;
   readonly returnBy?: string | undefined;

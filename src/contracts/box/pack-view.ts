@@ -1,5 +1,6 @@
 import type { Decision, BoxState } from '@core/box';
 import type { Piece } from '@core/piece';
+import type { ParcelView } from './parcel-view';
 
 /** A box as whoever packs it sees it: what goes into the parcel, and nothing of the person but the name on it. */
 export interface PackView {
@@ -15,7 +16,7 @@ export interface PackView {
   readonly due?: { readonly shipBy: string } | undefined;
   /** The letter is written. */
   readonly letter: boolean;
-  readonly parcel: string | null;
+  readonly parcels: readonly ParcelView[];
   readonly outDay?: string | undefined;
   readonly returnBy?: string | undefined;
   readonly lines: readonly PackLine[];
@@ -35,6 +36,8 @@ export interface PackLine {
   readonly jobs: readonly string[];
   readonly decision: Decision;
   readonly checkedIn: boolean;
+  /** False while what was asked for in exchange waits for its parcel. */
+  readonly sent: boolean;
   /** Why it is not packed: what is in it, nothing of the person. */
   readonly ruledOut?: string | undefined;
 }

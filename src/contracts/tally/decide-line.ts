@@ -1,9 +1,8 @@
-import { RETURN_REASONS } from '@core/box';
-import { FIT_POINTS } from '@core/fit';
 import { z } from 'zod';
 import type { BoxView } from '../box/box-view';
 import { STYLING, answers, defineCall } from '../call';
-import { text, uuid } from '../fields';
+import { uuid } from '../fields';
+import { why } from './why';
 
 export const decideLineCall = defineCall({
   name: 'decide-line',
@@ -13,10 +12,7 @@ export const decideLineCall = defineCall({
     boxId: uuid,
     lineId: uuid,
     decision: z.enum(['undecided', 'keep', 'return']),
-    reason: z.enum(RETURN_REASONS).nullable().default(null),
-    /** Where it was too small or too big. */
-    fitPoint: z.enum(FIT_POINTS).nullable().default(null),
-    note: text(400).default(''),
+    ...why,
   }),
   answer: answers<BoxView>(),
 });

@@ -30,6 +30,16 @@ export interface MyPiece {
   readonly decidedBy: Decider | null;
   /** False: altered for her, it stays. */
   readonly mayReturn: boolean;
+  /** What it may be exchanged for and is on the shelf. */
+  readonly others: readonly {
+    readonly variantId: string;
+    readonly words: string;
+    readonly priceMinor: number;
+  }[];
+  /** It goes out in the place of another one, named here. */
+  readonly insteadOf?: string | undefined;
+  /** False while it waits for its parcel. */
+  readonly sent: boolean;
   /** In the shop again: nothing more is to be said of it. */
   readonly isBack: boolean;
 }
@@ -66,6 +76,17 @@ export interface MyBoxView {
   readonly answered: boolean;
 }
 
+/** Another size or colour of a piece, as she asks for it. */
+const herExchangeSchema = z.strictObject({
+  lineId: uuid,
+  was: z.enum(DECISIONS),
+  exchangeFor: uuid,
+  reason: z.enum(RETURN_REASONS).nullable().default(null),
+  fitPoint: z.enum(FIT_POINTS).nullable().default(null),
+  words: text(400).default(''),
+});
+export type HerExchange = z.output<typeof herExchangeSchema>;
+
 /** What she says of one piece, or that she keeps all of it, or that this is all. */
 export const myAnswerSchema = z.union([
   z.strictObject({
@@ -77,6 +98,7 @@ export const myAnswerSchema = z.union([
     fitPoint: z.enum(FIT_POINTS).nullable().default(null),
     words: text(400).default(''),
   }),
+  herExchangeSchema,
   z.strictObject({ keepAll: z.literal(true) }),
   z.strictObject({ done: z.literal(true) }),
 ]);

@@ -6,6 +6,10 @@ export type Decision = (typeof DECISIONS)[number];
 export const DECIDERS = ['shop', 'client'] as const;
 export type Decider = (typeof DECIDERS)[number];
 
+/** Where a kept piece goes that comes back after its box was closed. */
+export const BACK_TO = ['shelf', 'cleaning', 'written-off'] as const;
+export type BackTo = (typeof BACK_TO)[number];
+
 export const RETURN_REASONS = [
   'too small',
   'too big',

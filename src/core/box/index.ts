@@ -1,2 +1,3 @@
 export * from './decision';
+export * from './exchange';
 export * from './life';

@@ -1,4 +1,5 @@
 import type { Decision } from './decision';
+import { comesBack } from './exchange';
 
 export const BOX_STATES = [
   'brief',
@@ -101,6 +102,8 @@ export interface BoxFacts {
     readonly told: boolean;
     readonly decision: Decision;
     readonly checkedIn: boolean;
+    /** False for what was asked for in exchange and waits for its parcel. */
+    readonly sent: boolean;
   }[];
   readonly hasLetter: boolean;
 }
@@ -171,9 +174,16 @@ function guardPacked(facts: BoxFacts): Move {
 
 function guardClosed({ lines }: BoxFacts): Move {
   const faults = lines.flatMap((line, i) => {
+    if (!line.sent)
+      return [
+        {
+          path: `lines[${i}]`,
+          message: `${line.title} waits for its parcel: send it, or take the exchange back.`,
+        },
+      ];
     if (line.decision === 'undecided')
       return [{ path: `lines[${i}]`, message: `${line.title}: keep or return?` }];
-    if (line.decision === 'return' && !line.checkedIn)
+    if (comesBack(line.decision) && !line.checkedIn)
       return [{ path: `lines[${i}]`, message: `${line.title} has not been checked in.` }];
     return [];
   });

@@ -30,6 +30,7 @@ export {
   SIZE_SYSTEMS,
   type SizeContext,
   type SizeMeaning,
+  sizePhrase,
   type SizeSystem,
 } from './sizes';
 export { fitForClient, fitInShort, fitWords, pointWords, verdictWords, workaroundWords } from './words';

@@ -1,3 +1,4 @@
+export { type Credit, creditOf, type SettledLine } from './credit';
 export { amountText, decimalsOf, money, parseMoney } from './format';
 export {
   PROMOTION_KINDS,

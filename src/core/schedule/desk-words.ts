@@ -16,6 +16,7 @@ const words = coded({
   packed: () => 'Packed and waiting.',
   'with-client': ({ count }: Counted) => `${pieces(count)} ${count === 1 ? 'is' : 'are'} with the client.`,
   'came-back': ({ count }: Counted) => `${pieces(count)} came back.`,
+  exchanged: ({ count }: Counted) => `${pieces(count)} to send in exchange.`,
   decided: () => 'Every piece is decided.',
 });
 

@@ -19,6 +19,8 @@ export interface DeskBox {
   readonly heldLines: number;
   /** Returned lines that wait to be checked in. */
   readonly toCheckIn: number;
+  /** Lines asked for in exchange that wait for their parcel. */
+  readonly toSend: number;
   readonly undecided: number;
 }
 
@@ -83,6 +85,7 @@ function deedsOf({
   holdUntil,
   undecided,
   toCheckIn,
+  toSend,
   decideBy,
 }: DeskBox): Told[] {
   const stake: Stake = wantedBy ? 'promise' : 'occasion';
@@ -138,20 +141,51 @@ function deedsOf({
         },
       ];
     case 'tallying':
-      return toCheckIn > 0
-        ? [
-            {
-              deed: 'check-in',
-              what: { code: 'came-back', params: { count: toCheckIn } },
-              step: 'tally',
-              stake: 'stock',
-              day: decideBy,
-            },
-          ]
-        : [{ deed: 'close', what: { code: 'decided' }, step: 'tally', stake: 'money', day: decideBy }];
+      return [
+        // Somebody waits for it; on the day the rest is to be decided by, it is late already.
+        ...(toSend > 0
+          ? [
+              {
+                deed: 'send',
+                what: { code: 'exchanged', params: { count: toSend } },
+                step: 'out',
+                stake: 'promise',
+                day: decideBy,
+              } as const,
+            ]
+          : []),
+        ...settling(toCheckIn, undecided, decideBy, toSend),
+      ];
     default:
       return [];
   }
+}
+
+/** What is left to do for a box that is being tallied. */
+function settling(toCheckIn: number, undecided: number, decideBy: Day | undefined, toSend: number): Told[] {
+  if (toCheckIn > 0)
+    return [
+      {
+        deed: 'check-in',
+        what: { code: 'came-back', params: { count: toCheckIn } },
+        step: 'tally',
+        stake: 'stock',
+        day: decideBy,
+      },
+    ];
+  if (undecided > toSend)
+    return [
+      {
+        deed: 'ask',
+        what: { code: 'with-client', params: { count: undecided - toSend } },
+        step: 'tally',
+        stake: 'money and stock',
+        day: decideBy,
+      },
+    ];
+  return toSend > 0
+    ? []
+    : [{ deed: 'close', what: { code: 'decided' }, step: 'tally', stake: 'money', day: decideBy }];
 }
 
 function urgencyOf(day: Day | undefined, today: Day): Urgency {

@@ -43,6 +43,7 @@ const {
   client,
   clientMeasure,
   consent,
+  creditNote,
   garment,
   hold,
   limitPass,
@@ -51,6 +52,7 @@ const {
   occasion,
   occasionStage,
   ownedItem,
+  parcel,
   payment,
   receipt,
   photo,
@@ -284,6 +286,7 @@ export const ARCHIVED: readonly ArchivedTable[] = [
     order: [boxLine.createdAt, boxLine.id],
     json: { fit: fitSchema.nullable() },
   },
+  { name: 'parcel', table: parcel, of: ofBoxes(parcel.boxId), order: [parcel.boxId, parcel.no] },
   { name: 'hold', table: hold, of: ofLines(hold.boxLineId), order: [hold.createdAt, hold.id] },
   {
     name: 'limitPass',
@@ -310,6 +313,7 @@ export const ARCHIVED: readonly ArchivedTable[] = [
     },
   },
   { name: 'receipt', table: receipt, of: byShop(receipt.shopId), order: [receipt.no] },
+  { name: 'creditNote', table: creditNote, of: byShop(creditNote.shopId), order: [creditNote.no] },
   { name: 'payment', table: payment, of: ofBoxes(payment.boxId), order: [payment.at, payment.id] },
   {
     name: 'stockMovement',

@@ -8,7 +8,11 @@ import type { Reader } from '../db';
 import { grouped } from '../grouped';
 import { box, boxLine, garment, variant } from '../schema';
 
-const DECIDED = ['keep', 'return'] as const;
+const DECIDED = ['keep', 'return', 'exchange'] as const;
+/** What was exchanged, or came back after all, was not kept: its reason teaches as any other. */
+const LASTING = sql<
+  'keep' | 'return'
+>`case when ${boxLine.decision} = 'keep' and ${boxLine.cameBackAt} is null then 'keep' else 'return' end`;
 
 /** What decisions taught of the sizes of labels, by `labelKey`. A label nobody decided about is absent. */
 export async function labelOffsets(
@@ -21,7 +25,7 @@ export async function labelOffsets(
     .select({
       label: garment.label,
       category: garment.category,
-      decision: boxLine.decision,
+      decision: LASTING,
       reason: boxLine.reason,
       point: boxLine.fitPoint,
       count: sql<number>`count(*)::int`,
@@ -37,7 +41,7 @@ export async function labelOffsets(
         inArray(garment.label, [...labels]),
       ),
     )
-    .groupBy(garment.label, garment.category, boxLine.decision, boxLine.reason, boxLine.fitPoint);
+    .groupBy(garment.label, garment.category, sql`3`, boxLine.reason, boxLine.fitPoint);
   const byLabel = grouped(rows, ({ label, category }) => labelKey(label, category));
   return new Map(
     [...byLabel].map(([key, own]) => [
@@ -49,13 +53,13 @@ export async function labelOffsets(
 
 /** As many decisions as were counted. */
 const decisionsOf = (row: {
-  readonly decision: string;
+  readonly decision: 'keep' | 'return';
   readonly reason: string | null;
   readonly point: FitPoint | null;
   readonly count: number;
 }): FitDecision[] =>
   Array.from({ length: row.count }, () => ({
-    decision: row.decision as FitDecision['decision'],
+    decision: row.decision,
     reason: row.reason ?? undefined,
     point: row.point ?? undefined,
   }));
@@ -68,7 +72,7 @@ export async function pastLines(db: Reader, clientId: string): Promise<PastLine[
     .select({
       label: garment.label,
       category: garment.category,
-      decision: boxLine.decision,
+      decision: LASTING,
       reason: boxLine.reason,
     })
     .from(boxLine)
@@ -83,7 +87,7 @@ export async function pastLines(db: Reader, clientId: string): Promise<PastLine[
   return rows.map((row) => ({
     label: row.label,
     category: row.category as Category,
-    decision: row.decision as 'keep' | 'return',
+    decision: row.decision,
     reason: row.reason ?? undefined,
   }));
 }

@@ -16,7 +16,7 @@ export async function linesOf(db: Reader, boxId: string) {
     .innerJoin(garment, eq(garment.id, variant.garmentId))
     .leftJoin(hold, and(eq(hold.boxLineId, boxLine.id), inArray(hold.state, ['active', 'shipped'])))
     .where(and(eq(boxLine.boxId, boxId), isNull(boxLine.removedAt)))
-    .orderBy(asc(boxLine.position), asc(boxLine.id));
+    .orderBy(asc(boxLine.position), asc(boxLine.createdAt), asc(boxLine.id));
   const jobs = await alterationsOf(
     db,
     rows.map(({ line }) => line.id),

@@ -47,6 +47,14 @@ export async function lockedOwned(tx: Writer, id: string): Promise<OwnedRow | un
   return row;
 }
 
+/** What came from a line of a box has gone back to the shop. */
+export async function retireOwnedOfLine(tx: Writer, boxLineId: string, now: Date): Promise<void> {
+  await tx
+    .update(ownedItem)
+    .set({ retiredAt: now, version: sql`${ownedItem.version} + 1` })
+    .where(and(eq(ownedItem.boxLineId, boxLineId), isNull(ownedItem.retiredAt)));
+}
+
 /** New pieces; their ids in the same order. What came from a line that has its piece already is left out. */
 export async function addOwned(
   tx: Writer,

@@ -16,6 +16,7 @@ import {
   look,
   occasion,
   ownedItem,
+  parcel,
   photo,
   rhythm,
 } from '../schema';
@@ -35,8 +36,9 @@ export async function emptyBoxes(tx: Writer, ids: readonly string[]): Promise<vo
   await tx.update(boxHandover).set({ note: '' }).where(inArray(boxHandover.boxId, own));
   await tx
     .update(box)
-    .set({ letter: null, mood: [], notToSend: '', notesNext: '', parcel: null })
+    .set({ letter: null, mood: [], notToSend: '', notesNext: '' })
     .where(inArray(box.id, own));
+  await tx.update(parcel).set({ tracking: null }).where(inArray(parcel.boxId, own));
   // Why a limit was let pass, and what was asked, say something of the person; the audit keeps the code alone.
   await tx
     .delete(limitPass)

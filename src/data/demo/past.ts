@@ -11,6 +11,7 @@ import {
   client,
   garment,
   hold,
+  parcel,
   payment,
   receipt,
   shop,
@@ -185,6 +186,7 @@ export async function loadPast(db: Database, now: Date, seed = 7): Promise<numbe
           taxBp: g.taxBp ?? own.taxBp,
           decision,
           decidedBy: 'shop',
+          parcelNo: 1,
           reason,
           scannedAt: outAt,
           checkedInAt: decision === 'return' ? closedAt : null,
@@ -235,6 +237,9 @@ export async function loadPast(db: Database, now: Date, seed = 7): Promise<numbe
       });
     }
     await tx.insert(box).values(boxes);
+    await tx
+      .insert(parcel)
+      .values(boxes.map(({ id, outAt }) => ({ boxId: id ?? '', no: 1, sentAt: outAt ?? now })));
     await tx.insert(boxLine).values(lines);
     await tx.insert(hold).values(holds);
     await tx.insert(stockMovement).values(moves);

@@ -47,9 +47,18 @@ const BY: { readonly [by in LedgerBy]: (scope: LedgerScope) => { readonly key: S
     month: ({ zone }) => ({ key: sql`to_char(b.closed_at at time zone ${zone}, 'YYYY-MM')` }),
   };
 
-const decided = (by: LedgerBy | undefined, { shopId, zone, from, to, stylistId }: LedgerScope): SQL => sql`
+/** A piece that was exchanged is counted by the one sent in its place; it has a reason all the same. */
+const ENDS = sql`l.decision in ('keep', 'return')`;
+const KEPT = sql`(l.decision = 'keep' and l.came_back_at is null)`;
+const BACK = sql`(l.decision in ('return', 'exchange') or l.came_back_at is not null)`;
+
+const decided = (
+  by: LedgerBy | undefined,
+  { shopId, zone, from, to, stylistId }: LedgerScope,
+  which: SQL = ENDS,
+): SQL => sql`
   from box b
-  join box_line l on l.box_id = b.id and l.removed_at is null and l.decision in ('keep', 'return', 'exchange')
+  join box_line l on l.box_id = b.id and l.removed_at is null and ${which}
   join variant v on v.id = l.variant_id
   join garment g on g.id = v.garment_id
   join client c on c.id = b.client_id
@@ -64,7 +73,6 @@ const decided = (by: LedgerBy | undefined, { shopId, zone, from, to, stylistId }
     ${to ? sql`and (b.closed_at at time zone ${zone})::date <= ${to}::date` : sql``}
     ${stylistId ? sql`and b.stylist_id = ${stylistId}` : sql``}`;
 
-const KEPT = sql`l.decision in ('keep', 'exchange')`;
 const PRICE = sql`coalesce(l.price_minor, g.price_minor)`;
 
 /** Decided pieces by what they are sorted by. A piece of a box for two occasions counts for each. */
@@ -91,7 +99,7 @@ export async function reasonsOf(
   scope: LedgerScope,
 ): Promise<readonly { readonly reason: string | null; readonly count: number }[]> {
   const { rows } = await db.execute<{ reason: string | null; count: number }>(sql`
-    select l.reason, count(*)::int as count ${decided(undefined, scope)} and l.decision = 'return'
+    select l.reason, count(*)::int as count ${decided(undefined, scope, BACK)}
     group by l.reason order by count(*) desc, l.reason`);
   return rows;
 }

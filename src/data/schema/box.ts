@@ -1,4 +1,4 @@
-import { BOX_STATES, DECIDERS, DECISIONS } from '@core/box';
+import { BACK_TO, BOX_STATES, DECIDERS, DECISIONS } from '@core/box';
 import type { Ask } from '@core/reading';
 import type { GuardCode } from '@core/guard';
 import type { LetterDraft } from '@core/letter';
@@ -7,6 +7,7 @@ import type { Overrule, StageOff } from '@core/look';
 import type { BoxTotal, Promotion } from '@core/money';
 import { sql } from 'drizzle-orm';
 import {
+  type AnyPgColumn,
   boolean,
   check,
   date,
@@ -56,7 +57,6 @@ export const box = pgTable(
     mood: jsonb('mood').$type<string[]>().notNull().default([]),
     notToSend: text('not_to_send').notNull().default(''),
     letter: jsonb('letter').$type<LetterDraft>(),
-    parcel: text('parcel'),
     terms: jsonb('terms').$type<FrozenTerms>(),
     total: jsonb('total').$type<BoxTotal>(),
     outAt: at('out_at'),
@@ -162,6 +162,59 @@ export const receipt = pgTable(
   ],
 );
 
+/** What of a box went out together: the first when the box does, one more with what was exchanged. */
+export const parcel = pgTable(
+  'parcel',
+  {
+    boxId: uuid('box_id')
+      .notNull()
+      .references(() => box.id, { onDelete: 'cascade' }),
+    no: integer('no').notNull(),
+    /** The carrier's number; null for what was handed over in the shop. */
+    tracking: text('tracking'),
+    sentAt: at('sent_at').notNull(),
+    actorId: text('actor_id'),
+  },
+  (table) => [primaryKey({ columns: [table.boxId, table.no] }), check('parcel_no', sql`${table.no} > 0`)],
+);
+
+/**
+ * What a client was given back for a kept piece that came back after its box was closed: one a line, numbered without a
+ * gap in a series of their own. Append-only: the box and its receipt stay as they were.
+ */
+export const creditNote = pgTable(
+  'credit_note',
+  {
+    shopId: uuid('shop_id')
+      .notNull()
+      .references(() => shop.id),
+    no: integer('no').notNull(),
+    boxId: uuid('box_id')
+      .notNull()
+      .references(() => box.id),
+    boxLineId: uuid('box_line_id').notNull(),
+    /** Given back, tax included, and how much of it is tax. */
+    amountMinor: integer('amount_minor').notNull(),
+    taxMinor: integer('tax_minor').notNull(),
+    /** Of what the line came to, what stays with the shop for damage. */
+    withheldMinor: integer('withheld_minor').notNull(),
+    /** Where the piece went. */
+    backTo: text('back_to', { enum: BACK_TO }).notNull(),
+    actorId: text('actor_id'),
+    at: at('at').notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.shopId, table.no] }),
+    uniqueIndex('credit_note_line').on(table.boxLineId),
+    index('credit_note_box').on(table.boxId),
+    check('credit_note_no', sql`${table.no} > 0`),
+    check(
+      'credit_note_amounts',
+      sql`${table.amountMinor} >= 0 and ${table.withheldMinor} >= 0 and ${table.taxMinor} >= 0`,
+    ),
+  ],
+);
+
 /** One variant in a box. */
 export const boxLine = pgTable(
   'box_line',
@@ -192,9 +245,15 @@ export const boxLine = pgTable(
     note: text('note').notNull().default(''),
     /** The one braver choice of the box. */
     nudge: boolean('nudge').notNull().default(false),
+    /** The line it was sent in the place of, after the client asked for another size or colour. */
+    exchangeOf: uuid('exchange_of').references((): AnyPgColumn => boxLine.id),
+    /** The parcel it went out with; null before. */
+    parcelNo: integer('parcel_no'),
     /** Scanned into the parcel. */
     scannedAt: at('scanned_at'),
     checkedInAt: at('checked_in_at'),
+    /** Kept, and back all the same after the box was closed. */
+    cameBackAt: at('came_back_at'),
     netMinor: integer('net_minor'),
     taxMinor: integer('tax_minor'),
     removedAt: at('removed_at'),
@@ -205,6 +264,9 @@ export const boxLine = pgTable(
     uniqueIndex('box_line_one_nudge')
       .on(table.boxId)
       .where(sql`nudge and removed_at is null`),
+    uniqueIndex('box_line_one_exchange')
+      .on(table.exchangeOf)
+      .where(sql`removed_at is null`),
   ],
 );
 

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { and, asc, eq, gt, inArray, like, max, ne, or, sql } from 'drizzle-orm';
+import { and, asc, eq, gt, inArray, isNull, like, max, ne, or, sql } from 'drizzle-orm';
 import type { Reader, Writer } from '../db';
 import { boxLine, garment, shop, stockBalance, stockMovement, variant } from '../schema';
 
@@ -27,6 +27,28 @@ export async function sizeOfCode(db: Reader, shopId: string, code: string) {
     )
     .limit(1);
   return found;
+}
+
+/** Every size of every colour of a size's style, with how many are on the shelf; archived colours are left out. */
+export async function styleSizes(db: Reader, shopId: string, variantId: string) {
+  const own = await findSize(db, shopId, variantId);
+  if (!own) return [];
+  return db
+    .select({
+      variant,
+      garment,
+      there: sql<number>`coalesce((select sum(b.qty) from ${stockBalance} b where b.variant_id = "variant"."id" and b.place = 'shelf'), 0)::int`,
+    })
+    .from(variant)
+    .innerJoin(garment, eq(garment.id, variant.garmentId))
+    .where(
+      and(
+        eq(garment.shopId, shopId),
+        eq(garment.styleId, own.garment.styleId),
+        or(isNull(garment.archivedAt), eq(garment.id, own.garment.id)),
+      ),
+    )
+    .orderBy(sql`${garment.id} <> ${own.garment.id}`, asc(garment.title), asc(variant.position));
 }
 
 /** Sizes of a garment in their order. */

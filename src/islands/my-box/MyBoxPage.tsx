@@ -103,6 +103,7 @@ function StageWords({ view }: { readonly view: MyBoxView }) {
 function Piece({ piece, answers }: { readonly piece: MyPiece; readonly answers: Answers }) {
   const { view, busy, say } = answers;
   const [words, setWords] = useState(piece.words);
+  const isExchanged = piece.decision === 'exchange';
   const tell = (part: {
     decision?: 'undecided' | 'keep' | 'return';
     reason?: ReturnReason | null;
@@ -111,13 +112,13 @@ function Piece({ piece, answers }: { readonly piece: MyPiece; readonly answers: 
     void say({
       lineId: piece.lineId,
       was: piece.decision,
-      decision: piece.decision === 'exchange' ? 'undecided' : piece.decision,
+      decision: isExchanged ? 'undecided' : piece.decision,
       reason: piece.reason,
       fitPoint: piece.fitPoint,
       words,
       ...part,
     });
-  const mayDecide = view.stage === 'deciding' && !piece.isBack;
+  const mayDecide = view.stage === 'deciding' && !piece.isBack && piece.sent && !isExchanged;
   return (
     <li className="my-piece" data-decision={piece.decision}>
       <div className="my-sketch" dangerouslySetInnerHTML={{ __html: piece.picture.svg }} />
@@ -126,6 +127,7 @@ function Piece({ piece, answers }: { readonly piece: MyPiece; readonly answers: 
           {piece.title}
           {piece.size && `, ${piece.size}`}
         </h2>
+        {piece.insteadOf && <p>Instead of {piece.insteadOf}, as you asked.</p>}
         <p>
           <Money minor={piece.priceMinor} currency={view.currency} />
         </p>
@@ -139,6 +141,20 @@ function Piece({ piece, answers }: { readonly piece: MyPiece; readonly answers: 
         <p className="my-said">
           {piece.isBack ? 'Back with us, thank you.' : piece.decision === 'keep' ? 'Yours.' : 'Not kept.'}
         </p>
+      ) : !piece.sent ? (
+        <p className="my-said">It goes out to you soon.</p>
+      ) : isExchanged ? (
+        <div className="my-act">
+          <p>You asked for another one in its place. Please send this one back.</p>
+          <Button
+            variant="default"
+            disabled={busy}
+            aria-label={`I do not want to exchange it after all: ${piece.title}`}
+            onClick={() => tell({ decision: 'undecided' })}
+          >
+            I do not want to exchange it after all
+          </Button>
+        </div>
       ) : (
         mayDecide && (
           <div className="my-act">
@@ -191,6 +207,23 @@ function Piece({ piece, answers }: { readonly piece: MyPiece; readonly answers: 
                 />
               </>
             )}
+            {piece.others.length > 0 && (
+              <Rather
+                piece={piece}
+                currency={view.currency}
+                busy={busy}
+                onAsk={(exchangeFor) =>
+                  void say({
+                    lineId: piece.lineId,
+                    was: piece.decision,
+                    exchangeFor,
+                    reason: piece.reason,
+                    fitPoint: piece.fitPoint,
+                    words,
+                  })
+                }
+              />
+            )}
           </div>
         )
       )}
@@ -198,11 +231,45 @@ function Piece({ piece, answers }: { readonly piece: MyPiece; readonly answers: 
   );
 }
 
+interface RatherProps {
+  readonly piece: MyPiece;
+  readonly currency: string;
+  readonly busy: boolean;
+  readonly onAsk: (variantId: string) => void;
+}
+
+/** Another size or colour of a piece: chosen, and then asked for. */
+function Rather({ piece, currency, busy, onAsk }: RatherProps) {
+  const [chosen, setChosen] = useState('');
+  return (
+    <div className="my-rather">
+      <NativeSelect
+        label="Rather another one"
+        value={chosen}
+        data={[
+          { value: '', label: 'size or colour' },
+          ...piece.others.map(({ variantId, words, priceMinor }) => ({
+            value: variantId,
+            label: priceMinor === piece.priceMinor ? words : `${words}, ${money(priceMinor, currency)}`,
+          })),
+        ]}
+        disabled={busy}
+        onChange={(event) => setChosen(event.currentTarget.value)}
+      />
+      {chosen && (
+        <Button variant="default" disabled={busy} onClick={() => onAsk(chosen)}>
+          Please send me this one
+        </Button>
+      )}
+    </div>
+  );
+}
+
 /** What it comes to, and what keeping the rest would change. */
 function Sum({ answers: { view, busy, problem, say } }: { readonly answers: Answers }) {
   const { currency } = view;
   const { dueMinor, allDueMinor, steps, feeMinor } = view.money;
-  const open = view.pieces.filter(({ decision }) => decision === 'undecided').length;
+  const open = view.pieces.filter(({ decision, sent }) => sent && decision === 'undecided').length;
   const isAll = view.pieces.every(({ decision }) => decision === 'keep');
   const kept = view.pieces.filter(({ decision }) => decision === 'keep').length;
   return (

@@ -1,25 +1,22 @@
 import { hasLeft, isPacked } from '@core/box';
-import type { BoxView, LineView } from '@contracts/box/box-view';
-import type { PackLine, PackView } from '@contracts/box/pack-view';
-import { alterationWords } from '@core/fit';
-import { Button, Checkbox, TextInput } from '@mantine/core';
+import type { BoxView } from '@contracts/box/box-view';
+import type { PackView } from '@contracts/box/pack-view';
+import { Button, TextInput } from '@mantine/core';
 import { call, showDone, showProblem } from '@ui/api';
 import { toggled } from '@ui/choosing';
 import { BoxPageLink } from '@ui/BoxPageLink';
 import { dayWords } from '@ui/days';
-import { GarmentSketch } from '@ui/GarmentSketch';
 import { GuardList } from '@ui/GuardList';
 import { Money } from '@ui/Money';
 import { Providers } from '@ui/Providers';
 import { ScanField } from '@ui/ScanField';
 import { type BoxState, useBox } from '@ui/useBox';
 import { ScannerPad } from '@ui/ScannerPad';
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
+import { ExchangeParcel } from './ExchangeParcel';
+import { PackRow } from './PackRow';
 
 const NOT_OURS = 'NOT-OURS-1';
-
-const jobsOf = (line: LineView | PackLine): readonly string[] =>
-  'jobs' in line ? line.jobs : line.alterations.map(alterationWords);
 
 /** Step 5: pack what is held, then send it; held becomes out with the client. */
 export function OutPage({ initial }: { readonly initial: BoxView | PackView }) {
@@ -30,7 +27,7 @@ export function OutPage({ initial }: { readonly initial: BoxView | PackView }) {
   const ticked = new Set([...byHand, ...view.lines.filter(({ scanned }) => scanned).map(({ id }) => id)]);
   const [pad, setPad] = useState(false);
   const [lastId, setLastId] = useState<string>();
-  const [parcel, setParcel] = useState(view.parcel ?? '');
+  const [parcel, setParcel] = useState('');
   const all = view.lines.length > 0 && view.lines.every((line) => ticked.has(line.id));
   const move = (to: 'packed' | 'out' | 'written', done: string): void =>
     void run(
@@ -39,6 +36,9 @@ export function OutPage({ initial }: { readonly initial: BoxView | PackView }) {
       done,
     );
   const gone = hasLeft(view.state);
+  // What was exchanged goes out in a parcel of its own, below.
+  const listed = gone ? view.lines.filter(({ sent }) => sent) : view.lines;
+  const waiting = gone ? view.lines.filter(({ sent }) => !sent) : [];
   const toggle = (id: string): void => setByHand((now) => toggled(now, id));
   const packing = !gone && !isPacked(view.state);
   const scan = async (code: string): Promise<boolean> => {
@@ -58,47 +58,46 @@ export function OutPage({ initial }: { readonly initial: BoxView | PackView }) {
     <Providers keys={packing ? [{ keys: 'any code', does: 'A scanner’s reading ticks its piece' }] : []}>
       {whole && <GuardList view={whole} run={run as BoxState['run']} />}
       <div className="columns columns-side">
-        <section className="sheet" aria-label="Pack list">
-          <h2>{gone ? 'Sent' : 'Pack list'}</h2>
-          {packing && view.lines.length > 0 && (
-            <ScanField label="Scan each piece as it goes in, or tick it" onCode={scan} />
+        <div className="out-parcels">
+          {waiting.length > 0 && (
+            <ExchangeParcel
+              view={view}
+              waiting={waiting}
+              ticked={ticked}
+              lastId={lastId}
+              busy={busy === 'send-parcel'}
+              onTick={toggle}
+              onCode={scan}
+              onSend={(tracking) =>
+                void run(
+                  'send-parcel',
+                  { boxId: view.id, version: view.version, tracking },
+                  'The exchange is on its way.',
+                )
+              }
+            />
           )}
-          {view.lines.length === 0 && <p className="empty">The box is empty.</p>}
-          <ul className="rows">
-            {view.lines.map((line) => (
-              <li
-                key={line.id}
-                className={`piece-line${line.id === lastId ? ' piece-scanned' : ''}`}
-                style={{ gridTemplateColumns: 'auto 56px 1fr auto' }}
-              >
-                <Checkbox
-                  aria-label={`${line.piece.title} is in`}
-                  checked={gone || isPacked(view.state) || ticked.has(line.id)}
-                  disabled={!packing || line.scanned}
-                  onChange={() => toggle(line.id)}
+          <section className="sheet" aria-label="Pack list">
+            <h2>{gone ? 'Sent' : 'Pack list'}</h2>
+            {packing && view.lines.length > 0 && (
+              <ScanField label="Scan each piece as it goes in, or tick it" onCode={scan} />
+            )}
+            {view.lines.length === 0 && <p className="empty">The box is empty.</p>}
+            <ul className="rows">
+              {listed.map((line) => (
+                <PackRow
+                  key={line.id}
+                  line={line}
+                  currency={view.shop.currency}
+                  ticked={gone || isPacked(view.state) || ticked.has(line.id)}
+                  packing={packing}
+                  isLast={line.id === lastId}
+                  onTick={() => toggle(line.id)}
                 />
-                <span className="paper-sketch paper-sketch-small">
-                  <GarmentSketch piece={line.piece} fit={48} decorative />
-                </span>
-                <div>
-                  {line.piece.title}
-                  <div className="small soft">
-                    size {line.size}, {line.sku}, {line.location.toLowerCase()}
-                    {line.scanned && packing && ', scanned in'}
-                    {jobsOf(line).map((job) => (
-                      <div key={job}>{job}: wait for the tailor</div>
-                    ))}
-                    {'ruledOut' in line && line.ruledOut && (
-                      <div className="guard-words guard-refused">{line.ruledOut}</div>
-                    )}
-                    {!line.held && <span className="tone tone-blocks"> not held any more</span>}
-                  </div>
-                </div>
-                <Money minor={line.priceMinor} currency={view.shop.currency} />
-              </li>
-            ))}
-          </ul>
-        </section>
+              ))}
+            </ul>
+          </section>
+        </div>
         <aside className="sheet" aria-label="Parcel" style={{ display: 'grid', gap: 12 }}>
           <h2>Parcel</h2>
           <dl className="facts">
@@ -127,8 +126,15 @@ export function OutPage({ initial }: { readonly initial: BoxView | PackView }) {
               <>
                 <dt>Went out</dt>
                 <dd className="num">{view.outDay && dayWords(view.outDay)}</dd>
-                <dt>Parcel</dt>
-                <dd>{view.parcel ?? 'no number'}</dd>
+                {view.parcels.map(({ no, tracking, day }) => (
+                  <Fragment key={no}>
+                    <dt>{no === 1 ? 'Parcel' : `Parcel ${no}`}</dt>
+                    <dd>
+                      {tracking ?? 'no number'}
+                      {no > 1 && `, sent ${dayWords(day)}`}
+                    </dd>
+                  </Fragment>
+                ))}
                 {whole && (
                   <>
                     <dt>Decide by</dt>

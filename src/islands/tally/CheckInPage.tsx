@@ -1,5 +1,6 @@
 import type { PackView } from '@contracts/box/pack-view';
-import { hasLeft } from '@core/box';
+import { comesBack, hasLeft } from '@core/box';
+import { sizePhrase } from '@core/fit';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Providers } from '@ui/Providers';
 import { useBox } from '@ui/useBox';
@@ -9,7 +10,7 @@ import { CheckIn } from './CheckIn';
 export function CheckInPage({ initial }: { readonly initial: PackView }) {
   const box = useBox(initial);
   const { view } = box;
-  const back = view.lines.filter(({ decision }) => decision === 'return');
+  const back = view.lines.filter(({ decision }) => comesBack(decision));
   return (
     <Providers>
       <section className="sheet" aria-label="Check in">
@@ -31,7 +32,7 @@ export function CheckInPage({ initial }: { readonly initial: PackView }) {
               <div>
                 {line.piece.title}
                 <div className="small soft">
-                  size {line.size}, {line.sku}
+                  {sizePhrase(line.size)}, {line.sku}
                 </div>
               </div>
               <CheckIn line={line} box={box} named />

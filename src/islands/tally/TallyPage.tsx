@@ -1,18 +1,15 @@
-import type { BoxView, LineView } from '@contracts/box/box-view';
-import { hasLeft, isClosed, type ReturnReason, RETURN_REASONS } from '@core/box';
-import { saysSize } from '@core/learn';
-import { FIT_POINTS, type FitPoint } from '@core/fit';
+import type { BoxView } from '@contracts/box/box-view';
+import { comesBack, hasLeft, isClosed } from '@core/box';
 import { money } from '@core/money';
-import { Button, Modal, NativeSelect, Textarea, TextInput } from '@mantine/core';
+import { Button, Modal, Textarea } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { BoxPageLink } from '@ui/BoxPageLink';
 import { dayWords } from '@ui/days';
-import { GarmentSketch } from '@ui/GarmentSketch';
 import { Money } from '@ui/Money';
 import { Providers } from '@ui/Providers';
-import { type BoxState, useBox } from '@ui/useBox';
+import { useBox } from '@ui/useBox';
 import { useState } from 'react';
-import { CheckIn } from './CheckIn';
+import { TallyLine } from './TallyLine';
 import './tally.css';
 
 /** Step 6: keep or return, line by line; what came back is checked in; the money to the cent. */
@@ -28,7 +25,7 @@ export function TallyPage({ initial }: { readonly initial: BoxView }) {
       () =>
         hasLeft(view.state) &&
         !isClosed(view.state) &&
-        view.lines.some(({ decision }) => decision === 'undecided') &&
+        view.lines.some(({ decision, sent }) => sent && decision === 'undecided') &&
         busy === undefined &&
         void run('keep-all', { boxId: view.id }),
     ],
@@ -43,8 +40,9 @@ export function TallyPage({ initial }: { readonly initial: BoxView }) {
       </Providers>
     );
   }
-  const undecided = view.lines.filter((line) => line.decision === 'undecided').length;
-  const unchecked = view.lines.filter((line) => line.decision === 'return' && !line.checkedIn).length;
+  const waiting = view.lines.filter(({ sent }) => !sent).length;
+  const undecided = view.lines.filter(({ decision, sent }) => sent && decision === 'undecided').length;
+  const unchecked = view.lines.filter(({ decision, checkedIn }) => comesBack(decision) && !checkedIn).length;
   const closed = isClosed(view.state);
   return (
     <Providers keys={closed ? [] : [{ keys: 'a', does: 'Keep everything that is not decided yet' }]}>
@@ -110,6 +108,22 @@ export function TallyPage({ initial }: { readonly initial: BoxView }) {
               >
                 Receipt as PDF
               </Button>
+              {view.lines.flatMap(({ id, credit }) =>
+                credit ? (
+                  <Button
+                    key={id}
+                    variant="default"
+                    component="a"
+                    href={`/box/${view.id}/credit-${credit.no}.pdf`}
+                    target="_blank"
+                    rel="noopener"
+                  >
+                    Credit note {credit.no} as PDF
+                  </Button>
+                ) : (
+                  []
+                ),
+              )}
               {view.notesNext && (
                 <>
                   <h3>For next time</h3>
@@ -127,15 +141,21 @@ export function TallyPage({ initial }: { readonly initial: BoxView }) {
                 onChange={(event) => setNotes(event.currentTarget.value)}
               />
               <Button
-                disabled={undecided > 0 || unchecked > 0}
+                disabled={undecided + unchecked + waiting > 0}
                 // What is charged is what was decided: nothing may be on its way still.
                 loading={busy !== undefined}
                 onClick={() => setAsking(true)}
               >
                 Close the box…
               </Button>
-              {undecided + unchecked > 0 && (
+              {waiting > 0 && (
+                <Button component="a" href={`/box/${view.id}/out`} variant="default">
+                  Send what is exchanged
+                </Button>
+              )}
+              {undecided + unchecked + waiting > 0 && (
                 <p className="small soft" role="status">
+                  {waiting > 0 && `${waiting} to send in exchange. `}
                   {undecided > 0 && `${undecided} undecided. `}
                   {unchecked > 0 && `${unchecked} not checked in yet.`}
                 </p>
@@ -178,7 +198,7 @@ interface CloseDialogProps {
 function CloseDialog({ view, open, waits, onCancel, onClose }: CloseDialogProps) {
   const { currency } = view.shop;
   const kept = view.lines.filter(({ decision }) => decision === 'keep');
-  const back = view.lines.filter(({ decision }) => decision === 'return');
+  const back = view.lines.filter(({ decision }) => comesBack(decision));
   const due = money(view.total?.dueMinor ?? 0, currency);
   return (
     <Modal opened={open} onClose={onCancel} title={`Close box ${view.number} and charge ${due}?`}>
@@ -195,16 +215,17 @@ function CloseDialog({ view, open, waits, onCancel, onClose }: CloseDialogProps)
           <>
             <h3>Back, and not charged</h3>
             <ul className="plain-list">
-              {back.map(({ id, piece, size, reason }) => (
+              {back.map(({ id, piece, size, reason, decision }) => (
                 <li key={id}>
                   {piece.title}, {size}: {reason ?? 'reason not said'}
+                  {decision === 'exchange' && ', exchanged'}
                 </li>
               ))}
             </ul>
           </>
         )}
         <p className="tally-due">To charge: {due}</p>
-        <div style={{ display: 'flex', gap: 8, justifyContent: 'flex-end' }}>
+        <div className="dialog-end">
           <Button variant="default" onClick={onCancel}>
             Cancel
           </Button>
@@ -214,101 +235,5 @@ function CloseDialog({ view, open, waits, onCancel, onClose }: CloseDialogProps)
         </div>
       </div>
     </Modal>
-  );
-}
-
-function TallyLine({ line, box }: { readonly line: LineView; readonly box: BoxState }) {
-  const { view, busy, run } = box;
-  const [note, setNote] = useState(line.note);
-  const closed = isClosed(view.state);
-  // What the buttons show is what is stored; a reason may follow, or stay "not said".
-  const decide = (
-    decision: 'keep' | 'return',
-    reason: string | null = line.reason,
-    fitPoint: FitPoint | null = line.fitPoint,
-  ): void =>
-    void run('decide-line', {
-      boxId: view.id,
-      lineId: line.id,
-      decision,
-      reason: decision === 'return' ? ((reason || null) as ReturnReason | null) : null,
-      fitPoint: decision === 'return' ? fitPoint : null,
-      note,
-    });
-  const reason = line.reason ?? '';
-  return (
-    <li className="tally-line">
-      <span className="paper-sketch paper-sketch-small">
-        <GarmentSketch piece={line.piece} fit={50} decorative />
-      </span>
-      <div>
-        <span className="serif piece-title">{line.piece.title}</span>
-        <div className="small soft">
-          size {line.size}; <Money minor={line.netMinor ?? line.priceMinor} currency={view.shop.currency} />
-          {line.decidedBy === 'client' && <span className="tally-hers"> said on their page</span>}
-        </div>
-      </div>
-      {closed ? (
-        <div>
-          {line.decision === 'keep' ? 'Kept' : `Back: ${line.reason ?? 'reason not said'}`}
-          {line.note && <div className="small soft">{line.note}</div>}
-        </div>
-      ) : (
-        <div className="tally-act">
-          <div className="tally-choice" role="group" aria-label={`${line.piece.title}: keep or return`}>
-            {(['keep', 'return'] as const).map((choice) => (
-              <button
-                key={choice}
-                aria-pressed={line.decision === choice}
-                disabled={
-                  busy === 'decide-line' || line.checkedIn || (choice === 'return' && !line.mayReturn)
-                }
-                title={
-                  choice === 'return' && !line.mayReturn ? 'Altered for this client: it stays' : undefined
-                }
-                aria-label={`${choice === 'keep' ? 'Keep' : 'Return'} ${line.piece.title}`}
-                onClick={() => busy !== 'decide-line' && decide(choice)}
-              >
-                {choice === 'keep' ? 'Keep' : 'Return'}
-              </button>
-            ))}
-          </div>
-          {line.decision === 'return' && (
-            <>
-              <NativeSelect
-                size="xs"
-                aria-label={`Why ${line.piece.title} came back`}
-                data={[{ value: '', label: 'reason not said' }, ...RETURN_REASONS]}
-                value={reason}
-                disabled={line.checkedIn}
-                onChange={(event) => decide('return', event.currentTarget.value)}
-              />
-              {saysSize(reason) && (
-                <NativeSelect
-                  size="xs"
-                  aria-label={`Where ${line.piece.title} was ${reason}`}
-                  data={[{ value: '', label: 'where?' }, ...FIT_POINTS]}
-                  value={line.fitPoint ?? ''}
-                  disabled={line.checkedIn}
-                  onChange={(event) =>
-                    decide('return', reason, (event.currentTarget.value || null) as FitPoint | null)
-                  }
-                />
-              )}
-              <TextInput
-                size="xs"
-                aria-label={`Note on ${line.piece.title}`}
-                placeholder="in the client’s words"
-                value={note}
-                disabled={line.checkedIn}
-                onChange={(event) => setNote(event.currentTarget.value)}
-                onBlur={() => note !== line.note && decide('return')}
-              />
-              <CheckIn line={line} box={box} />
-            </>
-          )}
-        </div>
-      )}
-    </li>
   );
 }

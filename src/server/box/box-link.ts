@@ -2,11 +2,18 @@ import { piecesOf } from '@contracts/look-pieces';
 import type { BoxView, LineView } from '@contracts/box/box-view';
 import { faultsOf } from '@contracts/faults';
 import { type BoxLinkView, boxLinkCall, makeBoxLinkCall, revokeBoxLinkCall } from '@contracts/tally/box-link';
-import { myAnswerSchema, type MyBoxView, type MyPiece, type Picture } from '@contracts/tally/my-box';
+import {
+  type HerExchange,
+  myAnswerSchema,
+  type MyBoxView,
+  type MyPiece,
+  type Picture,
+} from '@contracts/tally/my-box';
 import { unkeepable } from '@contracts/text';
 import { hasLeft, isClosed, mayTally } from '@core/box';
 import { bodyOf } from '@core/figure';
 import { isOneSize } from '@core/fit';
+import { sizeWords } from '@core/stock';
 import { wear } from '@core/piece';
 import { type Drawing, figureDrawing, flatOf, layersOf, svgOf } from '@core/sketch';
 import type { Database, Reader } from '@data/db';
@@ -18,7 +25,8 @@ import {
   markBoxLink,
   stopBoxLinks,
 } from '@data/box/links';
-import { linesOf } from '@data/box/lines';
+import { type BoxRecord, changeBox } from '@data/box/boxes';
+import { type LineRecord, linesOf } from '@data/box/lines';
 import { dropLinks } from '@data/outbox/letters';
 import { note } from '../audit';
 import { mayWrite } from '../client/consents';
@@ -31,7 +39,8 @@ import { conflict, invalid, Refusal } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
 import { serve } from '../use-case';
 import { boxView } from './box-view';
-import { boxOf } from './lines';
+import { exchange, sistersOf } from './exchange';
+import { boxOf, lineOf } from './lines';
 import { termsOf, totalOf } from './money';
 import { decide, keepRest } from './tally';
 
@@ -151,7 +160,8 @@ export async function answerMyBox(
           ? 'This box is settled. Write to the shop if something has changed.'
           : 'Your box has not left the shop yet.',
       );
-    if ('lineId' in said) {
+    if ('exchangeFor' in said) await exchangeForHer(context, row, said);
+    else if ('lineId' in said) {
       const { words, ...rest } = said;
       await decide(context, { ...rest, boxId, note: words, by: 'client' });
     } else if ('keepAll' in said) await keepRest(context, boxId, 'client');
@@ -175,6 +185,14 @@ async function mine(db: Reader, link: BoxLinkRow, shopId: string, now: Date): Pr
     terms,
     shop,
   );
+  const pieces: MyPiece[] = [];
+  for (const [i, line] of view.lines.entries())
+    pieces.push(
+      myPiece(view, line, {
+        pictureId: `p${i}`,
+        others: mayExchange(view, line) ? await othersOf(db, shopId, lines, line) : [],
+      }),
+    );
   return {
     shopName: view.shop.name,
     firstName: view.client.name.split(' ')[0] ?? '',
@@ -186,7 +204,7 @@ async function mine(db: Reader, link: BoxLinkRow, shopId: string, now: Date): Pr
     currency: view.shop.currency,
     greeting: view.letter?.greeting ?? '',
     closing: view.letter?.closing ?? '',
-    pieces: view.lines.map((line, i) => myPiece(view, line, `p${i}`)),
+    pieces,
     looks: looksOf(view),
     money: {
       steps: kept.steps,
@@ -203,14 +221,69 @@ const picture = (drawing: Drawing, says: string, id: string): Picture => ({
   says,
 });
 
-function myPiece(view: BoxView, line: LineView, id: string): MyPiece {
+/** A piece she may ask another size or colour for: with her, and nothing of it is on its way. */
+const mayExchange = (view: BoxView, line: LineView): boolean =>
+  mayTally(view.state) && line.sent && line.mayReturn && line.decision !== 'exchange' && !line.checkedIn;
+
+/** What is on the shelf of the style of a piece, said as she would say it. */
+async function othersOf(
+  db: Reader,
+  shopId: string,
+  lines: readonly LineRecord[],
+  { id }: LineView,
+): Promise<MyPiece['others']> {
+  const record = lines.find(({ line }) => line.id === id);
+  if (!record) return [];
+  return (await sistersOf(db, shopId, record.line))
+    .filter(({ there }) => there > 0)
+    .map(({ variant, garment, isSameColour, priceMinor }) => ({
+      variantId: variant.id,
+      words: isSameColour ? `size ${sizeWords(variant)}` : `${garment.title}, ${sizeWords(variant)}`,
+      priceMinor,
+    }));
+}
+
+/** Her exchange, in words that say nothing of other clients. */
+async function exchangeForHer(
+  context: Context,
+  row: BoxRecord,
+  { lineId, was, exchangeFor, reason, fitPoint, words }: HerExchange,
+): Promise<void> {
+  const line = await lineOf(context.tx, row.id, lineId);
+  if (line.decision !== was)
+    throw conflict('The shop noted something else of this piece meanwhile; it is shown now.');
+  try {
+    await exchange(context, row, {
+      boxId: row.id,
+      lineId,
+      variantId: exchangeFor,
+      reason,
+      fitPoint,
+      note: words,
+      by: 'client',
+    });
+  } catch (error) {
+    // Who has the last one, and why another is ruled out, is the shop's to know.
+    if (error instanceof Refusal && error.status === 409)
+      throw conflict('That one cannot be sent just now. Please choose another, or write to the shop.');
+    throw error;
+  }
+  await changeBox(context.tx, row.id, { state: 'tallying' });
+}
+
+interface Shown {
+  readonly pictureId: string;
+  readonly others: MyPiece['others'];
+}
+
+function myPiece(view: BoxView, line: LineView, { pictureId, others }: Shown): MyPiece {
   const said = view.letter?.pieces.find(({ ref }) => ref === line.piece.id);
   return {
     lineId: line.id,
     title: line.piece.title,
     size: isOneSize(line.size) ? '' : line.size,
     priceMinor: line.netMinor ?? line.priceMinor,
-    picture: picture(flatOf(line.piece, bodyOf(view.client.profile.measures)), line.piece.title, id),
+    picture: picture(flatOf(line.piece, bodyOf(view.client.profile.measures)), line.piece.title, pictureId),
     why: said?.why ?? '',
     fit: said?.fit ?? '',
     wear: said?.wear ?? [],
@@ -224,8 +297,18 @@ function myPiece(view: BoxView, line: LineView, id: string): MyPiece {
     words: line.decidedBy === 'client' ? line.note : '',
     decidedBy: line.decidedBy,
     mayReturn: line.mayReturn,
-    isBack: line.checkedIn,
+    others,
+    insteadOf: line.exchangeOf ? insteadOf(view, line) : undefined,
+    sent: line.sent || !hasLeft(view.state),
+    isBack: line.checkedIn || line.credit !== undefined,
   };
+}
+
+function insteadOf(view: BoxView, line: LineView): string {
+  const before = view.lines.find(({ id }) => id === line.exchangeOf);
+  return before && before.piece.title !== line.piece.title
+    ? before.piece.title
+    : `size ${before?.size ?? ''}`;
 }
 
 function looksOf(view: BoxView): MyBoxView['looks'] {

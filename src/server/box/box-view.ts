@@ -1,15 +1,18 @@
-import { type BoxState, hasLeft, stepOf } from '@core/box';
+import { type BoxState, comesBack, hasLeft, stepOf } from '@core/box';
 import type { Learned } from '@core/client';
 import type { GuardFinding } from '@core/guard';
 import { earliestOccasion } from '@core/schedule';
 import { sizeWords } from '@core/stock';
-import type { BoxView, LineView } from '@contracts/box/box-view';
+import type { BoxView, CreditView, LineView } from '@contracts/box/box-view';
+import type { ParcelView } from '@contracts/box/parcel-view';
 import type { Reader } from '@data/db';
 import { asksOf } from '@data/box/asks';
 import { closedBefore, linesWithTitles, occasionIdsOf } from '@data/box/boxes';
+import { creditNotesOf } from '@data/box/credit-notes';
 import { lastHandover } from '@data/box/handovers';
 import { type LineRecord, linesOf } from '@data/box/lines';
 import { looksOf } from '@data/box/looks';
+import { parcelsOf } from '@data/box/parcels';
 import { closetOf } from '@data/client/closet';
 import { occasionsOf } from '@data/client/occasions';
 import { nameOf, stylistsOf } from '@data/people/users';
@@ -20,14 +23,23 @@ import { type Actor, stylistsOnly } from '../context';
 import { calendarOf, dayIn, leadTimes, shopOf, shopView } from '../shop/settings';
 import { dueOn } from './due';
 import { guardOf, passesOf } from './guard';
-import { alteringDays, boxOf, isHeld, mayReturn, pieceOfLine, priceOf, spentOn } from './lines';
+import {
+  alteringDays,
+  boxOf,
+  isHeld,
+  mayReturn,
+  pieceOfLine,
+  priceOf,
+  spentOn,
+  waitsForParcel,
+} from './lines';
 import { termsOf, totalOf } from './money';
 
 function lineView(
   record: LineRecord,
   state: BoxState,
   zone: string,
-  guard: readonly GuardFinding[],
+  { guard, credit }: { readonly guard: readonly GuardFinding[]; readonly credit?: CreditView | undefined },
 ): LineView {
   const { line, variant: size } = record;
   const until = isHeld(record) ? record.hold?.expiresAt : undefined;
@@ -40,7 +52,7 @@ function lineView(
     sku: size.sku,
     priceMinor: priceOf(record),
     fit: line.fit,
-    held: isHeld(record) || hasLeft(state),
+    held: isHeld(record) || (hasLeft(state) && !waitsForParcel(record)),
     holdUntil: until ? dayIn(zone, until) : undefined,
     decision: line.decision,
     reason: line.reason,
@@ -59,6 +71,9 @@ function lineView(
     })),
     mayReturn: mayReturn(record.alterations),
     netMinor: line.netMinor ?? undefined,
+    exchangeOf: line.exchangeOf,
+    sent: hasLeft(state) && !waitsForParcel(record),
+    credit,
     guard,
   };
 }
@@ -76,7 +91,7 @@ async function learnedFrom(db: Reader, clientId: string, boxId: string): Promise
   return [
     ...said,
     ...back
-      .filter(({ line }) => line.decision === 'return')
+      .filter(({ line }) => comesBack(line.decision) || line.cameBackAt !== null)
       .map(({ line, title }): Learned => ({
         kind: 'came back',
         title,
@@ -87,6 +102,14 @@ async function learnedFrom(db: Reader, clientId: string, boxId: string): Promise
 }
 /** Earlier boxes that still say something of the next one. */
 const BOXES_LOOKED_AT = 3;
+
+/** What went out of a box, parcel by parcel. */
+export const parcelViews = async (db: Reader, boxId: string, zone: string): Promise<ParcelView[]> =>
+  (await parcelsOf(db, boxId)).map(({ no, tracking, sentAt }) => ({
+    no,
+    tracking: tracking ?? undefined,
+    day: dayIn(zone, sentAt),
+  }));
 
 /** A box with everything its six steps show, for those who dress its client. */
 export async function boxView(db: Reader, actor: Actor, id: string, now: Date): Promise<BoxView> {
@@ -119,11 +142,19 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
     .sort();
   const due = dueOn(day, row, shop, lines);
   const decided = hasLeft(row.state);
+  const credits = new Map(
+    (await creditNotesOf(db, id)).map(({ boxLineId, no, at, amountMinor, withheldMinor }) => [
+      boxLineId,
+      { no, day: dayIn(shop.zone, at), amountMinor, withheldMinor },
+    ]),
+  );
   const stylists = await stylistsOf(db, shopId);
   const came = await lastHandover(db, id);
-  const guard = decided
-    ? undefined
-    : guardOf({ client: profile, lines, owned, looks, notToSend: row.notToSend }, await passesOf(db, id));
+  // Of a box that is out, what waits for its parcel is judged still.
+  const guard =
+    decided && !lines.some(waitsForParcel)
+      ? undefined
+      : guardOf({ client: profile, lines, owned, looks, notToSend: row.notToSend }, await passesOf(db, id));
   return {
     sees: 'all',
     id: row.id,
@@ -154,7 +185,12 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
       due && due.styleBy < today && !decided
         ? earliestOccasion(today, leadTimes(shop), calendarOf(shop), altering)
         : undefined,
-    lines: lines.map((record) => lineView(record, row.state, shop.zone, guard?.get(record.line.id) ?? [])),
+    lines: lines.map((record) =>
+      lineView(record, row.state, shop.zone, {
+        guard: decided && !waitsForParcel(record) ? [] : (guard?.get(record.line.id) ?? []),
+        credit: credits.get(record.line.id),
+      }),
+    ),
     owned: owned.map(pieceOfOwned),
     loved: owned.filter(({ loved }) => loved).map(({ id: ownedId }) => `owned:${ownedId}`),
     photos: Object.fromEntries([
@@ -174,7 +210,7 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
       stages: each.stages,
     })),
     letter: row.letter,
-    parcel: row.parcel,
+    parcels: await parcelViews(db, id, shop.zone),
     outDay: row.outAt ? dayIn(shop.zone, row.outAt) : undefined,
     decideBy: row.decideBy ?? undefined,
     returnBy: row.returnBy ?? undefined,

@@ -40,13 +40,15 @@ interface Wanted {
   readonly variantId: string;
   readonly askId: string | null;
   readonly locationId?: string | undefined;
+  /** Until when it is held; null for no clock, the box's own when it is not said. */
+  readonly until?: null;
 }
 
 /** A new line of a box with one unit held for it; refused with who has the last one. */
 export async function takeLine(
   context: Context,
   row: BoxRecord,
-  { variantId, askId, locationId }: Wanted,
+  { variantId, askId, locationId, until }: Wanted,
 ): Promise<{ lineId: string; sku: string }> {
   const { tx, actor, now } = context;
   const boxId = row.id;
@@ -69,7 +71,7 @@ export async function takeLine(
     variantId,
     locationId: place.locationId,
     actorId: actor.id,
-    expiresAt: await holdUntil(context, row, await linesOf(tx, boxId)),
+    expiresAt: until === null ? null : await holdUntil(context, row, await linesOf(tx, boxId)),
   });
   if (!taken) throw await soldOut(context, found);
   return { lineId, sku: found.variant.sku };

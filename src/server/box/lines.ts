@@ -1,3 +1,4 @@
+import { countedLines } from '@core/box';
 import { altered } from '@core/fit';
 import type { Piece } from '@core/piece';
 import { type BoxRecord, findBox } from '@data/box/boxes';
@@ -33,8 +34,12 @@ export const alteringOf = (record: LineRecord): number =>
   record.alterations.reduce((sum, job) => sum + job.priceMinor, 0);
 
 /** What the lines of a box cost, altered as they are to be. */
-export const spentOn = (lines: readonly LineRecord[]): number =>
-  lines.reduce((sum, record) => sum + priceOf(record) + alteringOf(record), 0);
+export function spentOn(lines: readonly LineRecord[]): number {
+  const counted = new Set(countedLines(lines.map(({ line }) => line)).map(({ id }) => id));
+  return lines
+    .filter(({ line }) => counted.has(line.id))
+    .reduce((sum, record) => sum + priceOf(record) + alteringOf(record), 0);
+}
 
 type Jobs = readonly AlterationRow[];
 
@@ -52,6 +57,10 @@ export const pieceOfLine = (
   priceMinor: priceOf(record),
   ...(record.line.nudge ? { nudge: true } : {}),
 });
+
+/** What was asked for in exchange and waits for its parcel. */
+export const waitsForParcel = ({ line }: Pick<LineRecord, 'line'>): boolean =>
+  line.exchangeOf !== null && line.parcelNo === null;
 
 /** A unit is held for a line until somebody takes it back; one that ran out is still held until it is released. */
 export const isHeld = ({ hold: held }: Pick<LineRecord, 'hold'>): boolean => held?.state === 'active';

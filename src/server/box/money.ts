@@ -1,3 +1,4 @@
+import { countedLines } from '@core/box';
 import { boxTotal, type BoxTotal, type MoneyTerms } from '@core/money';
 import type { Reader } from '@data/db';
 import type { BoxRecord } from '@data/box/boxes';
@@ -22,14 +23,15 @@ export async function termsOf(db: Reader, row: BoxRecord, shop: ShopRow, today: 
 }
 
 export function totalOf(lines: readonly LineRecord[], terms: MoneyTerms, shop: ShopRow): BoxTotal {
-  return boxTotal(
+  const counted = countedLines(
     lines.map((record) => ({
       id: record.line.id,
+      exchangeOf: record.line.exchangeOf,
       priceMinor: priceOf(record),
       alterationMinor: alteringOf(record),
       taxBp: record.line.taxBp ?? record.garment.taxBp ?? shop.taxBp,
       decision: record.line.decision,
     })),
-    terms,
   );
+  return boxTotal(counted, terms);
 }

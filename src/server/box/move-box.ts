@@ -3,7 +3,9 @@ import { isPacked, isTallyMove, mayMove, packerMay } from '@core/box';
 import { addDays, workingDaysAfter } from '@core/schedule';
 import { type BoxRecord, changeBox } from '@data/box/boxes';
 import { changeLine, type LineRecord, linesOf } from '@data/box/lines';
+import { addParcel } from '@data/box/parcels';
 import { addPayment } from '@data/box/payments';
+import type { ShopRow } from '@data/shop/shops';
 import { releaseHold, shipHold } from '@data/stock/holds';
 import { moveStock } from '@data/stock/ledger';
 import { note } from '../audit';
@@ -13,7 +15,7 @@ import { calendarOf, dayIn, shopOf } from '../shop/settings';
 import { serve } from '../use-case';
 import { guardFaults } from './guard';
 import { setHoldClock } from './hold-clock';
-import { boxOf, inLockOrder, isHeld, priceOf } from './lines';
+import { boxOf, inLockOrder, isHeld, priceOf, waitsForParcel } from './lines';
 import { termsOf } from './money';
 import { viewFor } from './pack-view';
 
@@ -52,19 +54,65 @@ export const factsOf = (row: BoxRecord, lines: readonly LineRecord[]) => ({
     told: row.letter?.pieces.some(({ ref }) => ref === `line:${record.line.id}`) ?? false,
     decision: record.line.decision,
     checkedIn: record.line.checkedInAt !== null,
+    sent: !waitsForParcel(record),
   })),
 });
 
 /** Held becomes out-with-client; prices and tax freeze; the styling fee is charged. What freezes of the box itself is answered. */
 async function sendOut(
-  { tx, actor, now }: Context,
+  context: Context,
   row: BoxRecord,
   lines: readonly LineRecord[],
-  parcel: string | undefined,
+  tracking: string | undefined,
 ) {
+  const { tx, actor, now } = context;
   const shop = await shopOf(tx, actor.shopId);
   const today = dayIn(shop.zone, now);
   const terms = await termsOf(tx, row, shop, today);
+  await shipLines(context, row, lines, tracking);
+  for (const record of lines)
+    await changeLine(tx, record.line.id, {
+      priceMinor: priceOf(record),
+      taxBp: record.garment.taxBp ?? shop.taxBp,
+    });
+  if (terms.styleFeeMinor > 0)
+    await addPayment(tx, {
+      boxId: row.id,
+      kind: 'fee',
+      amountMinor: terms.styleFeeMinor,
+      at: now,
+      actorId: actor.id,
+    });
+  return {
+    terms,
+    outAt: now,
+    ...daysOf(shop, today),
+  };
+}
+
+/** Until when a client decides about what goes out today, and sends back what does not stay. */
+export function daysOf(
+  shop: ShopRow,
+  today: string,
+): { readonly decideBy: string; readonly returnBy: string } {
+  const arrives = workingDaysAfter(today, shop.transitDays, calendarOf(shop));
+  const decideBy = addDays(arrives, shop.tryOnDays);
+  return { decideBy, returnBy: addDays(decideBy, shop.exchangeDays) };
+}
+
+/** One parcel: what these lines hold is with the client from now on. */
+export async function shipLines(
+  { tx, actor, now }: Context,
+  row: BoxRecord,
+  lines: readonly LineRecord[],
+  tracking: string | undefined,
+): Promise<void> {
+  const parcelNo = await addParcel(tx, {
+    boxId: row.id,
+    tracking: tracking || null,
+    sentAt: now,
+    actorId: actor.id,
+  });
   for (const record of inLockOrder(lines)) {
     const { line, garment } = record;
     // The very unit this line holds: a line without one must not take somebody else's.
@@ -81,23 +129,6 @@ async function sendOut(
       boxLineId: line.id,
       actorId: actor.id,
     });
-    await changeLine(tx, line.id, { priceMinor: priceOf(record), taxBp: garment.taxBp ?? shop.taxBp });
+    await changeLine(tx, line.id, { parcelNo });
   }
-  const arrives = workingDaysAfter(today, shop.transitDays, calendarOf(shop));
-  const decideBy = addDays(arrives, shop.tryOnDays);
-  if (terms.styleFeeMinor > 0)
-    await addPayment(tx, {
-      boxId: row.id,
-      kind: 'fee',
-      amountMinor: terms.styleFeeMinor,
-      at: now,
-      actorId: actor.id,
-    });
-  return {
-    terms,
-    outAt: now,
-    parcel: parcel || null,
-    decideBy,
-    returnBy: addDays(decideBy, shop.exchangeDays),
-  };
 }

@@ -10,10 +10,10 @@ import { pieceOfGarment } from '@data/pieces';
 import { clientOf } from '../client/profile';
 import { type Actor, seesPersons } from '../context';
 import { dayIn, shopOf } from '../shop/settings';
-import { boxView } from './box-view';
+import { boxView, parcelViews } from './box-view';
 import { dueOf } from './due';
 import { guardOfBox } from './guard';
-import { boxOf, isHeld, priceOf } from './lines';
+import { boxOf, isHeld, priceOf, waitsForParcel } from './lines';
 
 /** A box as whoever packs it sees it: every field is listed, and none is of the person but the name. */
 async function packView(db: Reader, actor: Actor, id: string): Promise<PackView> {
@@ -22,7 +22,8 @@ async function packView(db: Reader, actor: Actor, id: string): Promise<PackView>
   const { row: person } = await clientOf(db, actor.shopId, row.clientId);
   const lines = await linesOf(db, id);
   const gone = hasLeft(row.state);
-  const guard = gone ? undefined : await guardOfBox(db, row, lines);
+  // Of a box that is out, what waits for its parcel is judged still.
+  const guard = gone && !lines.some(waitsForParcel) ? undefined : await guardOfBox(db, row, lines);
   const due = gone ? undefined : await dueOf(db, row, shop, lines);
   return {
     sees: 'parcel',
@@ -36,7 +37,7 @@ async function packView(db: Reader, actor: Actor, id: string): Promise<PackView>
     client: { name: person.name },
     due: due && { shipBy: due.shipBy },
     letter: row.letter !== null,
-    parcel: row.parcel,
+    parcels: await parcelViews(db, row.id, shop.zone),
     outDay: row.outAt ? dayIn(shop.zone, row.outAt) : undefined,
     returnBy: row.returnBy ?? undefined,
     lines: lines.map((record): PackLine => {
@@ -48,12 +49,13 @@ async function packView(db: Reader, actor: Actor, id: string): Promise<PackView>
         sku: size.sku,
         location: record.location,
         priceMinor: priceOf(record),
-        held: isHeld(record) || gone,
+        held: isHeld(record) || (gone && !waitsForParcel(record)),
         scanned: line.scannedAt !== null,
         jobs: record.alterations.map(({ job }) => ALTERATION_WORDS[job]),
         decision: line.decision,
         checkedIn: line.checkedInAt !== null,
-        ruledOut: packerWords(guard?.get(line.id) ?? []),
+        sent: gone && !waitsForParcel(record),
+        ruledOut: gone && !waitsForParcel(record) ? undefined : packerWords(guard?.get(line.id) ?? []),
       };
     }),
   };

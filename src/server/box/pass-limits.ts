@@ -8,7 +8,7 @@ import { conflict, invalid } from '../problem';
 import { serve } from '../use-case';
 import { guardOfBox } from './guard';
 import { boxView } from './box-view';
-import { boxOf } from './lines';
+import { boxOf, waitsForParcel } from './lines';
 
 /**
  * Lets limits pass by name, and answers what was asked about content, each for one line. An allergy or a never cannot be
@@ -18,10 +18,14 @@ export const passLimits = serve(passLimitsCall, {
   async run(context, { boxId, passes, reason }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);
-    if (!isHere(row.state)) throw conflict('This box has gone out: what was decided stays as it was.');
-    const found = await guardOfBox(tx, row, await linesOf(tx, boxId));
+    const lines = await linesOf(tx, boxId);
+    // Of a box that is out, only what waits for its parcel is still asked about.
+    const asks = isHere(row.state) ? lines : lines.filter(waitsForParcel);
+    if (asks.length === 0) throw conflict('This box has gone out: what was decided stays as it was.');
+    const found = await guardOfBox(tx, row, lines);
     const faults = passes.flatMap(({ lineId, code, about }, i) => {
-      const asked = found.get(lineId)?.find((each) => each.code === code && each.about === about);
+      const isAsked = asks.some(({ line }) => line.id === lineId);
+      const asked = isAsked && found.get(lineId)?.find((each) => each.code === code && each.about === about);
       if (!asked) return [{ path: `passes[${i}]`, message: 'this is not asked of that piece any more' }];
       return isRefused(asked)
         ? [

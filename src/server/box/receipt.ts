@@ -1,16 +1,19 @@
 import type { BoxView } from '@contracts/box/box-view';
 import { money } from '@core/money';
+import { creditNoteOf } from '@data/box/credit-notes';
 import { linesOf } from '@data/box/lines';
 import { type ReceiptRow, receiptOf } from '@data/box/receipts';
 import type { Actor } from '../context';
 import { database } from '../database';
-import { A4, FONT, INK, openPdf, SOFT } from '../pdf/document';
 import { notFound } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
+import { moneyPaper, type MoneyRow } from './money-paper';
 import { boxPage } from './page';
 
-const MARGIN = 56;
-const WIDE = A4.width - 2 * MARGIN;
+interface Paper {
+  readonly fileName: string;
+  readonly pdf: Buffer;
+}
 
 /** Tax of a rate within what was kept. */
 interface TaxOfRate {
@@ -18,11 +21,13 @@ interface TaxOfRate {
   readonly minor: number;
 }
 
+const taxRow = ({ bp, minor }: TaxOfRate, isIncluded: boolean, currency: string): MoneyRow => ({
+  left: `Tax at ${bp / 100} %${isIncluded ? ', included' : ''}`,
+  right: money(minor, currency),
+});
+
 /** The receipt of a closed box as a PDF, with its running number. @throws Refusal 404 before the box is closed */
-export async function receiptPdf(
-  actor: Actor,
-  boxId: string,
-): Promise<{ readonly fileName: string; readonly pdf: Buffer }> {
+export async function receiptPdf(actor: Actor, boxId: string): Promise<Paper> {
   const view = await boxPage(actor, boxId);
   const db = database();
   const row = await receiptOf(db, view.id);
@@ -37,75 +42,83 @@ export async function receiptPdf(
   const taxes = [...rates].map(([bp, minor]): TaxOfRate => ({ bp, minor })).sort((a, b) => b.bp - a.bp);
   return {
     fileName: `receipt-${row.no}.pdf`,
-    pdf: await paint(view, row, { day: dayIn(shop.zone, row.at), taxes, isIncluded: shop.taxIncluded }),
+    pdf: await receiptPaper(view, row, {
+      day: dayIn(shop.zone, row.at),
+      taxes,
+      isIncluded: shop.taxIncluded,
+    }),
   };
 }
 
-function paint(
+interface ReceiptFacts {
+  readonly day: string;
+  readonly taxes: readonly TaxOfRate[];
+  readonly isIncluded: boolean;
+}
+
+function receiptPaper(
   view: BoxView,
   row: ReceiptRow,
-  {
-    day,
-    taxes,
-    isIncluded,
-  }: { readonly day: string; readonly taxes: readonly TaxOfRate[]; readonly isIncluded: boolean },
+  { day, taxes, isIncluded }: ReceiptFacts,
 ): Promise<Buffer> {
-  const { currency, name, town } = view.shop;
-  const { doc, done } = openPdf({ title: `Receipt ${row.no}`, author: name, margin: MARGIN });
+  const { currency } = view.shop;
   const said = (minor: number): string => money(minor, currency);
-  const pair = (left: string, right: string, isStrong = false): void => {
-    const top = doc.y;
-    doc
-      .font(isStrong ? FONT.bold : FONT.sans)
-      .fontSize(isStrong ? 12 : 10)
-      .fillColor(INK);
-    doc.text(left, MARGIN, top, { width: WIDE - 110 });
-    const { y } = doc;
-    doc.text(right, MARGIN + WIDE - 100, top, { width: 100, align: 'right' });
-    doc.x = MARGIN;
-    doc.y = Math.max(y, doc.y) + 4;
+  const kept = view.lines.filter(({ decision }) => decision === 'keep');
+  const { steps = [], feeKeptMinor = 0 } = view.total ?? {};
+  return moneyPaper({
+    title: `Receipt ${row.no}`,
+    shop: view.shop,
+    about: `${day}, box ${view.number}, ${view.client.name}`,
+    blocks: [
+      kept.length === 0
+        ? [{ left: 'Nothing was kept', right: said(0) }]
+        : kept.flatMap(({ piece, size, priceMinor, alterations }) => [
+            { left: `${piece.title}, ${size}`, right: said(priceMinor) },
+            ...alterations.map((each) => ({
+              left: `    altered: ${each.job}`,
+              right: said(each.priceMinor),
+            })),
+          ]),
+      [
+        ...steps.map(({ label, minor }) => ({ left: label, right: said(minor) })),
+        { left: 'Charged', right: said(row.amountMinor), isStrong: true },
+      ],
+      taxes.map((tax) => taxRow(tax, isIncluded, currency)),
+    ],
+    foot: `The styling fee of ${said(view.styleFeeMinor)} was charged when the box went out.${feeKeptMinor > 0 ? ` ${said(feeKeptMinor)} of it stays with the shop.` : ''}`,
+  });
+}
+
+/** A credit note of a box as a PDF, with its running number. @throws Refusal 404 for a number this box has none of */
+export async function creditNotePdf(actor: Actor, boxId: string, no: number): Promise<Paper> {
+  const view = await boxPage(actor, boxId);
+  const db = database();
+  const row = Number.isInteger(no) && no > 0 ? await creditNoteOf(db, actor.shopId, no) : undefined;
+  const line = view.lines.find(({ id }) => id === row?.boxLineId);
+  if (!row || !line) throw notFound('That credit note');
+  const shop = await shopOf(db, actor.shopId);
+  const receipt = await receiptOf(db, view.id);
+  const record = (await linesOf(db, view.id)).find((each) => each.line.id === line.id);
+  const bp = record?.line.taxBp ?? record?.garment.taxBp ?? shop.taxBp;
+  const { currency } = view.shop;
+  const said = (minor: number): string => money(minor, currency);
+  return {
+    fileName: `credit-note-${row.no}.pdf`,
+    pdf: await moneyPaper({
+      title: `Credit note ${row.no}`,
+      shop: view.shop,
+      about: `${dayIn(shop.zone, row.at)}, box ${view.number}, ${view.client.name}`,
+      blocks: [
+        [
+          { left: `${line.piece.title}, ${line.size}`, right: said(line.netMinor ?? 0) },
+          ...(row.withheldMinor > 0
+            ? [{ left: 'Withheld for damage', right: said(-row.withheldMinor) }]
+            : []),
+        ],
+        [{ left: 'Given back', right: said(row.amountMinor), isStrong: true }],
+        [taxRow({ bp, minor: row.taxMinor }, shop.taxIncluded, currency)],
+      ],
+      foot: `For a piece of receipt ${receipt?.no ?? ''} that came back. What was paid for the others stands.`,
+    }),
   };
-  const rule = (): void => {
-    doc
-      .moveTo(MARGIN, doc.y + 2)
-      .lineTo(MARGIN + WIDE, doc.y + 2)
-      .lineWidth(0.5)
-      .stroke('#b08d57');
-    doc.y += 10;
-  };
-  doc.font(FONT.serif).fontSize(22).fillColor(INK).text(name);
-  doc.font(FONT.sans).fontSize(9).fillColor(SOFT).text(town).moveDown(2);
-  doc.font(FONT.serif).fontSize(16).fillColor(INK).text(`Receipt ${row.no}`);
-  doc
-    .font(FONT.sans)
-    .fontSize(10)
-    .fillColor(SOFT)
-    .text(`${day}, box ${view.number}, ${view.client.name}`)
-    .moveDown(1);
-  rule();
-  for (const line of view.lines.filter(({ decision }) => decision === 'keep')) {
-    pair(`${line.piece.title}, ${line.size}`, said(line.priceMinor));
-    for (const { job, priceMinor } of line.alterations) pair(`    altered: ${job}`, said(priceMinor));
-  }
-  if (!view.lines.some(({ decision }) => decision === 'keep')) pair('Nothing was kept', said(0));
-  rule();
-  for (const step of view.total?.steps ?? []) pair(step.label, said(step.minor));
-  pair('Charged', said(row.amountMinor), true);
-  doc.y += 8;
-  for (const { bp, minor } of taxes)
-    pair(`Tax at ${bp / 100} %${isIncluded ? ', included' : ''}`, said(minor));
-  doc.y += 8;
-  const { feeKeptMinor = 0 } = view.total ?? {};
-  doc
-    .font(FONT.sans)
-    .fontSize(9)
-    .fillColor(SOFT)
-    .text(
-      `The styling fee of ${said(view.styleFeeMinor)} was charged when the box went out.${feeKeptMinor > 0 ? ` ${said(feeKeptMinor)} of it stays with the shop.` : ''}`,
-      MARGIN,
-      doc.y,
-      { width: WIDE },
-    );
-  doc.end();
-  return done;
 }

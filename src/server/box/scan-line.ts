@@ -1,5 +1,5 @@
 import { scanLineCall } from '@contracts/out/scan-line';
-import { isOpen } from '@core/box';
+import { isOpen, mayTally } from '@core/box';
 import { isRefused, packerWords } from '@core/guard';
 import { changeLine, linesOf } from '@data/box/lines';
 import { note } from '../audit';
@@ -7,7 +7,7 @@ import { conflict } from '../problem';
 import { variantOfCode } from '../stock/find-code';
 import { serve } from '../use-case';
 import { guardOfBox } from './guard';
-import { boxOf } from './lines';
+import { boxOf, waitsForParcel } from './lines';
 import { viewFor } from './pack-view';
 
 /** A piece read by the scanner goes into the parcel; another size than the one that was pulled does not. */
@@ -15,9 +15,12 @@ export const scanLine = serve(scanLineCall, {
   async run(context, { boxId, code }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);
-    if (!isOpen(row.state)) throw conflict('This box is packed already.');
+    const all = await linesOf(tx, boxId);
+    // Of a box that is out, what was exchanged is packed in a parcel of its own.
+    const lines = mayTally(row.state) ? all.filter(waitsForParcel) : all;
+    if (!isOpen(row.state) && !(mayTally(row.state) && lines.length > 0))
+      throw conflict('This box is packed already.');
     const { variant, garment } = await variantOfCode(tx, actor.shopId, code);
-    const lines = await linesOf(tx, boxId);
     const own = lines.filter(({ line }) => line.variantId === variant.id);
     const found = own.find(({ line }) => line.scannedAt === null) ?? own[0];
     if (!found) {
@@ -29,7 +32,7 @@ export const scanLine = serve(scanLineCall, {
       );
     }
     // What is ruled out does not go into the parcel, and whoever scans it reads what is in it.
-    const standing = (await guardOfBox(tx, row, lines)).get(found.line.id) ?? [];
+    const standing = (await guardOfBox(tx, row, all)).get(found.line.id) ?? [];
     if (standing.some(isRefused)) throw conflict(`${garment.title}: ${packerWords(standing)}`);
     const fresh = found.line.scannedAt === null;
     if (fresh) {

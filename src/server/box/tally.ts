@@ -3,7 +3,7 @@ import { checkInLineCall } from '@contracts/tally/check-in-line';
 import { decideLineCall } from '@contracts/tally/decide-line';
 import { keepAllCall } from '@contracts/tally/keep-all';
 import type { Parsed } from '@contracts/calls';
-import { type Decider, type Decision, isClosed, mayMove, mayTally } from '@core/box';
+import { comesBack, type Decider, type Decision, isClosed, mayMove, mayTally } from '@core/box';
 import { saysSize } from '@core/learn';
 import { type BoxRecord, changeBox } from '@data/box/boxes';
 import { alterationsOf, changeLine, type LineRecord, linesOf } from '@data/box/lines';
@@ -17,10 +17,11 @@ import { conflict, invalid, Refusal, stale } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
 import { serve } from '../use-case';
 import { boxView } from './box-view';
-import { boxOf, inLockOrder, lineOf, mayReturn, pieceOfLine } from './lines';
+import { boxOf, inLockOrder, lineOf, mayReturn, pieceOfLine, waitsForParcel } from './lines';
 import { termsOf, totalOf } from './money';
 import { viewFor } from './pack-view';
 import { factsOf } from './move-box';
+import { takeExchangeBack } from './exchange';
 
 async function tallied(context: Context, boxId: string): Promise<BoxRecord> {
   const row = await boxOf(context.tx, context.actor.shopId, boxId, true);
@@ -61,8 +62,10 @@ async function store(
     const jobs = await alterationsOf(tx, [lineId]);
     if (!mayReturn(jobs)) throw conflict('This piece was altered for this client and stays with them.');
   }
+  if (line.exchangeOf !== null && line.parcelNo === null) throw conflict('This one has not been sent yet.');
   if (line.checkedInAt && decision !== 'return')
     throw conflict('This piece has been checked in already; it came back.');
+  if (line.decision === 'exchange') await takeExchangeBack(context, line);
   await changeLine(tx, lineId, {
     decision,
     decidedBy: decision === 'undecided' ? null : by,
@@ -83,8 +86,9 @@ export const decideLine = serve(decideLineCall, {
 /** Every piece that is still to be decided is kept. */
 export async function keepRest(context: Context, boxId: string, by: Decider): Promise<void> {
   await tallied(context, boxId);
-  for (const { line } of await linesOf(context.tx, boxId))
-    if (line.decision === 'undecided')
+  for (const record of await linesOf(context.tx, boxId)) {
+    const { line } = record;
+    if (line.decision === 'undecided' && !waitsForParcel(record))
       await store(context, {
         boxId,
         lineId: line.id,
@@ -94,6 +98,7 @@ export async function keepRest(context: Context, boxId: string, by: Decider): Pr
         note: line.note,
         by,
       });
+  }
 }
 
 export const keepAll = serve(keepAllCall, {
@@ -109,8 +114,8 @@ export const checkInLine = serve(checkInLineCall, {
     await tallied(context, boxId);
     const line = await lineOf(tx, boxId, lineId);
     if (line.checkedInAt) throw conflict('This piece has been checked in already.');
-    if (line.decision !== 'return')
-      throw invalid([{ path: 'decision', message: 'only a returned piece is checked in' }]);
+    if (!comesBack(line.decision))
+      throw invalid([{ path: 'decision', message: 'only a returned or exchanged piece is checked in' }]);
     const unit = {
       variantId: line.variantId,
       locationId: line.locationId,

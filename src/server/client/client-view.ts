@@ -1,4 +1,4 @@
-import { stepOf } from '@core/box';
+import { comesBack, stepOf } from '@core/box';
 import { BODY_MEASURES, bodyOf } from '@core/figure';
 import { clientListCall } from '@contracts/client/client-list';
 import { clientPageCall } from '@contracts/client/client-page';
@@ -122,11 +122,11 @@ async function boxHistory(db: Reader, clientId: string, zone: string): Promise<B
       state: row.state,
       step: stepOf(row.state),
       lines: own.length,
-      kept: own.filter(({ line }) => line.decision === 'keep').length,
+      kept: own.filter(({ line }) => line.decision === 'keep' && !line.cameBackAt).length,
       netMinor: row.total?.netMinor,
       outDay: row.outAt ? dayIn(zone, row.outAt) : undefined,
       returned: own
-        .filter(({ line }) => line.decision === 'return')
+        .filter(({ line }) => comesBack(line.decision) || line.cameBackAt)
         .map(({ line, title }) => ({ title, reason: line.reason ?? '' })),
     };
   });

@@ -49,9 +49,9 @@ async function isClientStill(tx: Writer, clientId: string): Promise<boolean> {
 /** Boxes that were closed long enough ago and still say something; how many. */
 async function emptyOld(tx: Writer, terms: ShopRow, row: ClientRow, today: Day): Promise<number> {
   const boxes = await boxesOfClient(tx, row.id);
-  const old = boxes.filter(({ closedAt, letter, notesNext, mood, parcel }) => {
+  const old = boxes.filter(({ closedAt, letter, notesNext, mood }) => {
     const until = keptUntil(dayIn(terms.zone, closedAt ?? row.createdAt), keepingOf(terms)).boxes;
-    const says = letter !== null || notesNext !== '' || mood.length > 0 || parcel !== null;
+    const says = letter !== null || notesNext !== '' || mood.length > 0;
     return says && until !== undefined && until < today;
   });
   const ids = old.map(({ id }) => id);

@@ -1,4 +1,4 @@
-import { isOpen } from '@core/box';
+import { comesBack, isOpen } from '@core/box';
 import { deskActions, type DeskBox } from '@core/schedule';
 import type { DeskView } from '@contracts/box/desk-view';
 import { firstDays, openBoxes } from '@data/box/boxes';
@@ -52,7 +52,8 @@ export async function deskView(db: Database, actor: Actor, now: Date): Promise<D
       decideBy: row.decideBy ?? undefined,
       holdUntil: soonest ? dayIn(shop.zone, soonest) : undefined,
       heldLines: held.length,
-      toCheckIn: own.filter((line) => line.decision === 'return' && !line.checkedInAt).length,
+      toCheckIn: own.filter((line) => comesBack(line.decision) && !line.checkedInAt).length,
+      toSend: own.filter((line) => line.exchangeOf !== null && line.parcelNo === null).length,
       undecided: own.filter((line) => line.decision === 'undecided').length,
     };
   });

@@ -1,7 +1,14 @@
 import { BOX_STATES, type BoxFacts, mayMove, stepOf } from '@core/box';
 import { describe, expect, it } from 'vitest';
 
-const line = { title: 'Tee', held: true, told: true, decision: 'keep' as const, checkedIn: false };
+const line = {
+  title: 'Tee',
+  held: true,
+  told: true,
+  decision: 'keep' as const,
+  checkedIn: false,
+  sent: true,
+};
 const ready: BoxFacts = { lines: [line], hasLetter: true };
 const ok = (from: (typeof BOX_STATES)[number], to: (typeof BOX_STATES)[number], facts = ready): boolean =>
   mayMove(from, to, facts).ok;
@@ -42,6 +49,11 @@ describe('the life of a box', () => {
     expect(
       ok('tallying', 'closed', { ...ready, lines: [{ ...line, decision: 'return', checkedIn: true }] }),
     ).toBe(true);
+    // What is exchanged comes back too, and what goes out in its place has to be sent first.
+    expect(ok('tallying', 'closed', { ...ready, lines: [{ ...line, decision: 'exchange' }] })).toBe(false);
+    expect(
+      mayMove('tallying', 'closed', { ...ready, lines: [{ ...line, sent: false, decision: 'undecided' }] }),
+    ).toMatchObject({ faults: [{ message: expect.stringContaining('waits for its parcel') }] });
   });
   it('is cancelled from any step before it is out, and from none after', () => {
     expect(BOX_STATES.filter((state) => ok(state, 'cancelled'))).toEqual([

@@ -9,6 +9,7 @@ const box = (number: number, more: Partial<DeskBox>): DeskBox => ({
   state: 'pulling',
   heldLines: 0,
   toCheckIn: 0,
+  toSend: 0,
   undecided: 0,
   ...more,
 });
@@ -20,6 +21,22 @@ const said = (boxes: readonly DeskBox[]): string[] =>
   );
 
 describe('what is to be done next', () => {
+  it('sends an exchange before anything else of a box, then asks, checks in and closes', () => {
+    const tallying = (more: Partial<DeskBox>): string[] =>
+      said([box(7, { state: 'tallying', decideBy: TODAY, ...more })]).map((each) => each.slice(7));
+    expect(tallying({ toSend: 1, undecided: 1 })).toEqual([
+      'Send box 7. 1 piece to send in exchange. The day it was promised for.',
+    ]);
+    expect(tallying({ toSend: 1, undecided: 3 })).toEqual([
+      'Send box 7. 1 piece to send in exchange. The day it was promised for.',
+      'Ask for a decision box 7. 2 pieces are with the client. The money and the stock.',
+    ]);
+    expect(tallying({ undecided: 2, toCheckIn: 1 })).toEqual([
+      'Check in box 7. 1 piece came back. The stock.',
+    ]);
+    expect(tallying({})).toEqual(['Close box 7. Every piece is decided. The money.']);
+  });
+
   it('puts the soonest first, and of one day what is lost first', () => {
     expect(
       said([

@@ -54,6 +54,9 @@ const ONE_SIZE = /^(ONE( ?SIZE)?|OS|OSFA|U|UNI|TU|FREE)$/;
 /** True for a size that is made for everybody. */
 export const isOneSize = (label: string): boolean => ONE_SIZE.test(plainLabel(label));
 
+/** A size as a list says it: "size 12", or "one size" for what is made in one. */
+export const sizePhrase = (label: string): string => (isOneSize(label) ? 'one size' : `size ${label}`);
+
 const LETTER_NAMES: Readonly<Record<string, string>> = {
   'EXTRA SMALL': 'XS',
   SMALL: 'S',
