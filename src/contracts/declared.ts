@@ -13,6 +13,7 @@ export * from './client/make-brief-link';
 export * from './client/revoke-brief-link';
 export * from './client/save-client';
 export * from './client/settle-brief';
+export * from './client/proposals';
 export * from './closet/retire-owned';
 export * from './closet/save-owned';
 export * from './closet/save-owned-many';

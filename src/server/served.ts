@@ -24,6 +24,7 @@ export * from './client/closet';
 export * from './client/consents';
 export * from './client/import-clients';
 export * from './client/person';
+export * from './client/proposals';
 export * from './client/rhythms';
 export * from './client/save-client';
 export * from './client/save-occasion';

@@ -11,11 +11,24 @@ import {
   PATTERN_KINDS,
   VOLUMES,
 } from '@core/piece';
+import type { DecidedPiece } from '@core/learn';
 import fc from 'fast-check';
 
 /** A piece of one colour, the rest as given. */
 export const one = (id: string, category: Category, hex: string, more: Partial<GivenPiece> = {}): Piece =>
   pieceFrom({ id, category, colours: [{ hex, share: 1 }], ...more });
+
+/** A piece a client decided about, kept unless it is said otherwise. */
+export const decided = (more: Partial<DecidedPiece> = {}): DecidedPiece => ({
+  lineId: 'line',
+  piece: one('decided', 'shirt', '#ffffff', { title: 'Decided' }),
+  label: '',
+  size: 'M',
+  priceMinor: 5000,
+  decision: 'keep',
+  box: 1,
+  ...more,
+});
 
 const anyHex = fc
   .integer({ min: 0, max: 0xffffff })

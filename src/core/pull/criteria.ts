@@ -4,8 +4,10 @@ import { colourName } from '../colour';
 import { asFit, type FitVerdict, type SizeChoice } from '../fit';
 import type { Profile } from '../client';
 import type { Occasion } from '../occasion';
-import { type Category, type Piece, takesPart } from '../piece';
+import { type Piece, takesPart } from '../piece';
 import { answerTo, AVOIDED, LIKED, nearestTo } from './ask';
+import { historyOf } from './history';
+import type { DecidedPiece } from '../learn';
 import type { Takers } from './parts';
 import type { Said } from './reasons';
 
@@ -57,14 +59,6 @@ export interface PullSettings {
   readonly ownInterest?: boolean | undefined;
 }
 
-/** A line of an earlier box of this client. */
-export interface PastLine {
-  readonly label: string;
-  readonly category: Category;
-  readonly decision: 'keep' | 'return';
-  readonly reason?: string | undefined;
-}
-
 export interface PullSetting extends Takers {
   readonly client: Profile;
   readonly ask?: Ask | undefined;
@@ -72,7 +66,8 @@ export interface PullSetting extends Takers {
   /** Ids of owned pieces the client loves. */
   readonly loved?: readonly string[] | undefined;
   readonly occasions?: readonly Occasion[] | undefined;
-  readonly past?: readonly PastLine[] | undefined;
+  /** What the client decided about before, newest first. */
+  readonly past?: readonly DecidedPiece[] | undefined;
   readonly settings?: PullSettings | undefined;
 }
 
@@ -150,18 +145,7 @@ export const JUDGES: Readonly<Record<Criterion, Judge>> = {
       ? [{ part, code: 'occasion', params: { title: first.title } }]
       : [{ part, code: 'occasions', params: { count: served.length } }];
   },
-  history: (piece, _choice, { past = [] }, { label = '' }) => {
-    const alike = past.filter((line) => line.category === piece.category);
-    const ofLabel = alike.filter((line) => label !== '' && line.label === label);
-    const kept = ofLabel.find(({ decision }) => decision === 'keep');
-    const back = ofLabel.find(({ decision }) => decision === 'return');
-    if (kept && !back) return [{ part: 0.8, code: 'kept-label' }];
-    if (back && !kept) return [{ part: -0.8, code: 'sent-label-back', params: { reason: back.reason } }];
-    const keeps = alike.filter(({ decision }) => decision === 'keep').length;
-    return alike.length >= 2 && keeps === alike.length
-      ? [{ part: 0.4, code: 'keeps-kind', params: { count: alike.length } }]
-      : [];
-  },
+  history: (piece, choice, { past = [] }, facts) => historyOf(piece, choice, past, facts),
   depth: (_piece, { offer }) =>
     offer.free === 1
       ? [{ part: -0.5, code: 'last-one' }]

@@ -12,7 +12,6 @@ export {
   CRITERION_WORDS,
   type Criterion,
   mayServe,
-  type PastLine,
   type PullSettings,
   USUAL_PULL_WEIGHTS,
 } from './criteria';

@@ -19,6 +19,13 @@ const words = coded({
   'wrong-formality': () => 'Wrong formality for the occasions',
   occasion: ({ title }: { title: string }) => `Works for ${title}`,
   occasions: ({ count }: { count: number }) => `Works for ${count} of the occasions`,
+  'came-back': ({ title, reason }: { title: string; reason?: string | undefined }) =>
+    `${title} came back: ${reason ?? 'no reason given'}`,
+  'came-back-sized': ({ reason, size }: { reason: string; size: string }) =>
+    `Came back in ${size}: ${reason}; this is another size`,
+  'shares-reason': ({ title, reason }: { title: string; reason: string }) =>
+    `Like ${title}, which came back: ${reason}`,
+  'sister-of-kept': ({ title }: { title: string }) => `Sister of ${title}, which was kept`,
   'kept-label': () => 'Has kept this label before',
   'sent-label-back': ({ reason }: { reason?: string | undefined }) =>
     `Sent this label back before: ${reason ?? 'no reason given'}`,

@@ -42,6 +42,7 @@ const {
   briefLink,
   client,
   clientMeasure,
+  clientProposal,
   consent,
   creditNote,
   garment,
@@ -207,6 +208,12 @@ export const ARCHIVED: readonly ArchivedTable[] = [
     table: clientMeasure,
     of: ofClients(clientMeasure.clientId),
     order: [clientMeasure.clientId, clientMeasure.name],
+  },
+  {
+    name: 'clientProposal',
+    table: clientProposal,
+    of: ofClients(clientProposal.clientId),
+    order: [clientProposal.clientId, clientProposal.key],
   },
   {
     name: 'occasion',

@@ -1,11 +1,11 @@
 import { type FitPoint, hangsBy } from '@core/fit';
 import type { LabelOffset } from '@core/fit';
-import { type FitDecision, labelOffset } from '@core/learn';
+import { type DecidedPiece, type FitDecision, labelOffset } from '@core/learn';
 import type { Category } from '@core/piece';
-import type { PastLine } from '@core/pull';
-import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, inArray, isNull, sql } from 'drizzle-orm';
 import type { Reader } from '../db';
-import { grouped } from '../grouped';
+import { grouped } from '@core/grouped';
+import { pieceOfGarment } from '../pieces';
 import { box, boxLine, garment, variant } from '../schema';
 
 const DECIDED = ['keep', 'return', 'exchange'] as const;
@@ -66,28 +66,31 @@ const decisionsOf = (row: {
 
 export const labelKey = (label: string, category: string): string => `${label}|${category}`;
 
-/** Lines this client decided about before, newest first. */
-export async function pastLines(db: Reader, clientId: string): Promise<PastLine[]> {
+/** Pieces this client decided about before, newest first; of closed boxes alone when `settled` is set. */
+export async function pastLines(db: Reader, clientId: string, settled = false): Promise<DecidedPiece[]> {
   const rows = await db
-    .select({
-      label: garment.label,
-      category: garment.category,
-      decision: LASTING,
-      reason: boxLine.reason,
-    })
+    .select({ line: boxLine, garment, size: variant.size, box: box.number, decision: LASTING })
     .from(boxLine)
     .innerJoin(box, eq(box.id, boxLine.boxId))
     .innerJoin(variant, eq(variant.id, boxLine.variantId))
     .innerJoin(garment, eq(garment.id, variant.garmentId))
     .where(
-      and(eq(box.clientId, clientId), inArray(boxLine.decision, [...DECIDED]), isNull(boxLine.removedAt)),
+      and(
+        eq(box.clientId, clientId),
+        inArray(boxLine.decision, [...DECIDED]),
+        isNull(boxLine.removedAt),
+        settled ? eq(box.state, 'closed') : undefined,
+      ),
     )
-    .orderBy(desc(box.number))
+    .orderBy(desc(box.closedAt), desc(box.number), asc(boxLine.position))
     .limit(200);
-  return rows.map((row) => ({
+  return rows.map(({ line, garment: row, ...each }) => ({
+    ...each,
+    lineId: line.id,
+    piece: pieceOfGarment(row, undefined),
     label: row.label,
-    category: row.category as Category,
-    decision: row.decision,
-    reason: row.reason ?? undefined,
+    priceMinor: line.priceMinor ?? row.priceMinor,
+    reason: line.reason ?? undefined,
+    fitPoint: line.fitPoint ?? undefined,
   }));
 }

@@ -2,7 +2,7 @@ import { and, asc, eq, inArray, isNull, sql } from 'drizzle-orm';
 import type { BodyMeasures } from '@core/figure';
 import type { Profile } from '@core/client';
 import type { Reader, Writer } from '../db';
-import { grouped } from '../grouped';
+import { grouped } from '@core/grouped';
 import { client, clientMeasure, shop } from '../schema';
 
 export type ClientRow = typeof client.$inferSelect;

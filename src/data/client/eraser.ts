@@ -10,6 +10,7 @@ import {
   briefLink,
   client,
   clientMeasure,
+  clientProposal,
   consent,
   idempotency,
   limitPass,
@@ -106,6 +107,7 @@ export async function erasePerson(tx: Writer, clientId: string, now: Date): Prom
   await tx.delete(briefLink).where(eq(briefLink.clientId, clientId));
   await emptyBoxes(tx, ids);
   await tx.delete(occasion).where(eq(occasion.clientId, clientId));
+  await tx.delete(clientProposal).where(eq(clientProposal.clientId, clientId));
   await tx.delete(rhythm).where(eq(rhythm.clientId, clientId));
   await tx.delete(consent).where(eq(consent.clientId, clientId));
   await blankAnswers(tx, [clientId, ...ids]);

@@ -1,7 +1,7 @@
 import type { StylistView } from '@contracts/box/box-view';
 import { ENDED } from '@core/box';
 import { and, asc, count, desc, eq, gt, isNull, lt, ne, notInArray } from 'drizzle-orm';
-import { grouped } from '../grouped';
+import { grouped } from '@core/grouped';
 import type { Reader, Writer } from '../db';
 import { account, box, rhythm, session, user } from '../schema';
 

@@ -1,6 +1,7 @@
 import { CONSENTS, CONSENT_WAYS } from '@core/client';
 import type { Occasion } from '@core/occasion';
 import { BODY_MEASURES } from '@core/figure';
+import { PROPOSAL_ANSWERS } from '@core/learn';
 import { PACES } from '@core/schedule';
 import { ORIGINS, type Swatch } from '@core/piece';
 import type { StoredAttributes } from '@contracts/piece';
@@ -68,6 +69,24 @@ export const clientMeasure = pgTable(
     takenAt: at('taken_at').notNull().defaultNow(),
   },
   (table) => [primaryKey({ columns: [table.clientId, table.name] })],
+);
+
+/** What was said of a proposal that decisions made for a client's page. */
+export const clientProposal = pgTable(
+  'client_proposal',
+  {
+    clientId: uuid('client_id')
+      .notNull()
+      .references(() => client.id, { onDelete: 'cascade' }),
+    /** What it is about: the same however much speaks for it. */
+    key: text('key').notNull(),
+    answer: text('answer', { enum: PROPOSAL_ANSWERS }).notNull(),
+    /** Pieces that spoke for it then; with more of them a refused one is asked anew. */
+    evidence: integer('evidence').notNull(),
+    actorId: text('actor_id'),
+    at: at('at').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.clientId, table.key] })],
 );
 
 export const occasion = pgTable(

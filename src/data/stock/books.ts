@@ -1,6 +1,6 @@
 import { and, asc, desc, eq, gt, isNull, ne, sql } from 'drizzle-orm';
 import type { Reader, Writer } from '../db';
-import { grouped } from '../grouped';
+import { grouped } from '@core/grouped';
 import {
   box,
   boxLine,

@@ -29,7 +29,7 @@ import type { PgColumn } from 'drizzle-orm/pg-core';
 import type { Parsed } from '@contracts/calls';
 import type { PlaceView } from '@contracts/pull/pull-row';
 import type { Reader, Writer } from '../db';
-import { grouped } from '../grouped';
+import { grouped } from '@core/grouped';
 import { type GarmentVersion, rowVersion } from './known-garments';
 import { garment, location, photo, stockBalance, variant } from '../schema';
 

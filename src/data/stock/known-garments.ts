@@ -1,7 +1,7 @@
 import { asc, inArray, sql } from 'drizzle-orm';
 import { LRUCache } from 'lru-cache';
 import type { Reader } from '../db';
-import { grouped } from '../grouped';
+import { grouped } from '@core/grouped';
 import { garment, variant } from '../schema';
 
 /** A garment with its sizes, but for where their units are. */

@@ -8,6 +8,7 @@ import { call, showProblem } from '@ui/api';
 import { dayWords } from '@ui/days';
 import { Figure } from '@ui/Figure';
 import { Money } from '@ui/Money';
+import { Taught, TAUGHT_KEYS } from '@ui/Taught';
 import { Providers } from '@ui/Providers';
 import { Swatches } from '@ui/Swatches';
 import { useAsked } from '@ui/useAsked';
@@ -63,6 +64,7 @@ export const ClientPage = withQueries(function ClientPage({
         { keys: 'a', does: 'Add a piece to the closet' },
         { keys: 'l', does: 'Fill the closet from a list or a file' },
         { keys: 'b', does: 'Open the box, or start one' },
+        ...TAUGHT_KEYS,
       ]}
     >
       <div className="place-head">
@@ -160,6 +162,7 @@ export const ClientPage = withQueries(function ClientPage({
           {view.notes && <p className="small">{view.notes}</p>}
         </section>
         <div style={{ display: 'grid', gap: 14 }}>
+          <Taught clientId={view.id} firstName={view.name.split(' ')[0] ?? ''} onAccepted={onChanged} />
           <ClosetPanel
             clientId={view.id}
             clientName={view.name}

@@ -6,14 +6,16 @@ import { useHotkeys } from '@mantine/hooks';
 import { BoxPageLink } from '@ui/BoxPageLink';
 import { dayWords } from '@ui/days';
 import { Money } from '@ui/Money';
+import { Taught, TAUGHT_KEYS } from '@ui/Taught';
 import { Providers } from '@ui/Providers';
 import { useBox } from '@ui/useBox';
+import { withQueries } from '@ui/withQueries';
 import { useState } from 'react';
 import { TallyLine } from './TallyLine';
 import './tally.css';
 
 /** Step 6: keep or return, line by line; what came back is checked in; the money to the cent. */
-export function TallyPage({ initial }: { readonly initial: BoxView }) {
+export const TallyPage = withQueries(function TallyPage({ initial }: { readonly initial: BoxView }) {
   const box = useBox(initial);
   const { view, busy, run } = box;
   const [notes, setNotes] = useState(view.notesNext);
@@ -45,32 +47,35 @@ export function TallyPage({ initial }: { readonly initial: BoxView }) {
   const unchecked = view.lines.filter(({ decision, checkedIn }) => comesBack(decision) && !checkedIn).length;
   const closed = isClosed(view.state);
   return (
-    <Providers keys={closed ? [] : [{ keys: 'a', does: 'Keep everything that is not decided yet' }]}>
+    <Providers keys={closed ? TAUGHT_KEYS : [{ keys: 'a', does: 'Keep everything that is not decided yet' }]}>
       <div className="columns columns-side">
-        <section className="sheet" aria-label="Decisions">
-          <div className="sheet-head">
-            <h2>{closed ? 'Decided' : 'Keep or return'}</h2>
-            {view.decideBy && !closed && (
-              <span className="soft small">decision due {dayWords(view.decideBy)}</span>
-            )}
-            {undecided > 0 && !closed && (
-              <Button
-                size="xs"
-                variant="default"
-                loading={busy === 'keep-all'}
-                title="a"
-                onClick={() => void run('keep-all', { boxId: view.id })}
-              >
-                {undecided === view.lines.length ? 'All kept' : 'Keep the rest'}
-              </Button>
-            )}
-          </div>
-          <ul className="rows">
-            {view.lines.map((line) => (
-              <TallyLine key={line.id} line={line} box={box} />
-            ))}
-          </ul>
-        </section>
+        <div className="tally-left">
+          {closed && <Taught clientId={view.client.id} firstName={view.client.name.split(' ')[0] ?? ''} />}
+          <section className="sheet" aria-label="Decisions">
+            <div className="sheet-head">
+              <h2>{closed ? 'Decided' : 'Keep or return'}</h2>
+              {view.decideBy && !closed && (
+                <span className="soft small">decision due {dayWords(view.decideBy)}</span>
+              )}
+              {undecided > 0 && !closed && (
+                <Button
+                  size="xs"
+                  variant="default"
+                  loading={busy === 'keep-all'}
+                  title="a"
+                  onClick={() => void run('keep-all', { boxId: view.id })}
+                >
+                  {undecided === view.lines.length ? 'All kept' : 'Keep the rest'}
+                </Button>
+              )}
+            </div>
+            <ul className="rows">
+              {view.lines.map((line) => (
+                <TallyLine key={line.id} line={line} box={box} />
+              ))}
+            </ul>
+          </section>
+        </div>
         <aside className="sheet tally-money" aria-label="Money">
           <h2>{closed ? 'Came to' : 'Comes to'}</h2>
           <dl className="tally-steps">
@@ -183,7 +188,7 @@ export function TallyPage({ initial }: { readonly initial: BoxView }) {
       />
     </Providers>
   );
-}
+});
 
 interface CloseDialogProps {
   readonly view: BoxView;

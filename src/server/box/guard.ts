@@ -9,7 +9,7 @@ import {
 } from '@core/guard';
 import type { Profile } from '@core/client';
 import type { Reader } from '@data/db';
-import { grouped } from '@data/grouped';
+import { grouped } from '@core/grouped';
 import { pieceOfOwned } from '@data/pieces';
 import type { BoxRecord } from '@data/box/boxes';
 import type { LineRecord } from '@data/box/lines';

@@ -1,5 +1,5 @@
 import { garmentKeyOf, type StockCsvRow } from '@contracts/stock-csv';
-import { grouped } from '@data/grouped';
+import { grouped } from '@core/grouped';
 import { addGarments, garmentsOfStyles } from '@data/stock/garments';
 import { moveFirstUnits } from '@data/stock/ledger';
 import { addSizeRows, type SizeOfGarment, sizesOfGarments } from '@data/stock/sizes';

@@ -7,7 +7,7 @@ import { openBoxes } from '@data/box/boxes';
 import { clientsWithMeasures } from '@data/client/clients';
 import { closetsOf } from '@data/client/closet';
 import { nextOccasions } from '@data/client/occasions';
-import { grouped } from '@data/grouped';
+import { grouped } from '@core/grouped';
 import { pieceOfOwned } from '@data/pieces';
 import { versionOfGarment } from '@data/stock/garments';
 import { releaseExpired } from '@data/stock/holds';

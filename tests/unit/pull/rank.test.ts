@@ -17,7 +17,7 @@ import {
 } from '@core/pull';
 import { describe, expect, it } from 'vitest';
 import { anOccasion } from '../../support/judging';
-import { one } from '../../support/pieces';
+import { decided, one } from '../../support/pieces';
 import { sure } from '../../support/sure';
 
 const body = bodyOf({ heightMm: 1700, bust: 920, waist: 740, hip: 990, armLength: 600, shoulderWidth: 390 });
@@ -83,9 +83,9 @@ describe('ranking what may be pulled', () => {
   });
   it('remembers what this client kept and sent back of a label', () => {
     const past = [
-      { label: 'Kept', category: 'shirt', decision: 'keep' },
-      { label: 'Back', category: 'shirt', decision: 'return', reason: 'too short' },
-    ] as const;
+      decided({ label: 'Kept', piece: { ...shirt, id: 'x', title: 'X' } }),
+      decided({ label: 'Back', decision: 'return', reason: 'too short' }),
+    ];
     const three = [
       candidate('back', '#ffffff', {}, { label: 'Back' }),
       candidate('new', '#ffffff', {}, { label: 'New' }),

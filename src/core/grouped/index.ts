@@ -1,6 +1,6 @@
 /** Rows by a key, in the order they came. */
-export function grouped<T>(rows: readonly T[], keyOf: (row: T) => string): Map<string, T[]> {
-  const found = new Map<string, T[]>();
+export function grouped<T, K>(rows: readonly T[], keyOf: (row: T) => K): Map<K, T[]> {
+  const found = new Map<K, T[]>();
   for (const row of rows) {
     const key = keyOf(row);
     const before = found.get(key);

@@ -1,0 +1,36 @@
+import { money } from '../money';
+import { isPlural, nounOf } from '../say';
+import { HOUSE_TONGUE, spelt, type Tongue } from '../words';
+import type { DecidedPiece } from './decided';
+import type { Proposal } from './proposals';
+
+const pieces = (count: number): string => `${count} pieces`;
+const oneOf = (noun: string): string =>
+  isPlural(noun) ? noun : `${/^[aeiou]/.test(noun) ? 'an' : 'a'} ${noun}`;
+
+/** What is proposed, and what speaks for it. */
+export function proposalWords(
+  { change, evidence }: Pick<Proposal, 'change' | 'evidence'>,
+  currency: string,
+  { english }: Pick<Tongue, 'english'> = HOUSE_TONGUE,
+): string {
+  const some = pieces(evidence.length);
+  switch (change.kind) {
+    case 'avoid-colour':
+      return spelt(`Avoid ${change.name}? ${some} came back for their colour, and none was kept.`, {
+        english,
+      });
+    case 'like-colour':
+      return spelt(`Likes ${change.name}? ${some} in it were kept.`, { english });
+    case 'piece-budget':
+      return `Up to ${money(change.minor, currency)} for ${oneOf(nounOf(change.category, english))}? ${some} came back as too dear.`;
+    case 'no-patterns':
+      return `No patterns? ${some} with one came back, and none was kept.`;
+    case 'measure':
+      return `Measure the ${change.point} again? ${some} of different labels were ${change.reason} there.`;
+  }
+}
+
+/** One piece that speaks for it: "Quarry blazer, box 103: too short". */
+export const evidenceWords = ({ piece, box, decision, reason }: DecidedPiece): string =>
+  `${piece.title}, box ${box}: ${decision === 'keep' ? 'kept' : (reason ?? 'reason not said')}`;
