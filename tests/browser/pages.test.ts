@@ -34,6 +34,7 @@ describe('every page is clean to axe and throws nothing', () => {
     ['Brief', () => `/box/${open}/brief`],
     ['Pull', () => `/box/${open}/pull`],
     ['Combine', () => `/box/${open}/combine`],
+    ['Show', () => `/box/${open}/show`],
     ['Letter', () => `/box/${open}/letter`],
     ['Out', () => `/box/${out}/out`],
     ['Tally', () => `/box/${out}/tally`],
@@ -204,6 +205,56 @@ describe('the Rail', () => {
       {},
       before,
     );
+  });
+
+  it('offers what could be worn if not that, and keeps the look; one undo takes it back', async () => {
+    await anew();
+    await page.goto(`${shop.origin}/box/${open}/combine`);
+    await settled(page);
+    const worn = (): Promise<string> =>
+      page.$$eval('.worn-title', (rows) => rows.map((row) => row.textContent).join());
+    const before = await worn();
+    await click(page, '[aria-label^="If not that: "]');
+    await page.waitForSelector('.instead .mend');
+    expect(await axeOn(page)).toEqual([]);
+    await page.focus('.instead .mend');
+    await page.keyboard.press('Enter');
+    await page.waitForFunction(
+      (was) => [...document.querySelectorAll('.worn-title')].map((row) => row.textContent).join() !== was,
+      {},
+      before,
+    );
+    expect(await page.$eval('.score-words', (words) => words.textContent)).not.toMatch(/ruled out/i);
+    await page.keyboard.down('Control');
+    await page.keyboard.press('z');
+    await page.keyboard.up('Control');
+    await page.waitForFunction(
+      (was) => [...document.querySelectorAll('.worn-title')].map((row) => row.textContent).join() === was,
+      {},
+      before,
+    );
+    expect(errors).toEqual([]);
+  });
+
+  it('shows the looks to the client by one key, without what the rules say, and goes from look to look', async () => {
+    await page.goto(`${shop.origin}/box/${open}/combine`);
+    await settled(page);
+    // Mends come from a worker that the page has begun: it hears keys by then.
+    await page.waitForSelector('.finding-group .mend');
+    await page.keyboard.press('v');
+    await page.waitForFunction(() => location.pathname.endsWith('/show'));
+    await settled(page);
+    const words = await page.evaluate(() => document.body.innerText);
+    expect(words).toContain('1 of');
+    for (const never of ['why:', 'Look again', 'Put right', 'Ready to send'])
+      expect(words).not.toContain(never);
+    const first = await page.$eval('.show h1', (head) => head.textContent);
+    await page.keyboard.press('ArrowRight');
+    await page.waitForFunction((was) => document.querySelector('.show h1')?.textContent !== was, {}, first);
+    await page.keyboard.press('Escape');
+    await page.waitForFunction(() => location.pathname.endsWith('/combine'));
+    await settled(page);
+    expect(errors).toEqual([]);
   });
 
   it('shows the keys under ?', async () => {

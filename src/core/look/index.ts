@@ -11,6 +11,7 @@ export {
   type MendInput,
   mendWords,
 } from './mends';
+export { type Keeping, keepsLook, oneOff } from './less';
 export { atStage, judgeStages, piecesAt, type Stage, type StageOff, type StageVerdict } from './stages';
 export { type Setting } from './scene';
 export { type FacetScore, MOST_PRAISE, pointsOf, type Score, SCORED } from './score';

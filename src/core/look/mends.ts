@@ -44,7 +44,8 @@ export function applyMend(pieces: readonly Piece[], mend: Mend, pool: readonly P
 /** Points that a mend of a fight or a block may cost. */
 const LEAST_GAIN = -3;
 const tenth = (value: number): number => Math.round(value * 10) / 10;
-const severity = (verdict: Verdict): number =>
+/** How much stands against a look: what rules it out, then what fights, then what is noted. */
+export const severity = (verdict: Verdict): number =>
   verdict.findings.reduce(
     (sum, { tone }) => sum + { blocks: 10_000, fights: 100, note: 1, works: 0 }[tone],
     0,

@@ -105,6 +105,8 @@ export interface Alternatives<S extends Swap> {
   readonly safer?: (S & { readonly objection: Objection }) | undefined;
   /** The same style in another colour. */
   readonly colours: readonly S[];
+  /** The most like it, whatever it costs. */
+  readonly nearest?: S | undefined;
 }
 
 /** So much less is worth saying. */
@@ -152,6 +154,7 @@ export function alternativesTo<S extends Swap>(
     cheaper: cheaper?.each,
     safer: safer && { ...safer.each, objection },
     colours: ofStyle.slice(0, COLOURS_SHOWN).map(({ each }) => each),
+    nearest: near[0]?.each,
   };
 }
 

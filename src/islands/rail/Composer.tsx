@@ -10,6 +10,7 @@ import { useHotkeys } from '@mantine/hooks';
 import { memo, useCallback, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import { Findings } from './Findings';
+import { Instead } from './Instead';
 import { LookForm } from './LookForm';
 import { OtherSchool } from './OtherSchool';
 import { Rack } from './Rack';
@@ -89,7 +90,7 @@ export const Composer = memo(function Composer({
     () => ({ pieces, pool, stock: shelf, setting, settings, overrules }),
     [pieces, pool, shelf, setting, settings, overrules],
   );
-  const { mends, ways, busy } = useMends(question);
+  const { mends, ways, less, busy, instead } = useMends(question);
   const by = useMemo(() => speakerOf(view, shelf), [view, shelf]);
   const everything = useMemo(() => [...pool, ...shelf], [pool, shelf]);
   const shown = useMemo(
@@ -184,11 +185,27 @@ export const Composer = memo(function Composer({
     [view.occasions, view.occasionIds],
   );
   const open = !isSettled(view.state);
+  const { profile } = view.client;
+  const offerInstead = useCallback(
+    (piece: Piece) => (
+      <Instead
+        piece={piece}
+        tongue={view.shop.tongue}
+        currency={view.shop.currency}
+        client={profile}
+        find={instead}
+        onTry={setTried}
+        onKeep={keepMend}
+      />
+    ),
+    [view.shop, profile, instead, keepMend],
+  );
   return (
     <div className="combine">
       <Rack view={view} wornIds={wornIds} lit={lit} onPress={pressed} />
       <Stage
-        pieces={shown}
+        pieces={pieces}
+        tried={shown}
         client={view.client.profile}
         verdict={verdict}
         tongue={view.shop.tongue}
@@ -197,6 +214,7 @@ export const Composer = memo(function Composer({
         onTakeOff={off}
         offHere={stage ? all.filter((piece) => !pieces.includes(piece)) : NO_PIECES}
         onPutBack={(id) => stage && setOff(stage.title, id, false)}
+        instead={open && !stage ? offerInstead : undefined}
       >
         {stages.length > 0 && (
           <StageTabs
@@ -224,6 +242,8 @@ export const Composer = memo(function Composer({
           verdict={verdict}
           mends={mends}
           ways={ways}
+          less={less}
+          onFinish={askWays}
           by={by}
           busy={busy}
           assumed={pieces.filter((piece) => piece.assumed).map(({ title }) => title)}
@@ -244,6 +264,7 @@ export const Composer = memo(function Composer({
         pool={pool}
         shelf={shelf}
         worn={pieces}
+        isBegun={pieces.length > 0 && !verdict.complete}
         by={by}
         onClose={() => setAsksWays(false)}
         onWear={(way) => void wearWay(way)}

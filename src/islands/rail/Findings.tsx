@@ -44,6 +44,10 @@ interface FindingsProps {
   readonly mends: readonly LookMend[];
   /** Ways of wearing that would lift the look (M3). */
   readonly ways: readonly Mend[];
+  /** Leaving this off lifts the look. */
+  readonly less: Mend | undefined;
+  /** Asks for ways to finish a look that is not whole yet. */
+  readonly onFinish: () => void;
   readonly busy: boolean;
   /** Puts findings and mends into words for this shop and client. */
   readonly by: Speaker;
@@ -65,6 +69,8 @@ export function Findings({
   verdict,
   mends,
   ways,
+  less,
+  onFinish,
   busy,
   by,
   assumed,
@@ -92,6 +98,11 @@ export function Findings({
       {open && schools}
       {assumed.length > 0 && (
         <p className="small soft">Nobody has confirmed that these are in the closet: {listed(assumed)}.</p>
+      )}
+      {pieces.length > 0 && !verdict.complete && (
+        <Button size="xs" variant="light" onClick={onFinish} title="Press w">
+          Ways to finish it…
+        </Button>
       )}
       {mends.length > 0 && (
         <div className="finding-group">
@@ -131,6 +142,12 @@ export function Findings({
       {verdict.findings.length === 0 && <p className="soft">Nothing to say yet.</p>}
       {busy && verdict.findings.some(({ tone }) => tone !== 'works') && (
         <p className="small soft">looking for mends…</p>
+      )}
+      {less && !mends.slice(0, MENDS_SHOWN).some((mend) => mendKey(mend) === mendKey(less)) && (
+        <div className="finding-group">
+          <h3 className="tone soft">Take one off</h3>
+          <MendButton mend={less} by={by} onTry={onTry} onKeep={onKeep} />
+        </div>
       )}
       {ways.length > 0 && (
         <div className="finding-group">

@@ -58,11 +58,16 @@ export const LookStrip = memo(function LookStrip({ view, currentId, onOpen, onNe
       )}
       <Button
         size="xs"
+        variant="default"
         component="a"
-        href={`/box/${view.id}/letter`}
+        href={`/box/${view.id}/show`}
         disabled={view.looks.length === 0}
         style={{ marginLeft: 'auto' }}
+        title="Large, without what the rules say (v)"
       >
+        Show the client
+      </Button>
+      <Button size="xs" component="a" href={`/box/${view.id}/letter`} disabled={view.looks.length === 0}>
         Write the letter
       </Button>
     </nav>

@@ -27,6 +27,7 @@ const KEYS = [
   { keys: 'Ctrl Z, Ctrl Y', does: 'Undo, redo' },
   { keys: 'Ctrl S', does: 'Save the look' },
   { keys: 'Alt N', does: 'Begin a new look' },
+  { keys: 'v', does: 'Show the saved looks to the client' },
 ];
 
 /** A look as it was last saved, in the shape it is saved in; undefined for a new one. */
@@ -150,6 +151,7 @@ function Rail({ initial }: { readonly initial: BoxView }) {
     ['mod+Y', () => temporal.getState().redo()],
     ['mod+shift+Z', () => temporal.getState().redo()],
     ['alt+N', fresh],
+    ['v', () => view.looks.length > 0 && location.assign(`/box/${view.id}/show`)],
   ]);
   useHotkeys([['mod+S', saveNow]], []);
 

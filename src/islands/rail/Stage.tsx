@@ -11,6 +11,8 @@ import { memo, type ReactNode, useState } from 'react';
 
 interface StageProps {
   readonly pieces: readonly Piece[];
+  /** The same, or with a change that is being tried: what the figure wears. The list stays as it is meanwhile. */
+  readonly tried: readonly Piece[];
   readonly client: Profile;
   readonly verdict: Verdict;
   readonly tongue: Tongue;
@@ -20,6 +22,8 @@ interface StageProps {
   /** Worn, but off at the stage that is open. */
   readonly offHere: readonly Piece[];
   readonly onPutBack: (id: string) => void;
+  /** What could be worn instead of a piece; absent where nothing may be changed. */
+  readonly instead?: ((piece: Piece) => ReactNode) | undefined;
   /** Stages of the occasion, above the figure. */
   readonly children?: ReactNode;
 }
@@ -27,6 +31,7 @@ interface StageProps {
 /** The figure wearing the look, and how each piece is worn. Colours are judged on neutral grey. */
 export function Stage({
   pieces,
+  tried,
   client,
   verdict,
   tongue,
@@ -35,6 +40,7 @@ export function Stage({
   onTakeOff,
   offHere,
   onPutBack,
+  instead,
   children,
 }: StageProps) {
   const { setNodeRef, isOver } = useDroppable({ id: 'figure' });
@@ -47,14 +53,14 @@ export function Stage({
         data-over={isOver || undefined}
       >
         <Figure
-          pieces={pieces}
+          pieces={tried}
           client={client}
           height={432}
           lit={lit}
           title={
             pieces.length === 0
               ? 'The figure, nothing worn'
-              : `The figure wearing ${pieces.map((piece) => piece.title).join(', ')}`
+              : `The figure wearing ${tried.map((piece) => piece.title).join(', ')}`
           }
         />
         {pieces.length === 0 && <p className="figure-hint">Drag a piece here, or press Enter on it.</p>}
@@ -68,6 +74,7 @@ export function Stage({
             client={client}
             onMode={onMode}
             onTakeOff={onTakeOff}
+            instead={instead}
           />
         ))}
         {offHere.map((piece) => (
@@ -96,14 +103,15 @@ function whereOf(piece: Piece, verdict: Verdict, tongue: Tongue): string {
     : `${hem.landmark}, ${lengthIn(hem.clearanceMm, tongue)} off the floor`;
 }
 
-type WornRowProps = Pick<StageProps, 'onMode' | 'onTakeOff'> & {
+type WornRowProps = Pick<StageProps, 'onMode' | 'onTakeOff' | 'instead'> & {
   readonly piece: Piece;
   readonly where: string;
   readonly client: Profile;
 };
 
-const WornRow = memo(function WornRow({ piece, where, client, onMode, onTakeOff }: WornRowProps) {
+const WornRow = memo(function WornRow({ piece, where, client, onMode, onTakeOff, instead }: WornRowProps) {
   const modes = modesOf(piece);
+  const [other, setOther] = useState(false);
   const [shown, setShown] = useState(false);
   const taught = isTaught(piece);
   return (
@@ -135,6 +143,17 @@ const WornRow = memo(function WornRow({ piece, where, client, onMode, onTakeOff 
           ))}
         </select>
       )}
+      {instead && (
+        <button
+          className="plain-button small"
+          aria-expanded={other}
+          aria-label={`If not that: ${piece.title}`}
+          title="What could be worn instead and keeps the look"
+          onClick={() => setOther(!other)}
+        >
+          if not that
+        </button>
+      )}
       <button
         className="plain-button worn-off"
         aria-label={`Take off ${piece.title}`}
@@ -145,6 +164,7 @@ const WornRow = memo(function WornRow({ piece, where, client, onMode, onTakeOff 
         <IconX size={14} aria-hidden />
       </button>
       {taught && shown && <TaughtSteps piece={piece} client={client} />}
+      {other && instead?.(piece)}
     </li>
   );
 });

@@ -18,15 +18,18 @@ interface Props {
   /** On the shelf in the client's size. */
   readonly shelf: readonly Piece[];
   readonly worn: readonly Piece[];
+  /** What is worn is not a whole look yet. */
+  readonly isBegun: boolean;
   readonly by: Speaker;
   readonly onClose: () => void;
   readonly onWear: (way: Way) => void;
 }
 
+const AROUND_MOST = 4;
 const COUNT = { least: 2, usual: 5, most: 9 } as const;
 
 /** A piece or two, worn so many ways that differ most: out of closet and box, over the occasions of the box. */
-export function WaysDialog({ open, view, pool, shelf, worn, by, onClose, onWear }: Props) {
+export function WaysDialog({ open, view, pool, shelf, worn, isBegun, by, onClose, onWear }: Props) {
   const [around, setAround] = useState<string[]>([]);
   const [bans, setBans] = useState<string[]>([]);
   const [count, setCount] = useState<number>(COUNT.usual);
@@ -41,12 +44,20 @@ export function WaysDialog({ open, view, pool, shelf, worn, by, onClose, onWear 
     () => pieces.map(({ id, title, owned }) => ({ value: id, label: owned ? `${title} (closet)` : title })),
     [pieces],
   );
-  // Asked for what the box is about: the new piece that is worn, else the first of the box.
+  // A look that is begun is finished around all of it. Else asked for what the box is about: the new piece that is worn, or
+  // the first of the box.
+  const begun = useMemo(
+    () => (isBegun ? worn.slice(0, AROUND_MOST).map(({ id }) => id) : []),
+    [isBegun, worn],
+  );
   useEffect(() => {
-    if (!open || around.length > 0) return;
+    if (open && begun.length > 0) setAround(begun);
+  }, [open, begun]);
+  useEffect(() => {
+    if (!open || around.length > 0 || begun.length > 0) return;
     const first = worn.find(({ owned }) => !owned) ?? worn[0] ?? pool.find(({ owned }) => !owned) ?? pool[0];
     if (first) setAround([first.id]);
-  }, [open, around.length, worn, pool]);
+  }, [open, around.length, begun.length, worn, pool]);
   useEffect(() => {
     if (!open || around.length === 0) return;
     ask({
@@ -74,7 +85,12 @@ export function WaysDialog({ open, view, pool, shelf, worn, by, onClose, onWear 
   );
   const held = useMemo(() => new Set(around), [around]);
   return (
-    <Modal opened={open} onClose={onClose} title="Ways to wear it" size={1120}>
+    <Modal
+      opened={open}
+      onClose={onClose}
+      title={isBegun ? 'Ways to finish it' : 'Ways to wear it'}
+      size={1120}
+    >
       <div className="ways-ask">
         <MultiSelect
           label="Each way with"
@@ -82,7 +98,7 @@ export function WaysDialog({ open, view, pool, shelf, worn, by, onClose, onWear 
           searchable
           data={choices.filter(({ value }) => !bans.includes(value))}
           value={around}
-          maxValues={4}
+          maxValues={AROUND_MOST}
           onChange={setAround}
         />
         <MultiSelect
