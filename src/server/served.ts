@@ -28,6 +28,7 @@ export * from './client/proposals';
 export * from './client/rhythms';
 export * from './client/save-client';
 export * from './client/save-occasion';
+export * from './ledger/chance';
 export * from './ledger/ledger';
 export * from './outbox/outbox';
 export * from './people/people';

@@ -164,4 +164,27 @@ describe('the Ledger', () => {
     expect(ages.reduce((sum, { units }) => sum + units, 0)).toBeGreaterThan(100);
     expect(Array.isArray(unmet)).toBe(true);
   });
+
+  it('says how likely a piece is kept, judged on what it had not seen, and Pull uses it only where it is better', async () => {
+    const all = await decided();
+    const { cases, model } = (await owner.call('ledger-chance', {})).answer;
+    const { brier, isBetter, judgedOn, bins } = sure(model);
+    expect(cases).toBe(all.length);
+    expect(judgedOn).toBe(all.length - Math.floor(all.length * 0.7));
+    expect(bins.reduce((sum, { count }) => sum + count, 0)).toBe(judgedOn);
+    expect(isBetter).toBe(brier.model < brier.shop && brier.model < brier.client);
+    // The year was made of habits: there is something to be learned.
+    expect(isBetter).toBe(true);
+    const [open] = await shop.db.select().from(box).where(eq(box.state, 'combining')).limit(1);
+    const { rows } = (await shop.stylist.call('pull-list', { boxId: sure(open).id })).answer;
+    expect(rows.length).toBeGreaterThan(0);
+    for (const { chance } of rows) {
+      expect(sure(chance).chance).toBeGreaterThan(0);
+      expect(sure(chance).chance).toBeLessThan(1);
+      expect(sure(chance).because.length).toBeLessThanOrEqual(3);
+    }
+    const planned = (await shop.stylist.call('plan-candidates', { boxId: sure(open).id })).answer;
+    expect(planned.candidates.every(({ keep }) => keep !== undefined)).toBe(true);
+    expect((await (await callerOf(shop.origin, 'packer')).call('ledger-chance', {})).status).toBe(403);
+  });
 });

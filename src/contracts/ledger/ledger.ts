@@ -1,4 +1,4 @@
-import { LEDGER_BY, type LedgerBy } from '@core/ledger';
+import { type ChanceFeature, LEDGER_BY, type LedgerBy, type Reliability } from '@core/ledger';
 import { z } from 'zod';
 import { STYLING, answers, defineCall } from '../call';
 import { text } from '../fields';
@@ -98,4 +98,28 @@ export const ledgerBuyerCall = defineCall({
   writes: false,
   input: z.strictObject({ from: day, to: day }),
   answer: answers<BuyerView>(),
+});
+
+/** The chance to be kept: how good it is, judged on decisions it had not seen, and what it goes by. */
+export interface ChanceView {
+  readonly cases: number;
+  /** Decisions there have to be. */
+  readonly least: number;
+  readonly model?:
+    | {
+        readonly judgedOn: number;
+        readonly brier: { readonly model: number; readonly shop: number; readonly client: number };
+        readonly isBetter: boolean;
+        readonly bins: readonly Reliability[];
+        readonly weights: readonly { readonly feature: ChanceFeature; readonly weight: number }[];
+      }
+    | undefined;
+}
+
+export const ledgerChanceCall = defineCall({
+  name: 'ledger-chance',
+  roles: STYLING,
+  writes: false,
+  input: z.strictObject({}),
+  answer: answers<ChanceView>(),
 });

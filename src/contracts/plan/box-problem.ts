@@ -27,7 +27,7 @@ export const problemOfBox = (view: BoxView, candidates: readonly PlanCandidate[]
   closet: view.owned,
   candidates: [
     ...view.lines.map(({ piece, priceMinor }) => ({ piece, priceMinor })),
-    ...candidates.map(({ piece, priceMinor, free }) => ({ piece, priceMinor, stock: free })),
+    ...candidates.map(({ piece, priceMinor, free, keep }) => ({ piece, priceMinor, stock: free, keep })),
   ],
   budgetMinor: view.budgetMinor ?? NO_BUDGET,
   most: Math.max(USUAL_MOST, view.lines.length),

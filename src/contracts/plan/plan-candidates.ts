@@ -12,6 +12,8 @@ export interface PlanCandidate {
   readonly priceMinor: number;
   readonly free: number;
   readonly fit: Fit;
+  /** Chance to be kept, 0 to 1; absent where nobody knows. */
+  readonly keep?: number | undefined;
 }
 
 export interface PlanCandidates {

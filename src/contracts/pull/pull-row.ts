@@ -1,6 +1,7 @@
 import type { Fit, PointFit } from '@core/fit';
 import type { GuardFinding } from '@core/guard';
 import type { Piece } from '@core/piece';
+import type { Chance } from '@core/ledger';
 import type { Criterion, Said, WhyLeftOut } from '@core/pull';
 
 /** Something said for or against a candidate. */
@@ -19,6 +20,8 @@ export interface PullRow {
   /** What stands between it and the client; what is ruled out is not held. */
   readonly guard: readonly GuardFinding[];
   readonly points: number;
+  /** How likely it is kept, and what moves that; absent where the shop's decisions teach nothing better than a mean. */
+  readonly chance?: Chance | undefined;
   readonly reasons: readonly ReasonView[];
   readonly doubt?: ReasonView | undefined;
   /** Others that are on the shelf. */

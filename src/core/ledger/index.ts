@@ -1,3 +1,16 @@
+export {
+  type Chance,
+  CHANCE_FEATURES,
+  CHANCE_LEAST,
+  type ChanceCase,
+  type ChanceFeature,
+  chanceModel,
+  type ChanceModel,
+  chanceWords,
+  type DecidedCase,
+  featureWords,
+  type Reliability,
+} from './chance';
 export { betaBelow, betaQuantile } from './beta';
 export { type Kept, keepRate, type KeepRate, type Prior, priorOf } from './keep-rate';
 

@@ -1,5 +1,6 @@
 import type { LedgerLine, OftenSent } from '@contracts/ledger/ledger';
-import { type LedgerBy, PRICE_BANDS } from '@core/ledger';
+import { colourName } from '@core/colour';
+import { type DecidedCase, type LedgerBy, PRICE_BANDS } from '@core/ledger';
 import { type SQL, sql } from 'drizzle-orm';
 import type { Reader } from '../db';
 
@@ -233,4 +234,33 @@ export async function stockByAge(
     units,
     worthMinor: Number(worth),
   }));
+}
+
+/** Decisions of a shop, oldest first, as far as the chance to be kept may know of them. */
+export async function decidedCases(db: Reader, shopId: string, most: number): Promise<DecidedCase[]> {
+  const { rows } = await db.execute<Record<string, string | boolean | null>>(sql`
+    select * from (
+      select b.client_id as client, g.label, g.category as kind, g.colours -> 0 ->> 'hex' as hex, ${PRICE} as price,
+             l.ask_id is not null as asked, l.fit ->> 'verdict' as fit, ${KEPT} as kept, b.closed_at, b.number, l.position
+      ${decided(undefined, { shopId, zone: 'UTC' })}
+      order by b.closed_at desc, b.number desc, l.position limit ${most}) newest
+    order by closed_at, number, position`);
+  return rows.map((row) => ({
+    client: String(row.client),
+    label: String(row.label ?? ''),
+    kind: String(row.kind),
+    colour: colourName(String(row.hex ?? '#808080')),
+    priceMinor: Number(row.price),
+    asked: row.asked === true,
+    fit: typeof row.fit === 'string' ? row.fit : undefined,
+    kept: row.kept === true,
+  }));
+}
+
+/** Changes whenever a shop decides, or takes back, one piece more. */
+export async function decisionsStamp(db: Reader, shopId: string): Promise<string> {
+  const { rows } = await db.execute<{ stamp: string }>(sql`
+    select concat((select count(*) from box b where b.shop_id = ${shopId}::uuid and b.state = 'closed'), ' ',
+                  (select count(*) from credit_note n where n.shop_id = ${shopId}::uuid)) as stamp`);
+  return rows[0]?.stamp ?? '';
 }

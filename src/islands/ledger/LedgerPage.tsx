@@ -11,6 +11,7 @@ import { withQueries } from '@ui/withQueries';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { saveFile } from '../client/save-file';
 import { BuyerPanel } from './BuyerPanel';
+import { ChancePanel } from './ChancePanel';
 import { LinesBehind } from './LinesBehind';
 import './ledger.css';
 
@@ -84,7 +85,11 @@ export const LedgerPage = withQueries(function LedgerPage({ first, isOwner }: Pr
         <Tabs.List>
           <Tabs.Tab value="kept">What is kept</Tabs.Tab>
           <Tabs.Tab value="buyer">For the buyer</Tabs.Tab>
+          <Tabs.Tab value="chance">Chance to be kept</Tabs.Tab>
         </Tabs.List>
+        <Tabs.Panel value="chance" pt="sm">
+          <ChancePanel />
+        </Tabs.Panel>
         <Tabs.Panel value="kept" pt="sm">
           {first.all.sent === 0 && view.all.sent === 0 ? (
             <p className="sheet empty">

@@ -3,6 +3,7 @@ import type { PullRow, ReasonView } from '@contracts/pull/pull-row';
 import type { Opened } from '@core/box-rules';
 import { fitWords } from '@core/fit';
 import { isRefused } from '@core/guard';
+import { type Chance, chanceWords } from '@core/ledger';
 import { apartFrom, reasonWords, type Shared } from '@core/pull';
 import { Button } from '@mantine/core';
 import { GarmentSketch } from '@ui/GarmentSketch';
@@ -62,6 +63,7 @@ export const CandidateRow = memo(function CandidateRow({
         <div className="serif piece-title">{row.piece.title}</div>
         <Reasons {...apartFrom(shared, row)} tongue={view.shop.tongue} />
         <GuardWords findings={row.guard} />
+        {row.chance && <ChanceWords chance={row.chance} />}
         <div className="pull-joins">
           <span className="pull-opens" title="With the closet and what is in the box">
             {looksWords(opened?.looks)}
@@ -190,6 +192,13 @@ export function Reasons({ reasons, doubt, tongue }: ReasonsProps) {
     </ul>
   );
 }
+
+/** How likely it is kept, by the shop's own decisions, with what moves that behind it. */
+const ChanceWords = ({ chance: { chance, because } }: { readonly chance: Chance }) => (
+  <div className="small soft pull-chance" title={because.map(chanceWords).join('; ')}>
+    kept about {Math.round(chance * 10)} times in 10{because[0] && `: ${chanceWords(because[0])}`}
+  </div>
+);
 
 /** How many looks a piece opens, once they were tried. */
 export const looksWords = (looks: number | undefined): string =>

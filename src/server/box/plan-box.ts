@@ -3,7 +3,8 @@ import { type PlanCandidate, planCandidatesCall } from '@contracts/plan/plan-can
 import { broughtTo, isOpen } from '@core/box';
 import { asFit, wearable } from '@core/fit';
 import { guardPiece, isRefused } from '@core/guard';
-import { isOtherRail, rankPull } from '@core/pull';
+import { answersAsk, isOtherRail, rankPull } from '@core/pull';
+import { asksOf } from '@data/box/asks';
 import { changeBox } from '@data/box/boxes';
 import { linesOf } from '@data/box/lines';
 import { releaseExpired } from '@data/stock/holds';
@@ -12,6 +13,7 @@ import { shelfWith } from '@data/stock/sizes';
 import { note } from '../audit';
 import type { Context } from '../context';
 import { conflict } from '../problem';
+import { chancesFor } from '../ledger/chance';
 import { serve } from '../use-case';
 import { boxView } from './box-view';
 import { candidatesFor, inSize, rankSetting } from './candidates';
@@ -30,6 +32,8 @@ async function plannable({ tx, actor, now }: Context, boxId: string): Promise<Pl
   const setting = await rankSetting(tx, actor, row, lines);
   const { client, owned } = setting;
   const candidates = await candidatesFor(tx, { shopId: actor.shopId }, now);
+  const asks = await asksOf(tx, boxId);
+  const chanceOf = await chancesFor(tx, actor.shopId, row.clientId);
   return rankPull(
     candidates.filter(({ piece }) => !inBox.has(piece.id)),
     setting,
@@ -47,6 +51,12 @@ async function plannable({ tx, actor, now }: Context, boxId: string): Promise<Pl
       priceMinor: candidate.piece.priceMinor ?? 0,
       free: choice.offer.free,
       fit: asFit(choice),
+      keep: chanceOf?.({
+        piece: candidate.piece,
+        label: candidate.label,
+        verdict: choice.verdict,
+        asked: asks.some(({ ask }) => answersAsk(candidate.piece, ask)),
+      }).chance,
     }));
 }
 

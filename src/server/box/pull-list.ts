@@ -25,6 +25,7 @@ import { linesOf } from '@data/box/lines';
 import { placesByVariant, type PullWish, soldOut, titlesOf } from '@data/stock/garments';
 import { releaseExpired } from '@data/stock/holds';
 import type { Context } from '../context';
+import { chancesFor } from '../ledger/chance';
 import { serve } from '../use-case';
 import { candidatesFor, inSize, rankSetting } from './candidates';
 import { boxOf } from './lines';
@@ -36,7 +37,7 @@ const MOST_LEFT_OUT = 40;
 
 export const pullList = serve(pullListCall, {
   async run(context, input): Promise<PullAnswer> {
-    const { setting, wish, inBox, notToSend } = await askedFor(context, input);
+    const { clientId, setting, wish, inBox, notToSend } = await askedFor(context, input);
     const candidates = await candidatesFor(context.tx, wish, context.now);
     const ranked = rankPull(
       candidates.filter(({ piece }) => !inBox.has(piece.id)),
@@ -55,7 +56,16 @@ export const pullList = serve(pullListCall, {
       context.tx,
       first.map(({ choice }) => choice.offer.variantId),
     );
-    const rows = first.map((each) => rowOf(each, setting, places, guardRanked(each, setting, notToSend)));
+    const chanceOf = await chancesFor(context.tx, context.actor.shopId, clientId);
+    const rows = first.map((each) => ({
+      ...rowOf(each, setting, places, guardRanked(each, setting, notToSend)),
+      chance: chanceOf?.({
+        piece: each.candidate.piece,
+        label: each.candidate.label,
+        verdict: each.choice.verdict,
+        asked: setting.ask !== undefined,
+      }),
+    }));
     // Of everything there is, nobody asks what is gone.
     const isNarrow = wish.categories?.length !== 0 || input.search !== '';
     const gone = (isNarrow ? await soldOut(context.tx, wish) : []).map(({ title }) => ({
@@ -144,6 +154,7 @@ async function askedFor(
   { tx, actor, now }: Context,
   input: Pick<Parsed<'pull-list'>, 'boxId' | 'askId' | 'categories' | 'search' | 'mostMinor'>,
 ): Promise<{
+  clientId: string;
   setting: RankSetting;
   wish: PullWish;
   inBox: ReadonlySet<string>;
@@ -155,6 +166,7 @@ async function askedFor(
   const ask = input.askId ? (await findAsk(tx, row.id, input.askId))?.ask : undefined;
   const setting = { ...(await rankSetting(tx, actor, row, lines)), ask };
   return {
+    clientId: row.clientId,
     setting,
     notToSend: row.notToSend,
     wish: {
