@@ -46,6 +46,15 @@ const hasFocus = (page: Page, target: ElementHandle | null): Promise<boolean> =>
       () => false,
     );
 
+/** True once the page is another one; a link that was pressed and leads nowhere is pressed again. */
+const hasLeft = (page: Page, was: string): Promise<boolean> =>
+  page
+    .waitForFunction((before) => location.href !== before, { timeout: 5000, polling: 100 }, was)
+    .then(
+      () => true,
+      () => page.url() !== was,
+    );
+
 /**
  * Presses until the click has reached what was meant: what comes in late may move it from under the pointer, and a button
  * that is busy hears nothing. Whoever misses presses again.
@@ -58,9 +67,16 @@ async function untilHeard(page: Page, selector: string, press: () => Promise<voi
       element.addEventListener('click', () => (state.clicked = true), { capture: true, once: true });
       return state;
     });
+    const was = page.url();
+    const leads = await target?.evaluate((element) => {
+      if (element.hasAttribute('download')) return '';
+      const { href = '', target: frame = '' } = element as HTMLAnchorElement;
+      return frame === '' && href.split('#')[0] !== location.href.split('#')[0] ? href : '';
+    });
     await press();
     // A page that is left takes its handles along: the click was heard.
-    if (await reached?.evaluate(({ clicked }) => clicked).catch(() => true)) return;
+    if (!(await reached?.evaluate(({ clicked }) => clicked).catch(() => true))) continue;
+    if (!leads || (await hasLeft(page, was))) return;
   }
   throw new Error(`no click reaches ${selector}`);
 }
