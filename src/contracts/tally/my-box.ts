@@ -1,7 +1,8 @@
-import { DECISIONS, type Decider, type Decision, RETURN_REASONS } from '@core/box';
-import { FIT_POINTS, type FitPoint } from '@core/fit';
+import { DECISIONS, type Decider, type Decision } from '@core/box';
+import type { FitPoint } from '@core/fit';
 import { z } from 'zod';
 import { text, uuid } from '../fields';
+import { why } from './why';
 
 /** A drawing ready to be shown, and what is in it. */
 export interface Picture {
@@ -81,8 +82,8 @@ const herExchangeSchema = z.strictObject({
   lineId: uuid,
   was: z.enum(DECISIONS),
   exchangeFor: uuid,
-  reason: z.enum(RETURN_REASONS).nullable().default(null),
-  fitPoint: z.enum(FIT_POINTS).nullable().default(null),
+  reason: why.reason,
+  fitPoint: why.fitPoint,
   words: text(400).default(''),
 });
 export type HerExchange = z.output<typeof herExchangeSchema>;
@@ -94,8 +95,8 @@ export const myAnswerSchema = z.union([
     /** What stood there when she said so: somebody in the shop may have decided meanwhile. */
     was: z.enum(DECISIONS),
     decision: z.enum(['undecided', 'keep', 'return']),
-    reason: z.enum(RETURN_REASONS).nullable().default(null),
-    fitPoint: z.enum(FIT_POINTS).nullable().default(null),
+    reason: why.reason,
+    fitPoint: why.fitPoint,
     words: text(400).default(''),
   }),
   herExchangeSchema,

@@ -3,7 +3,6 @@ import { CATEGORY, type Category, type Piece, type TextureFamily, type Zone } fr
 import { type English, listed, spelt } from '../words';
 
 /** "trousers" or "pants", "tee": the kind of a piece in running text. */
-/** What a kind is called: "blazer", "ankle boots". */
 export function nounOf(category: Category, english: English): string {
   const { noun } = CATEGORY[category];
   return typeof noun === 'string' ? noun : noun[english === 'american' ? 1 : 0];

@@ -41,7 +41,7 @@ export async function labelOffsets(
         inArray(garment.label, [...labels]),
       ),
     )
-    .groupBy(garment.label, garment.category, sql`3`, boxLine.reason, boxLine.fitPoint);
+    .groupBy(garment.label, garment.category, LASTING, boxLine.reason, boxLine.fitPoint);
   const byLabel = grouped(rows, ({ label, category }) => labelKey(label, category));
   return new Map(
     [...byLabel].map(([key, own]) => [

@@ -82,7 +82,7 @@ export async function exchange(context: Context, row: BoxRecord, asked: Asked): 
   const { tx } = context;
   const { boxId, lineId, variantId, reason, by } = asked;
   const line = await lineOf(tx, boxId, lineId);
-  if (line.exchangeOf !== null && line.parcelNo === null)
+  if (waitsForParcel({ line }))
     throw conflict('This one has not been sent yet: take the exchange back first.');
   if (line.decision === 'exchange') throw conflict('This piece is being exchanged already.');
   if (!mayReturn(await alterationsOf(tx, [lineId])))

@@ -59,7 +59,7 @@ export const pieceOfLine = (
 });
 
 /** What was asked for in exchange and waits for its parcel. */
-export const waitsForParcel = ({ line }: Pick<LineRecord, 'line'>): boolean =>
+export const waitsForParcel = ({ line }: { readonly line: LineRow }): boolean =>
   line.exchangeOf !== null && line.parcelNo === null;
 
 /** A unit is held for a line until somebody takes it back; one that ran out is still held until it is released. */

@@ -62,7 +62,7 @@ async function store(
     const jobs = await alterationsOf(tx, [lineId]);
     if (!mayReturn(jobs)) throw conflict('This piece was altered for this client and stays with them.');
   }
-  if (line.exchangeOf !== null && line.parcelNo === null) throw conflict('This one has not been sent yet.');
+  if (waitsForParcel({ line })) throw conflict('This one has not been sent yet.');
   if (line.checkedInAt && decision !== 'return')
     throw conflict('This piece has been checked in already; it came back.');
   if (line.decision === 'exchange') await takeExchangeBack(context, line);

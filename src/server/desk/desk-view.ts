@@ -6,7 +6,7 @@ import { alterationsOf, linesIn } from '@data/box/lines';
 import type { Database } from '@data/db';
 import { holdsOf, releaseExpired } from '@data/stock/holds';
 import { dueWith } from '../box/due';
-import { alteringDays } from '../box/lines';
+import { alteringDays, waitsForParcel } from '../box/lines';
 import { type Actor, seesPersons } from '../context';
 import { dayIn, shopOf } from '../shop/settings';
 import { openProposals } from '../stock/ledger';
@@ -53,7 +53,7 @@ export async function deskView(db: Database, actor: Actor, now: Date): Promise<D
       holdUntil: soonest ? dayIn(shop.zone, soonest) : undefined,
       heldLines: held.length,
       toCheckIn: own.filter((line) => comesBack(line.decision) && !line.checkedInAt).length,
-      toSend: own.filter((line) => line.exchangeOf !== null && line.parcelNo === null).length,
+      toSend: own.filter((line) => waitsForParcel({ line })).length,
       undecided: own.filter((line) => line.decision === 'undecided').length,
     };
   });
