@@ -1,6 +1,6 @@
 import { MantineProvider } from '@mantine/core';
 import { Notifications } from '@mantine/notifications';
-import type { ReactNode } from 'react';
+import { type ReactNode, useEffect } from 'react';
 import { KeyHelp, type KeyRow } from './KeyHelp';
 import { MergeDialog } from './MergeDialog';
 import { theme } from './theme';
@@ -13,6 +13,10 @@ export function Providers({
   readonly children: ReactNode;
   readonly keys?: readonly KeyRow[];
 }) {
+  // Until its effects have run, a page that is drawn hears no key; whoever drives it waits for this.
+  useEffect(() => {
+    document.documentElement.dataset.live = '';
+  }, []);
   return (
     <MantineProvider theme={theme} forceColorScheme="light">
       <Notifications position="bottom-left" autoClose={6000} />

@@ -42,9 +42,16 @@ export async function signInAs(page: Page, origin: string, email: string, passwo
   await Promise.all([page.waitForNavigation(), page.locator('button[type=submit]').click()]);
 }
 
-/** Waits until the island of a page has taken over from the server's markup. */
+/**
+ * Waits until a page is here whole and hears keys and clicks: Astro takes its mark off an island before React has run the
+ * effects that listen, and a page that is still arriving has no island yet.
+ */
 export const settled = (page: Page): Promise<unknown> =>
-  page.waitForFunction(() => document.querySelector('astro-island[ssr]') === null);
+  page.waitForFunction(
+    () =>
+      document.readyState === 'complete' &&
+      (document.querySelector('astro-island') === null || 'live' in document.documentElement.dataset),
+  );
 
 /** Waits until the island has taken over and nothing moves any more: what opens, fades or slides has done so. */
 export async function atRest(page: Page): Promise<void> {

@@ -77,6 +77,7 @@ async function untilHeard(page: Page, selector: string, press: () => Promise<voi
     // A page that is left takes its handles along: the click was heard.
     if (!(await reached?.evaluate(({ clicked }) => clicked).catch(() => true))) continue;
     if (!leads || (await hasLeft(page, was))) return;
+    console.warn(`${selector} led nowhere and is pressed again`);
   }
   throw new Error(`no click reaches ${selector}`);
 }
