@@ -14,7 +14,7 @@ const floors = [
   ['learn', 'rules', 'till'],
   ['guard', 'look'],
   ['letter', 'mix', 'pull', 'ways'],
-  ['box-rules', 'plan'],
+  ['box-rules', 'plan', 'practice'],
 ];
 const rooms = floors.flat().map((room) => `core/${room}`);
 const below = (room) =>

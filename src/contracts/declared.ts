@@ -85,3 +85,4 @@ export * from './tally/decide-line';
 export * from './tally/exchange-line';
 export * from './tally/take-back-line';
 export * from './out/send-parcel';
+export * from './practice/practice';

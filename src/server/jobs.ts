@@ -3,6 +3,7 @@ import type { Database } from '@data/db';
 import { addBeat, dropOldTries } from '@data/housekeeping';
 import { forgetAnswers } from '@data/idempotency';
 import { dropOldSessions } from '@data/people/users';
+import { putAwayTasks } from '@data/practice/tasks';
 import { releaseExpired } from '@data/stock/holds';
 import { keepNoLonger } from './client/keeping';
 import { openRhythmBoxes } from './client/rhythms';
@@ -20,8 +21,8 @@ export const CRONTAB = `* * * * * sweep_holds ?max=1
 12 2 * * * back_up ?max=1&jobKey=back_up`;
 
 const DAY_MS = 86_400_000;
-/** Answers kept for second senders, and keys that say a deed was done, days. */
-const KEPT = { answer: 1, key: 365 } as const;
+/** Answers kept for second senders, keys that say a deed was done, and exercises that were practised, days. */
+const KEPT = { answer: 1, key: 365, exercise: 30 } as const;
 
 /** What is done without anybody asking. Tasks may run twice and on several machines; each is safe so. */
 export const tasksOf = (db: Database, now: () => Date, backups?: BackupPlan): TaskList => ({
@@ -55,4 +56,5 @@ export async function putAway(db: Database, now: Date): Promise<void> {
   await dropOldTries(db, now);
   await dropOldSessions(db, now);
   await dropOldLinks(db, now);
+  await putAwayTasks(db, before(KEPT.exercise));
 }

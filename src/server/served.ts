@@ -44,3 +44,4 @@ export * from './stock/till-columns';
 export * from './stock/ledger';
 export * from './stock/list';
 export * from './stock/many';
+export * from './practice/practice';

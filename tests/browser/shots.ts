@@ -105,14 +105,16 @@ async function main(origin: string, folder: string, only: string | undefined): P
       await take('journey');
     }
     await see('combine', await boxOf('combine', 104));
-    if (!only || 'ways'.includes(only)) {
-      await page.goto(`${origin}${await boxOf('combine', 104)}`);
+    if (!only || 'practice'.includes(only)) {
+      await page.goto(`${origin}/practice`);
       await settled(page);
-      await click(page, '.look-ways');
-      await page.waitForFunction(() => document.body.innerText.includes('Press a number'), {
-        timeout: 60_000,
-      });
-      await take('ways');
+      await page.keyboard.press('b');
+      await page.waitForSelector('#practice-question:focus');
+      await page.keyboard.press('1');
+      await page.keyboard.press('a');
+      await page.keyboard.press('Enter');
+      await page.waitForSelector('.practice-foot button:focus');
+      await take('practice');
     }
     await see('letter', await boxOf('letter', 104));
     if (!only || 'tally out'.includes(only)) {

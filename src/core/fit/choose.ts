@@ -159,3 +159,13 @@ export function workaroundOf(
   }
   return verdict === 'close' ? 'worn open' : 'none';
 }
+
+/** A garment as it is in one of its sizes. */
+export const inSize = (
+  piece: Piece,
+  { measures, origins }: Pick<SizeOffer, 'measures' | 'origins'>,
+): Piece => ({
+  ...piece,
+  measures: { ...piece.measures, ...measures },
+  origins: { ...piece.origins, ...origins },
+});

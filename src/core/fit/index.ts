@@ -15,6 +15,7 @@ export {
   chooseSize,
   type Choosing,
   fitOf,
+  inSize,
   type OfferFit,
   type SizeChoice,
   type SizeOffer,

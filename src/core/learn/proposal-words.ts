@@ -1,12 +1,10 @@
 import { money } from '../money';
-import { isPlural, nounOf } from '../say';
+import { aNoun, nounOf } from '../say';
 import { HOUSE_TONGUE, spelt, type Tongue } from '../words';
 import type { DecidedPiece } from './decided';
 import type { Proposal } from './proposals';
 
 const pieces = (count: number): string => `${count} pieces`;
-const oneOf = (noun: string): string =>
-  isPlural(noun) ? noun : `${/^[aeiou]/.test(noun) ? 'an' : 'a'} ${noun}`;
 
 /** What is proposed, and what speaks for it. */
 export function proposalWords(
@@ -23,7 +21,7 @@ export function proposalWords(
     case 'like-colour':
       return spelt(`Likes ${change.name}? ${some} in it were kept.`, { english });
     case 'piece-budget':
-      return `Up to ${money(change.minor, currency)} for ${oneOf(nounOf(change.category, english))}? ${some} came back as too dear.`;
+      return `Up to ${money(change.minor, currency)} for ${aNoun(nounOf(change.category, english))}? ${some} came back as too dear.`;
     case 'no-patterns':
       return `No patterns? ${some} with one came back, and none was kept.`;
     case 'measure':

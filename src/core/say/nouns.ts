@@ -94,3 +94,7 @@ export const piecesNamed = (
     pieces.map((piece) => `${whose && piece.owned ? `${whose} ` : ''}${shortName(piece, english)}`),
     english,
   );
+
+/** "a bag", "an overcoat", "trousers". */
+export const aNoun = (noun: string): string =>
+  isPlural(noun) ? noun : `${/^[aeiou]/.test(noun) ? 'an' : 'a'} ${noun}`;

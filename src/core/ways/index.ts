@@ -1,5 +1,5 @@
 export { type Rail, railOf } from './looks';
-export { type LookFacts, lookDistance } from './distance';
+export { factsOf, type LookFacts, lookDistance } from './distance';
 export { type Way, type Ways, type WaysInput, waysOf, WITHIN } from './ways';
 export { wayWords } from './says';
 export {

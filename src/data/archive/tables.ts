@@ -371,4 +371,6 @@ export const LEFT_OUT: readonly PgTable[] = [
   schema.workerBeat,
   schema.backupRun,
   schema.outbox,
+  schema.practiceTask,
+  schema.practiceSkill,
 ];

@@ -6,3 +6,4 @@ export * from './shop';
 export * from './sign-in';
 export * from './stock';
 export * from './outbox';
+export * from './practice';

@@ -2,7 +2,6 @@ import { bodyOf } from '@core/figure';
 import { schoolsFor } from '@core/client';
 import { asFit, chooseSize, type Fit, fitOf, type SizeOffer } from '@core/fit';
 import { memo } from '@core/memo';
-import type { Piece } from '@core/piece';
 import type { Candidate, RankSetting } from '@core/pull';
 import { sizeWords } from '@core/stock';
 import type { English } from '@core/words';
@@ -120,13 +119,3 @@ export async function fitInBox(
 
 /** What a small bare number on a label counts by in a shop: an American one's 12 is not a British one's. */
 export const smallNumbersOf = (english: English): 'UK' | 'US' => (english === 'american' ? 'US' : 'UK');
-
-/** A garment as it is in one of its sizes. */
-export const inSize = (
-  piece: Piece,
-  { measures, origins }: Pick<SizeOffer, 'measures' | 'origins'>,
-): Piece => ({
-  ...piece,
-  measures: { ...piece.measures, ...measures },
-  origins: { ...piece.origins, ...origins },
-});

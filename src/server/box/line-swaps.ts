@@ -1,6 +1,6 @@
 import { lineSwapsCall } from '@contracts/pull/line-swaps';
 import { alternativesTo, objectionsTo, rankPull, type Ranked } from '@core/pull';
-import { asFit, wearable } from '@core/fit';
+import { asFit, inSize, wearable } from '@core/fit';
 import type { Piece } from '@core/piece';
 import { lab } from '@core/colour';
 import type { LineSwaps, SwapsAnswer, SwapView } from '@contracts/pull/line-swaps';
@@ -8,7 +8,7 @@ import { linesOf } from '@data/box/lines';
 import { placesByVariant } from '@data/stock/garments';
 import { releaseExpired } from '@data/stock/holds';
 import { serve } from '../use-case';
-import { candidatesFor, inSize, rankSetting } from './candidates';
+import { candidatesFor, rankSetting } from './candidates';
 import { boxOf, pieceOfLine } from './lines';
 
 /** What is on the shelf, in the size that was chosen. */

@@ -1,7 +1,7 @@
 import { holdPlannedCall } from '@contracts/plan/hold-planned';
 import { type PlanCandidate, planCandidatesCall } from '@contracts/plan/plan-candidates';
 import { broughtTo, isOpen } from '@core/box';
-import { asFit, wearable } from '@core/fit';
+import { asFit, inSize, wearable } from '@core/fit';
 import { guardPiece, isRefused } from '@core/guard';
 import { answersAsk, isOtherRail, rankPull } from '@core/pull';
 import { asksOf } from '@data/box/asks';
@@ -16,7 +16,7 @@ import { conflict } from '../problem';
 import { chancesFor } from '../ledger/chance';
 import { serve } from '../use-case';
 import { boxView } from './box-view';
-import { candidatesFor, inSize, rankSetting } from './candidates';
+import { candidatesFor, rankSetting } from './candidates';
 import { takeLine, variantOf } from './hold-line';
 import { boxOf } from './lines';
 

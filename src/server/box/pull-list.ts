@@ -2,7 +2,7 @@ import { whyNotCall } from '@contracts/pull/why-not';
 import { pullListCall } from '@contracts/pull/pull-list';
 import { lab, type Lab } from '@core/colour';
 import { type GuardFinding, guardPiece, isRefused } from '@core/guard';
-import { asFit, fitOf, wearable } from '@core/fit';
+import { asFit, fitOf, inSize, wearable } from '@core/fit';
 import type { Piece } from '@core/piece';
 import {
   fastensToNothing,
@@ -27,7 +27,7 @@ import { releaseExpired } from '@data/stock/holds';
 import type { Context } from '../context';
 import { chancesFor } from '../ledger/chance';
 import { serve } from '../use-case';
-import { candidatesFor, inSize, rankSetting } from './candidates';
+import { candidatesFor, rankSetting } from './candidates';
 import { boxOf } from './lines';
 
 const MOST_ROWS = 60;

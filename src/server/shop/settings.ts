@@ -1,5 +1,5 @@
 import type { ShopView } from '@contracts/shop/shop-view';
-import type { Calendar, Keeping, LeadTimes } from '@core/schedule';
+import { addDays, type Calendar, type Keeping, type LeadTimes } from '@core/schedule';
 import type { Reader } from '@data/db';
 import { findShop, type ShopRow } from '@data/shop/shops';
 import { notFound } from '../problem';
@@ -62,6 +62,10 @@ export function endOfDayIn(zone: string, day: string): Date {
   for (let i = 0; i < 2; i++) at = midnight - offsetMs(zone, new Date(at));
   return new Date(at - 1);
 }
+
+/** The first instant of a calendar day where the shop is. */
+export const startOfDayIn = (zone: string, day: string): Date =>
+  new Date(endOfDayIn(zone, addDays(day, -1)).getTime() + 1);
 
 /** How far the clock of a zone is ahead of UTC at an instant, ms. */
 function offsetMs(zone: string, instant: Date): number {
