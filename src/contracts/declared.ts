@@ -86,3 +86,4 @@ export * from './tally/exchange-line';
 export * from './tally/take-back-line';
 export * from './out/send-parcel';
 export * from './practice/practice';
+export * from './practice/old-box';

@@ -45,3 +45,4 @@ export * from './stock/ledger';
 export * from './stock/list';
 export * from './stock/many';
 export * from './practice/practice';
+export * from './practice/old-box';

@@ -1,3 +1,4 @@
+import { loadPast } from '@data/demo/past';
 import { practiceTask } from '@data/schema';
 import { desc, isNull } from 'drizzle-orm';
 import { describe, expect, it } from 'vitest';
@@ -111,6 +112,28 @@ describe('the practice room, by keyboard', () => {
     expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(
       0,
     );
+    expect(errors).toEqual([]);
+  });
+
+  it('an old box: chosen by keyboard, then told what was kept, and by whom nothing', async () => {
+    const { page, person, origin, errors } = shop;
+    await loadPast(shop.db, new Date());
+    await page.setViewport({ width: 1280, height: 800 });
+    const keyboard = byKeyboard(page, origin);
+    await keyboard.go('/practice');
+    await page.keyboard.press('o');
+    await person.see('What would you have sent?');
+    expect(await axeOn(page)).toEqual([]);
+    const names = await page.$$eval('.practice-options button', (all) =>
+      all.map((each) => each.textContent ?? ''),
+    );
+    for (const name of names) await keyboard.press('button', name.trim());
+    await keyboard.press('button', 'See what was kept');
+    await person.see('The box as it went:');
+    await person.see('Never went out: nobody knows.');
+    expect(await axeOn(page)).toEqual([]);
+    await keyboard.press('button', 'Another old box');
+    await person.see('What would you have sent?');
     expect(errors).toEqual([]);
   });
 });

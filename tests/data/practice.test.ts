@@ -1,5 +1,14 @@
-import { practiceSkill, practiceTask } from '@data/schema';
-import { garment, stockBalance } from '@data/schema';
+import { loadPast } from '@data/demo/past';
+import {
+  box,
+  boxLine,
+  client,
+  garment,
+  practiceSkill,
+  practiceTask,
+  stockBalance,
+  variant,
+} from '@data/schema';
 import { putAwayTasks } from '@data/practice/tasks';
 import { eq, sql } from 'drizzle-orm';
 import { beforeAll, describe, expect, it } from 'vitest';
@@ -128,6 +137,47 @@ describe('practice', () => {
     expect(rows.every(({ answeredAt }) => answeredAt !== null)).toBe(true);
     expect(rows.filter(({ exercise }) => exercise !== null).map((row) => row.id)).toEqual([id]);
     expect(rows.every(({ right }) => right !== null)).toBe(true);
+  });
+
+  it('opens an old box without a name in it, and tells afterwards what was kept of what one would have sent', async () => {
+    await loadPast(shop.db, new Date());
+    const { box: old } = (await shop.stylist.call('old-box', {})).answer;
+    const { boxId, asks, pieces } = sure(old);
+    expect(asks.length).toBeGreaterThan(0);
+    expect(pieces.length).toBeGreaterThan(5);
+    const told = JSON.stringify(old);
+    for (const { name } of await shop.db.select({ name: client.name }).from(client))
+      for (const part of name.split(' ')) expect(told).not.toContain(part);
+    expect(told).not.toContain('decision');
+    const lines = await shop.db
+      .select({ garmentId: variant.garmentId, line: boxLine })
+      .from(boxLine)
+      .innerJoin(variant, eq(variant.id, boxLine.variantId))
+      .where(eq(boxLine.boxId, boxId));
+    const kept = new Map(lines.map(({ garmentId, line }) => [garmentId, line]));
+    const all = await shop.stylist.call('old-box-outcome', {
+      boxId,
+      chosen: pieces.map(({ garmentId }) => garmentId),
+    });
+    const outcome = all.answer;
+    // Everything chosen: what is known is the box as it went, and of the others nobody knows.
+    expect(outcome.yours).toMatchObject({ known: outcome.box.sent, keptMinor: outcome.box.keptMinor });
+    expect(outcome.unknown).toBe(pieces.length - outcome.box.sent);
+    expect(outcome.box.keptMinor).toBe(
+      [...kept.values()]
+        .filter(({ decision }) => decision === 'keep')
+        .reduce((sum, { priceMinor }) => sum + (priceMinor ?? 0), 0),
+    );
+    for (const each of outcome.pieces) expect(each.kept).toBe(kept.get(each.garmentId)?.decision === 'keep');
+    const open = await shop.stylist.call('start-box', {
+      clientId: sure((await shop.db.select({ id: client.id }).from(client).limit(1))[0]).id,
+    });
+    expect(
+      (await shop.stylist.call('old-box-outcome', { boxId: open.answer.id, chosen: [boxId] })).status,
+    ).toBe(404);
+    const seen = (await shop.db.select({ id: box.id }).from(box)).map(({ id }) => id);
+    expect((await shop.stylist.call('old-box', { seen: seen.slice(0, 200) })).answer).toEqual({});
+    expect((await packer.call('old-box', {})).status).toBe(403);
   });
 
   it('says so where there is nothing on the shelf to practise with', async () => {

@@ -25,3 +25,4 @@ export {
   wayFaultWords,
   whyWords,
 } from './words';
+export { type OldBoxOutcome, oldBoxOutcome, type OldBoxPiece, type SentPiece } from './old-box';

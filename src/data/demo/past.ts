@@ -2,11 +2,16 @@ import { randomUUID } from 'node:crypto';
 import type { Decision, ReturnReason } from '@core/box';
 import { seeded } from '@core/chance';
 import { NOBODY } from '@core/client';
+import { colourName } from '@core/colour';
 import { boxTotal } from '@core/money';
+import type { Category } from '@core/piece';
+import { readAsk } from '@core/reading';
+import { nounOf } from '@core/say';
 import { and, asc, eq, isNull, sql } from 'drizzle-orm';
 import type { Database } from '../db';
 import {
   box,
+  boxAsk,
   boxLine,
   client,
   garment,
@@ -64,7 +69,12 @@ const REASONS: readonly ReturnReason[] = [
 ];
 const BOXES = 90;
 const PIECES = 5;
+const ASKED = 3;
 const DAY_MS = 86_400_000;
+
+/** What somebody would have asked for who was sent this. */
+const wordsFor = ({ category, colours }: typeof garment.$inferSelect): string =>
+  `${colourName(colours[0]?.hex ?? '#808080')} ${nounOf(category as Category, 'british')}`;
 
 /**
  * A year of closed boxes before today, as the screens would have left them: sent, decided, charged, receipted, with their
@@ -116,6 +126,7 @@ export async function loadPast(db: Database, now: Date, seed = 7): Promise<numbe
       .where(eq(receipt.shopId, own.id));
     const boxes: (typeof box.$inferInsert)[] = [];
     const lines: (typeof boxLine.$inferInsert)[] = [];
+    const asks: (typeof boxAsk.$inferInsert)[] = [];
     const holds: (typeof hold.$inferInsert)[] = [];
     const moves: (typeof stockMovement.$inferInsert)[] = [];
     const payments: (typeof payment.$inferInsert)[] = [];
@@ -176,6 +187,9 @@ export async function loadPast(db: Database, now: Date, seed = 7): Promise<numbe
       for (const { id, position, piece, decision, reason } of sent) {
         const { variant: v, garment: g, locationId } = piece;
         const sums = total.lines.find((each) => each.id === id);
+        // The first of a box answer what was asked for.
+        const askId = position < ASKED ? randomUUID() : null;
+        if (askId) asks.push({ id: askId, boxId, position, ask: readAsk(wordsFor(g)) });
         lines.push({
           id,
           boxId,
@@ -186,6 +200,7 @@ export async function loadPast(db: Database, now: Date, seed = 7): Promise<numbe
           taxBp: g.taxBp ?? own.taxBp,
           decision,
           decidedBy: 'shop',
+          askId,
           parcelNo: 1,
           reason,
           scannedAt: outAt,
@@ -240,6 +255,7 @@ export async function loadPast(db: Database, now: Date, seed = 7): Promise<numbe
     await tx
       .insert(parcel)
       .values(boxes.map(({ id, outAt }) => ({ boxId: id ?? '', no: 1, sentAt: outAt ?? now })));
+    await tx.insert(boxAsk).values(asks);
     await tx.insert(boxLine).values(lines);
     await tx.insert(hold).values(holds);
     await tx.insert(stockMovement).values(moves);

@@ -7,12 +7,15 @@ import { withQueries } from '@ui/withQueries';
 import { Answered } from './Answered';
 import { Exercise } from './Exercise';
 import { Objections } from './Objections';
+import { OldBox } from './OldBox';
 import { Progress } from './Progress';
+import { useOldBox } from './useOldBox';
 import { usePractice } from './usePractice';
 import './practice.css';
 
 const KEYS = [
   { keys: 'b', does: 'Begin, or go on' },
+  { keys: 'o', does: 'Open an old box' },
   { keys: '1 … 9', does: 'Choose' },
   { keys: 'a, s, d', does: 'What tells it' },
   { keys: 'Enter', does: 'Answer; then the next one' },
@@ -28,8 +31,13 @@ export const PracticePage = withQueries(function PracticePage({
   const { answer: progress = first, again } = useAsked('practice-progress', {}, { initial: first });
   const practice = usePractice(first.day);
   const { day, task, answered, state, session } = practice;
-  useHotkeys([['b', () => state === 'resting' && void practice.next()]]);
+  const old = useOldBox();
+  useHotkeys([
+    ['b', () => state === 'resting' && old.state !== 'open' && void practice.next()],
+    ['o', () => state === 'resting' && old.state !== 'open' && void old.open()],
+  ]);
   const rest = (): void => {
+    old.close();
     practice.rest();
     void again();
   };
@@ -40,7 +48,7 @@ export const PracticePage = withQueries(function PracticePage({
         <span className="soft" role="status">
           {saidOf(day.done, day.of, progress.due)}
         </span>
-        {state !== 'resting' && (
+        {(state !== 'resting' || old.state !== 'closed') && (
           <div className="end">
             <Button variant="default" onClick={rest}>
               Leave it for now
@@ -48,7 +56,17 @@ export const PracticePage = withQueries(function PracticePage({
           </div>
         )}
       </div>
-      {state === 'resting' && (
+      {old.box && old.state === 'open' && (
+        <OldBox key={old.box.boxId} box={old.box} onAnother={() => void old.open()} />
+      )}
+      {old.state === 'none' && (
+        <p className="sheet" role="status">
+          {old.seen > 0
+            ? 'You have seen every old box there is.'
+            : 'There is no old box yet: one is there once a box of three pieces or more is closed.'}
+        </p>
+      )}
+      {state === 'resting' && old.state !== 'open' && (
         <>
           {session.length > 0 && (
             <section className="sheet practice-done">
@@ -65,6 +83,15 @@ export const PracticePage = withQueries(function PracticePage({
             </p>
             <Button size="md" onClick={() => void practice.next()} title="b">
               {day.done === 0 ? 'Begin today’s ten' : day.done < day.of ? 'Go on' : 'A few more'}
+            </Button>
+          </section>
+          <section className="sheet practice-begin">
+            <p>
+              An old box: a brief of last year’s, without a name. Choose what you would have sent, then see
+              what was kept, what it came to, and why the rest came back.
+            </p>
+            <Button size="md" variant="default" onClick={() => void old.open()} title="o">
+              Open an old box
             </Button>
           </section>
           <Progress progress={progress} />

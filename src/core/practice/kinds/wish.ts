@@ -1,6 +1,7 @@
 import { NOBODY } from '../../client';
 import { colourName, deltaEHex } from '../../colour';
-import { CATEGORY, type Piece } from '../../piece';
+import type { Piece } from '../../piece';
+import { nounOf } from '../../say';
 import { answersAsk, isInColour, refusedByAsk } from '../../pull';
 import { capital } from '../../words';
 import { type Ask, kindsWanted, readAsk } from '../../reading';
@@ -72,7 +73,7 @@ function shunned(pieces: readonly Piece[], meant: Piece): string[] {
 }
 
 function wordsOf(piece: Piece, most: number, not: string | undefined, random: Random): string {
-  const noun = (CATEGORY[piece.category].noun[0] ?? piece.category).toLowerCase();
+  const noun = nounOf(piece.category, 'british');
   const colour = colourName(hexOf(piece));
   const without = not === undefined ? '' : `, no ${not}`;
   const said = [
