@@ -1,5 +1,5 @@
 import { CALLS } from '@contracts/calls';
-import { box, client, user } from '@data/schema';
+import { box, client, shop as shops, user } from '@data/schema';
 import { SERVED } from '@server/registry';
 import { eq } from 'drizzle-orm';
 import { describe, expect, it } from 'vitest';
@@ -158,7 +158,8 @@ describe('a new shop', () => {
         code: 'ABCD efgh-jkmn',
         shopName: 'Loft',
         town: '',
-        currency: 'EUR',
+        currency: 'eur',
+        zone: 'Europe/Lisbon',
         name: 'Una',
         email: 'una@loft.invalid',
         password: 'heather slate kettle nine',
@@ -168,9 +169,17 @@ describe('a new shop', () => {
       expect(await short.text()).toContain('at least 12 characters');
       const stranger = await open({ ...fields, code: 'abcd-efgh-jkmx' });
       expect([stranger.status, (await empty.db.select().from(user)).length]).toEqual([422, 0]);
+      const nowhere = await open({ ...fields, zone: 'Atlantis/Deep' });
+      expect([nowhere.status, await nowhere.text()]).toEqual([
+        422,
+        expect.stringContaining('not a time zone'),
+      ]);
       const made = await open(fields);
       expect([made.status, made.headers.get('location')]).toEqual([303, '/']);
       expect(made.headers.getSetCookie().join()).toMatch(/HttpOnly; SameSite=Lax/i);
+      expect(await empty.db.select({ zone: shops.zone, currency: shops.currency }).from(shops)).toEqual([
+        { zone: 'Europe/Lisbon', currency: 'EUR' },
+      ]);
       expect((await open({ ...fields, email: 'second@loft.invalid' })).headers.get('location')).toBe(
         '/sign-in',
       );

@@ -1,4 +1,5 @@
 import type { DeskAction } from '@core/schedule';
+import type { FirstStep } from '@core/shop';
 import type { ProposalView } from '../stock/ledger-view';
 
 export interface DeskView {
@@ -9,4 +10,6 @@ export interface DeskView {
   readonly open: number;
   /** Movements that wait for the owner; empty for everybody else. */
   readonly proposals: readonly ProposalView[];
+  /** What a new shop still does before its first box; empty in one that has begun. */
+  readonly firstSteps: readonly FirstStep[];
 }

@@ -10,6 +10,7 @@ import { Button, Checkbox, NativeSelect } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { useRef, useState } from 'react';
 import './desk.css';
+import { FirstSteps } from './FirstSteps';
 
 const SIGN: Readonly<Record<Urgency, typeof IconClock>> = {
   late: IconAlertTriangle,
@@ -42,8 +43,10 @@ export function DeskPage({ view }: { readonly view: DeskView }) {
       <div className="place-head">
         <h1>Desk</h1>
         <span className="soft">
-          {dayWords(view.today)}. {view.open === 1 ? '1 box is open' : `${view.open} boxes are open`}; most
-          urgent first.
+          {dayWords(view.today)}.{' '}
+          {view.open === 0
+            ? 'No box is open.'
+            : `${view.open === 1 ? '1 box is open' : `${view.open} boxes are open`}; most urgent first.`}
         </span>
         <div className="end">
           {ticked.size > 0 && (
@@ -73,11 +76,14 @@ export function DeskPage({ view }: { readonly view: DeskView }) {
         onSettled={(_ledger, id) => setProposals((all) => all.filter((each) => each.id !== id))}
         mayConfirm
       />
+      {view.firstSteps.length > 0 && <FirstSteps steps={view.firstSteps} />}
       {view.actions.length === 0 ? (
-        <p className="sheet empty">
-          <strong>Nothing to do.</strong>
-          Open a client and start a box; what has to be done by when will stand here.
-        </p>
+        view.firstSteps.length === 0 && (
+          <p className="sheet empty">
+            <strong>Nothing to do.</strong>
+            Open a client and start a box; what has to be done by when will stand here.
+          </p>
+        )
       ) : (
         <ol className="rows desk" ref={list}>
           {shown.map((action, i) => {

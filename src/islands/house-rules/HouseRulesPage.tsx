@@ -147,6 +147,9 @@ export function HouseRulesPage({ view, mayTune }: Props) {
           {extra === 'language' && (
             <LanguagePanel shop={view.shop} version={version} mayTune={mayTune} onSaved={setVersion} />
           )}
+          {!extra && (
+            <h2 className="visually-hidden">{wanted ? `Rules with “${search}”` : FACETS[facet as Facet]}</h2>
+          )}
           {!extra && shown.length === 0 && <p className="sheet empty">No rule says that.</p>}
           {!wanted && !isExtra(facet) && SCORED.includes(facet) && (
             <FacetShare
@@ -229,7 +232,7 @@ function Effect({
   if (looks.length === 0) return null;
   return (
     <section className="house-effect" aria-label="On three looks" aria-live="polite">
-      <h3>On three looks</h3>
+      <h2>On three looks</h2>
       {looks.map(({ title }, i) => (
         <div key={title} className="small">
           {title}{' '}

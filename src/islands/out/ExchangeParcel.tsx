@@ -47,7 +47,7 @@ export function ExchangeParcel({ view, waiting, ticked, lastId, busy, onTick, on
       >
         <TextInput
           label="Parcel number"
-          description="May be left out for a pick-up in the shop."
+          description="Leave it empty for a pick-up in the shop."
           value={tracking}
           maxLength={60}
           onChange={(event) => setTracking(event.currentTarget.value)}

@@ -179,7 +179,7 @@ export function OutPage({ initial }: { readonly initial: BoxView | PackView }) {
             <>
               <TextInput
                 label="Parcel number"
-                description="May be left out for a pick-up in the shop."
+                description="Leave it empty for a pick-up in the shop."
                 value={parcel}
                 onChange={(event) => setParcel(event.currentTarget.value)}
               />

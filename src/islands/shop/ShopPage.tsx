@@ -1,6 +1,6 @@
 import type { ShopPageView } from '@contracts/shop/shop-page-view';
 import { Providers } from '@ui/Providers';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { ArchivePanel } from './ArchivePanel';
 import { BackupPanel } from './BackupPanel';
 import { OutboxPanel } from './OutboxPanel';
@@ -30,6 +30,11 @@ interface Props {
 /** The shop's own matters, for its owner: who works here, on what terms, where the stock stands, what is reduced. */
 export function ShopPage({ view, me }: Props) {
   const [part, setPart] = useState<Part>('people');
+  // `/shop#terms` leads to that part.
+  useEffect(() => {
+    const named = PARTS.find((each) => `#${each}` === location.hash);
+    if (named) setPart(named);
+  }, []);
   return (
     <Providers>
       <div className="place-head">

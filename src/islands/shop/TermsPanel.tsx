@@ -246,7 +246,7 @@ export function TermsPanel({ terms, version, currency }: Props) {
         </div>
       </section>
       <div className="shop-actions">
-        <Button type="submit" loading={busy} disabled={!form.isDirty()}>
+        <Button type="submit" loading={busy}>
           Save the terms
         </Button>
       </div>

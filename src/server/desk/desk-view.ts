@@ -1,9 +1,11 @@
 import { comesBack, isOpen } from '@core/box';
 import { deskActions, type DeskBox } from '@core/schedule';
+import { firstSteps } from '@core/shop';
 import type { DeskView } from '@contracts/box/desk-view';
 import { firstDays, openBoxes } from '@data/box/boxes';
 import { alterationsOf, linesIn } from '@data/box/lines';
 import type { Database } from '@data/db';
+import { begunOf } from '@data/shop/begun';
 import { holdsOf, releaseExpired } from '@data/stock/holds';
 import { dueWith } from '../box/due';
 import { alteringDays, waitsForParcel } from '../box/lines';
@@ -20,7 +22,9 @@ export async function deskView(db: Database, actor: Actor, now: Date): Promise<D
   const sees = seesPersons(actor);
   const ids = rows.map((row) => row.box.id);
   const proposals = actor.role === 'owner' ? await openProposals(db, actor, shop.zone) : [];
-  if (ids.length === 0) return { today, me: sees ? actor.name : undefined, actions: [], open: 0, proposals };
+  const first = firstSteps(await begunOf(db, actor.shopId), actor.role);
+  if (ids.length === 0)
+    return { today, me: sees ? actor.name : undefined, actions: [], open: 0, proposals, firstSteps: first };
   const days = await firstDays(db, ids);
   const lines = await linesIn(db, ids);
   const lineIds = lines.map((line) => line.id);
@@ -65,5 +69,6 @@ export async function deskView(db: Database, actor: Actor, now: Date): Promise<D
     actions: sees ? actions : actions.filter(({ step, deed }) => step === 'out' || deed === 'check-in'),
     open: rows.length,
     proposals,
+    firstSteps: first,
   };
 }

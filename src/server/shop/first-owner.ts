@@ -46,7 +46,7 @@ export async function firstOwner(
       name: input.shopName,
       town: input.town,
       currency: input.currency,
-      zone: 'UTC',
+      zone: input.zone,
       taxBp: 2000,
       styleFeeMinor: 2000,
       keepAllBp: 1000,
