@@ -1,7 +1,7 @@
 import type { Role } from './roles';
 
 /** What a shop begins with, in the order somebody does it for the first time. */
-export const FIRST_STEPS = ['terms', 'people', 'places', 'garments', 'client', 'box'] as const;
+const FIRST_STEPS = ['terms', 'people', 'places', 'garments', 'client', 'box'] as const;
 export type FirstStepId = (typeof FIRST_STEPS)[number];
 
 /** Which of it is there. */

@@ -1,10 +1,3 @@
-export {
-  type Begun,
-  FIRST_STEP_WORDS,
-  FIRST_STEPS,
-  type FirstStep,
-  type FirstStepId,
-  firstSteps,
-} from './first-steps';
+export { type Begun, FIRST_STEP_WORDS, type FirstStep, type FirstStepId, firstSteps } from './first-steps';
 export { OUTBOX_KINDS, type OutboxKind } from './outbox';
 export { type LocationKind, LOCATION_KINDS, type Role, ROLE_WORDS, ROLES } from './roles';
