@@ -49,7 +49,7 @@ export function Answered({ task: { id, exercise }, currency, answered, given, is
           </h2>
           {key.why && (
             <p>
-              {why ? 'And seen why: ' : 'What tells it: '}
+              {why ? 'You saw what tells it: ' : 'What tells it: '}
               {MATTERS[key.why].toLowerCase()}.
             </p>
           )}

@@ -5,6 +5,7 @@ import { applyMend, judge, type Setting, type Verdict } from '@core/look';
 import { CATEGORY, type Piece } from '@core/piece';
 import {
   type Exercise,
+  givenWords,
   EXERCISE_KINDS,
   type ExerciseKind,
   graded,
@@ -13,12 +14,16 @@ import {
   makeExercise,
   marginOf,
   type Option,
+  optionWords,
   piecesIn,
+  questionWords,
   SKILLS,
+  whyWords,
 } from '@core/practice';
 import { answersAsk } from '@core/pull';
 import { readAsk } from '@core/reading';
 import { ruleOf } from '@core/rules';
+import { speaker } from '@core/say';
 import { factsOf, lookDistance } from '@core/ways';
 import { describe, expect, it } from 'vitest';
 import { practiceStock } from '../../support/practice-stock';
@@ -164,6 +169,21 @@ const PROVES: Readonly<Record<ExerciseKind, (each: Made) => void>> = {
   },
 };
 
+/** Everything that is said of an exercise, before and after its answer, in either English. */
+const wordsOf = ({ exercise, key }: Made): string[] =>
+  (['british', 'american'] as const).flatMap((english) => {
+    const by = speaker(piecesIn(exercise), { tongue: { english, units: 'cm' } });
+    return [
+      questionWords(exercise, by, 'EUR'),
+      ...exercise.options.flatMap((option, place) => {
+        expect(optionWords(option, place, by)).toMatch(/^[\p{Lu}\d]/u);
+        const why = whyWords(key, place, by);
+        return why && option.is !== 'size' ? [why] : [];
+      }),
+      ...givenWords(exercise, by).map((words) => `${words}.`),
+    ];
+  });
+
 const given = (measures: object) =>
   Object.fromEntries(Object.keys(measures).map((name) => [name, 'given' as const]));
 
@@ -174,6 +194,11 @@ describe('exercises out of the demo shop', () => {
       const { exercise, key } = each;
       expect(exercise.kind).toBe(kind);
       expect(key.found).toHaveLength(exercise.options.length);
+      for (const said of wordsOf(each)) {
+        // A sentence, about pieces that are on the screen.
+        expect(said).toMatch(/^\p{Lu}.*[.?]$/u);
+        expect(said).not.toMatch(/undefined|NaN|that piece| {2}/);
+      }
       // What is shown holds nothing of its answer, and comes back from the database as it went.
       expect(JSON.parse(JSON.stringify(exercise))).toEqual(exercise);
       if (exercise.choosing === 'looks')
