@@ -1,13 +1,5 @@
 import type { PracticeAnswered, PracticeTask } from '@contracts/practice/practice';
-import {
-  lookOf,
-  MATTERS,
-  piecesIn,
-  questionWords,
-  type PracticeAnswer,
-  wayFaultWords,
-  whyWords,
-} from '@core/practice';
+import { lookOf, MATTERS, piecesIn, questionWords, type PracticeAnswer, wayFaultWords } from '@core/practice';
 import { sentence } from '@core/rules';
 import { speaker } from '@core/say';
 import { Button } from '@mantine/core';
@@ -16,8 +8,8 @@ import { dayWords, todayHere } from '@ui/days';
 import { Figure } from '@ui/Figure';
 import { pageTongue } from '@ui/tongue';
 import { useEffect, useMemo, useRef, useState } from 'react';
+import { Board } from './Board';
 import { ObjectForm } from './ObjectForm';
-import { OptionCard } from './OptionCard';
 
 interface Props {
   readonly task: NonNullable<PracticeTask['task']>;
@@ -37,7 +29,6 @@ export function Answered({ task: { id, exercise }, currency, answered, given, is
   const next = useRef<HTMLButtonElement>(null);
   useEffect(() => next.current?.focus(), []);
   useHotkeys([['x', () => setObjecting(true)]]);
-  const priced = exercise.kind === 'budget' || exercise.kind === 'wish' ? currency : undefined;
   return (
     <section className="practice" aria-label="How it went">
       <header className="practice-head">
@@ -99,30 +90,7 @@ export function Answered({ task: { id, exercise }, currency, answered, given, is
           )}
         </>
       ) : (
-        <div className="practice-body">
-          {(exercise.kind === 'clash' || exercise.kind === 'mend') && (
-            <div className="stage practice-shown">
-              <Figure pieces={exercise.look} client={exercise.client} height={400} title="The look" />
-            </div>
-          )}
-          <div className={`practice-options of-${exercise.options[0]?.is ?? 'piece'} for-${exercise.kind}`}>
-            {exercise.options.map((option, place) => (
-              <OptionCard
-                key={place}
-                exercise={exercise}
-                option={option}
-                place={place}
-                by={by}
-                currency={priced}
-                mark={
-                  key.right.includes(place) ? 'right' : given.chosen.includes(place) ? 'wrong' : undefined
-                }
-              >
-                <span className="practice-because">{whyWords(key, place, by)}</span>
-              </OptionCard>
-            ))}
-          </div>
-        </div>
+        <Board exercise={exercise} by={by} currency={currency} chosen={given.chosen} told={key} />
       )}
       <footer className="practice-foot">
         <span className="soft">

@@ -13,8 +13,7 @@ import { Button } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { pageTongue } from '@ui/tongue';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { OptionCard } from './OptionCard';
-import { Shown } from './Shown';
+import { Board } from './Board';
 import { WaysBoard } from './WaysBoard';
 
 interface Props {
@@ -83,27 +82,7 @@ export function Exercise({ exercise, currency, busy, onAnswer }: Props) {
       {choosing === 'looks' ? (
         <WaysBoard exercise={exercise} by={by} busy={busy} onAnswer={onAnswer} />
       ) : (
-        <div className="practice-body">
-          <Shown exercise={exercise} by={by} />
-          <div
-            className={`practice-options of-${options[0]?.is ?? 'piece'} for-${exercise.kind}`}
-            role="group"
-            aria-label="Choose"
-          >
-            {options.map((option, place) => (
-              <OptionCard
-                key={place}
-                exercise={exercise}
-                option={option}
-                place={place}
-                by={by}
-                currency={exercise.kind === 'budget' || exercise.kind === 'wish' ? currency : undefined}
-                chosen={chosen.includes(place)}
-                onChoose={() => choose(place)}
-              />
-            ))}
-          </div>
-        </div>
+        <Board exercise={exercise} by={by} currency={currency} chosen={chosen} onChoose={choose} />
       )}
       {choosing !== 'looks' && (
         <footer className="practice-foot">
