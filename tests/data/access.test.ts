@@ -43,6 +43,13 @@ describe('without a session', () => {
 });
 
 describe('with a session', () => {
+  it('a shop that has sent boxes is led to no first one, whether or not its terms were ever saved here', async () => {
+    const cookie = await signInCookie(shop.origin, 'owner@heronroom.invalid', 'heron-owner-demo');
+    const desk = await (await fetch(shop.origin, { headers: { cookie } })).text();
+    expect(desk).toContain('boxes are open');
+    expect(desk).not.toContain('Your first box');
+  });
+
   it('a request of another site is refused, form or JSON', async () => {
     const cookie = await signInCookie(shop.origin, 'stylist@heronroom.invalid', 'heron-stylist-demo');
     for (const origin of ['http://evil.invalid', undefined]) {
@@ -177,6 +184,11 @@ describe('a new shop', () => {
       const made = await open(fields);
       expect([made.status, made.headers.get('location')]).toEqual([303, '/']);
       expect(made.headers.getSetCookie().join()).toMatch(/HttpOnly; SameSite=Lax/i);
+      const cookie = made.headers
+        .getSetCookie()
+        .map((each) => each.split(';')[0])
+        .join('; ');
+      expect(await (await fetch(fresh.origin, { headers: { cookie } })).text()).toContain('Your first box');
       expect(await empty.db.select({ zone: shops.zone, currency: shops.currency }).from(shops)).toEqual([
         { zone: 'Europe/Lisbon', currency: 'EUR' },
       ]);
