@@ -1,6 +1,6 @@
 export { bestWays } from './best-way';
 export { LookPool, type PoolVerdict } from './pool/pool';
-export { aboutOf, judge, mayOverrule, MOST_PIECES, type Overrule, type Verdict } from './judge';
+export { aboutOf, isRight, judge, mayOverrule, MOST_PIECES, type Overrule, type Verdict } from './judge';
 export {
   applyMend,
   findingKey,

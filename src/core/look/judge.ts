@@ -71,3 +71,7 @@ export function judge(
 export function mayOverrule(finding: Finding): boolean {
   return finding.tone !== 'blocks' && (ruleOf(finding.rule)?.mayOverrule ?? false);
 }
+
+/** It may be sent, and nothing fights. */
+export const isRight = ({ sendable, findings }: Pick<Verdict, 'sendable' | 'findings'>): boolean =>
+  sendable && !findings.some(({ tone }) => tone === 'fights' || tone === 'blocks');

@@ -1,9 +1,9 @@
-import { judge, type Setting, type Verdict } from '../look';
+import { isRight, judge, type Setting, type Verdict } from '../look';
 import type { Piece } from '../piece';
 import type { Facet, Finding } from '../rules';
 import { type Exercise, type Made, marginOf, type PracticeStock } from './exercise';
 import { leastApart, WAYS } from './kinds/ways';
-import { against, isRight } from './turned';
+import { against } from './turned';
 
 /** What somebody answers: places of options, the facet that tells it, or looks as places of options. */
 export interface PracticeAnswer {
@@ -12,7 +12,7 @@ export interface PracticeAnswer {
   readonly looks?: readonly (readonly number[])[] | undefined;
 }
 
-/** What is wrong with a look that was made: it is not whole, it is not to be sent, or it is too near another. */
+/** What is wrong with a look that was made: it is not whole, it may not be sent, or it is too near another. */
 export type WayFault = 'not whole' | 'not right' | 'alike';
 
 export interface Graded {

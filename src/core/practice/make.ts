@@ -1,4 +1,4 @@
-import { seeded } from '../chance';
+import { type Random, seeded } from '../chance';
 import { SCORED } from '../look';
 import {
   EXERCISE_KINDS,
@@ -17,7 +17,6 @@ import { ways } from './kinds/ways';
 import { which } from './kinds/which';
 import { whites } from './kinds/whites';
 import { wish } from './kinds/wish';
-import type { Random } from './rack';
 
 /** Everything that can be practised, in the order a beginner meets it. */
 export const SKILLS: readonly Skill[] = EXERCISE_KINDS.flatMap((kind): Skill[] => {

@@ -1,4 +1,5 @@
-import { bodyOf, type BodyMeasures } from '../figure';
+import { pick, type Random, shuffled } from '../chance';
+import { bodyOf, type BodyMeasures, HEIGHT_RATIO } from '../figure';
 import { NOBODY, type Profile } from '../client';
 import { chooseSize, inSize, wearable } from '../fit';
 import { LookPool, type Setting } from '../look';
@@ -6,19 +7,6 @@ import { type Occasion, OCCASION_TEMPLATES } from '../occasion';
 import { CATEGORY, type Piece, type Slot } from '../piece';
 import { isOtherRail } from '../pull';
 import type { Matter, PracticeStock } from './exercise';
-
-/** Numbers between 0 and 1, the same again for the same seed. */
-export type Random = () => number;
-
-export const pick = <T>(from: readonly T[], random: Random): T | undefined =>
-  from[Math.floor(random() * from.length)];
-
-/** The same things in an order drawn by lot. */
-export const shuffled = <T>(of: readonly T[], random: Random): T[] =>
-  of
-    .map((each) => ({ each, lot: random() }))
-    .sort((a, b) => a.lot - b.lot)
-    .map(({ each }) => each);
 
 /** What hangs on one rail of the shop in the size of an invented figure. */
 export interface Rack {
@@ -49,7 +37,7 @@ export function inventedFigure(department: Rack['department'], random: Random): 
       bust,
       waist: bust - mm(120, 160, random),
       hip: bust - mm(0, 30, random),
-      insideLegLength: Math.round(heightMm * 0.467),
+      insideLegLength: Math.round(heightMm * HEIGHT_RATIO.crotch),
     };
   }
   const heightMm = mm(1600, 1760, random);
@@ -59,7 +47,7 @@ export function inventedFigure(department: Rack['department'], random: Random): 
     bust,
     waist: bust - mm(170, 210, random),
     hip: bust + mm(50, 100, random),
-    insideLegLength: Math.round(heightMm * 0.467),
+    insideLegLength: Math.round(heightMm * HEIGHT_RATIO.crotch),
   };
 }
 

@@ -24,11 +24,10 @@ export function inTurn(known: readonly Known[], now: Date, last?: ExerciseKind):
     const at = by.get(skillKey(skill));
     return at ? (at.due <= now ? 0 : 2) : 1;
   };
-  const begun = new Map<ExerciseKind, number>();
-  for (const { kind } of known) begun.set(kind, (begun.get(kind) ?? 0) + 1);
+  const met = new Map<ExerciseKind, number>();
+  for (const { kind } of known) met.set(kind, (met.get(kind) ?? 0) + 1);
   // Every kind is met before a second matter of any.
   const round = new Map<string, number>();
-  const met = new Map(begun);
   for (const skill of SKILLS) {
     if (by.has(skillKey(skill))) continue;
     const count = met.get(skill.kind) ?? 0;

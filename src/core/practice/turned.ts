@@ -1,8 +1,9 @@
-import { judge, type Mend, pointsOf, type Setting, type Verdict } from '../look';
+import { type Random, shuffled } from '../chance';
+import { isRight, judge, type Mend, pointsOf, type Setting, type Verdict } from '../look';
 import { CATEGORY, type Piece } from '../piece';
 import { type Facet, type Finding, ruleOf } from '../rules';
 import type { Matter, PracticeStock } from './exercise';
-import { dressed, type Rack, rackOf, type Random, settingOf, shuffled } from './rack';
+import { dressed, type Rack, rackOf, settingOf } from './rack';
 
 /** What is worn, for what, and how it is judged. */
 export interface Worn {
@@ -47,10 +48,18 @@ export function* wornLooks(
 export const against = ({ findings }: Verdict): Finding[] =>
   findings.filter(({ tone, cannotTell }) => tone !== 'works' && !cannotTell);
 
-export const isRight = (verdict: Verdict): boolean =>
-  verdict.sendable && !verdict.findings.some(({ tone }) => tone === 'fights' || tone === 'blocks');
-
 export const facetOf = ({ rule }: Pick<Finding, 'rule'>): Facet | undefined => ruleOf(rule)?.facet;
+
+/** What hangs on a rack that could be worn in the place of a piece of a look. */
+export const othersFor = (
+  { category }: Pick<Piece, 'category'>,
+  look: readonly Piece[],
+  { pieces }: Rack,
+): Piece[] =>
+  pieces.filter(
+    (other) =>
+      CATEGORY[other.category].slot === CATEGORY[category].slot && !look.some(({ id }) => id === other.id),
+  );
 
 /** A look with one piece changed for another of its place on the rack. */
 export interface Turned {
@@ -69,11 +78,11 @@ export function* turnedLooks(
   random: Random,
 ): Generator<Turned> {
   const changes = look.flatMap((piece, at) =>
-    rack.pieces.flatMap((other, place) =>
-      !places.includes(place) && CATEGORY[other.category].slot === CATEGORY[piece.category].slot
-        ? [{ piece, other, turned: places.map((each, i) => (i === at ? place : each)) }]
-        : [],
-    ),
+    othersFor(piece, look, rack).map((other) => ({
+      piece,
+      other,
+      turned: places.map((each, i) => (i === at ? rack.pieces.indexOf(other) : each)),
+    })),
   );
   let tried = 0;
   for (const { piece, other, turned } of shuffled(changes, random)) {

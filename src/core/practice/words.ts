@@ -33,7 +33,7 @@ export function questionWords(
     case 'which':
       return 'Which of the two would you send?';
     case 'clash':
-      return 'One thing is wrong with this look. Point to a piece it is about.';
+      return 'One thing is wrong with this look. Point to a piece that causes it.';
     case 'mend':
       return 'One thing is wrong with this look. Which change puts it right?';
     case 'whites':
@@ -76,8 +76,8 @@ export function optionWords(option: Option, place: number, by: Speaker, currency
       return `Look ${place + 1}`;
     case 'piece': {
       const { piece } = option;
-      const heel = piece.id.startsWith('heel ') ? `Heel of ${piece.id.slice(5)} mm` : piece.title;
-      return capital(currency && piece.priceMinor ? `${heel}, ${money(piece.priceMinor, currency)}` : heel);
+      const price = currency && piece.priceMinor ? `, ${money(piece.priceMinor, currency)}` : '';
+      return capital(piece.title + price);
     }
     case 'mend':
       return mendWords(option.mend, by);
@@ -89,8 +89,8 @@ export function optionWords(option: Option, place: number, by: Speaker, currency
 const MISS_WORDS: Readonly<Record<WishMiss, string>> = {
   kind: 'another kind',
   colour: 'another colour',
-  price: 'dearer than that',
-  'not wanted': 'has what is not wanted',
+  price: 'costs more than that',
+  'not wanted': 'has what was ruled out',
 };
 
 /** Why an option is right or not, as the judge says it; empty where there is nothing to say. */

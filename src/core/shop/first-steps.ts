@@ -44,7 +44,10 @@ export const FIRST_STEP_WORDS: Readonly<Record<FirstStepId, readonly [title: str
     'Look over your terms',
     'Tax, the styling fee, days for styling, packing and the post, your time zone. They are guesses until you have.',
   ],
-  people: ['Invite who works here', 'Stylists and packers get a link of their own. Alone for now? Leave it.'],
+  people: [
+    'Invite who works here',
+    'Stylists and packers get a link of their own. On your own for now? Skip it.',
+  ],
   places: ['Say where the stock stands', 'A shop floor and a back room are there; add what you have.'],
   garments: [
     'Bring in your stock',

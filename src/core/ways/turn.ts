@@ -1,4 +1,4 @@
-import { judge, type Setting } from '../look';
+import { isRight, judge, type Setting } from '../look';
 import type { Occasion } from '../occasion';
 import { EXCLUSIVE, modeOf, type Piece, wear } from '../piece';
 import type { Settings } from '../rules';
@@ -53,20 +53,20 @@ export function turnsOf(input: TurnInput, most = 3): Turn[] {
   const all = [...pieces, ...worn.filter(({ id }) => !pieces.some((piece) => piece.id === id))];
   const rail = railOf(all, setting, settings);
   const start = worn.flatMap((piece) => placeOf(rail, all, piece));
-  const isRight = (look: readonly number[]): boolean => {
-    const verdict = judge(
-      look.map((place) => pieceAt(rail, all, place)),
-      setting,
-      settings,
+  const goes = (look: readonly number[]): boolean =>
+    isRight(
+      judge(
+        look.map((place) => pieceAt(rail, all, place)),
+        setting,
+        settings,
+      ),
     );
-    return verdict.sendable && !verdict.findings.some(({ tone }) => tone === 'fights' || tone === 'blocks');
-  };
   const seen = new Set<string>();
   let front: Step[] = [
     { look: start, changes: [], score: rail.pool.judge([...start].sort((a, b) => a - b)).score },
   ];
   for (let count = 0; count <= MOST_CHANGES; count++) {
-    const right = front.slice(0, READ).filter(({ look }) => isRight(look));
+    const right = front.slice(0, READ).filter(({ look }) => goes(look));
     if (right.length > 0) return apart(right, most).map((step) => turnOf(step, rail, all));
     if (count === MOST_CHANGES) break;
     const next: Step[] = [];

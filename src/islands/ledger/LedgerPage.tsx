@@ -13,6 +13,7 @@ import { saveFile } from '../client/save-file';
 import { BuyerPanel } from './BuyerPanel';
 import { ChancePanel } from './ChancePanel';
 import { LinesBehind } from './LinesBehind';
+import { percent } from './percent';
 import './ledger.css';
 
 const KeepChart = lazy(() => import('./KeepChart'));
@@ -39,8 +40,6 @@ function dayBefore(days: number): string {
   day.setUTCDate(day.getUTCDate() - days);
   return day.toISOString().slice(0, 10);
 }
-
-const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
 interface Props {
   readonly first: LedgerView;

@@ -10,11 +10,10 @@ import {
   Tooltip,
 } from 'chart.js';
 import { Scatter } from 'react-chartjs-2';
+import { percent } from './percent';
 
 Chart.defaults.font.family = "'Instrument Sans Variable', sans-serif";
 Chart.register(LinearScale, LineElement, PointElement, ScatterController, Tooltip);
-
-const percent = (value: number | string): string => `${Math.round(Number(value) * 100)} %`;
 
 /** Chances that were said against the share that was kept; on the line both are the same. The table below says it in figures. */
 export default function ReliabilityChart({ bins }: { readonly bins: readonly Reliability[] }) {
@@ -41,7 +40,7 @@ export default function ReliabilityChart({ bins }: { readonly bins: readonly Rel
     min: 0,
     max: 1,
     title: { display: true, text },
-    ticks: { callback: (value: number | string) => percent(value) },
+    ticks: { callback: (value: number | string) => percent(Number(value)) },
   });
   const options: ChartOptions<'scatter'> = {
     animation: false,

@@ -11,6 +11,7 @@ import { MATTERS } from '@core/practice';
 import { speaker } from '@core/say';
 import { Button } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
+import { toggled } from '@ui/choosing';
 import { pageTongue } from '@ui/tongue';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Board } from './Board';
@@ -33,13 +34,7 @@ export function Exercise({ exercise, currency, busy, onAnswer }: Props) {
   const { options, choosing } = exercise;
   const choose = (place: number): void => {
     if (place >= options.length) return;
-    setChosen((now) =>
-      choosing === 'all of'
-        ? now.includes(place)
-          ? now.filter((each) => each !== place)
-          : [...now, place]
-        : [place],
-    );
+    setChosen((now) => (choosing === 'all of' ? [...toggled(new Set(now), place)] : [place]));
   };
   const isWhole = chosen.length > 0 && (!exercise.why || why !== undefined);
   const answer = (): void => {

@@ -3,6 +3,7 @@ import { money } from '@core/money';
 import type { OldBoxOutcome } from '@core/practice';
 import { Button } from '@mantine/core';
 import { call, showProblem } from '@ui/api';
+import { toggled } from '@ui/choosing';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { useState } from 'react';
 
@@ -14,18 +15,17 @@ interface Props {
 /** The brief of a box that is closed: choose what you would have sent, then see what was kept. */
 export function OldBox({ box, onAnother }: Props) {
   const { boxId, pieces, asks, occasions, budgetMinor, currency, season } = box;
-  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const [outcome, setOutcome] = useState<OldBoxOutcome>();
   const [busy, setBusy] = useState(false);
   const total = pieces
-    .filter(({ garmentId }) => chosen.includes(garmentId))
+    .filter(({ garmentId }) => chosen.has(garmentId))
     .reduce((sum, { priceMinor }) => sum + priceMinor, 0);
-  const turn = (id: string): void =>
-    setChosen((all) => (all.includes(id) ? all.filter((each) => each !== id) : [...all, id]));
+  const turn = (id: string): void => setChosen((all) => toggled(all, id));
   async function send(): Promise<void> {
     setBusy(true);
     try {
-      setOutcome(await call('old-box-outcome', { boxId, chosen }));
+      setOutcome(await call('old-box-outcome', { boxId, chosen: [...chosen] }));
     } catch (error) {
       showProblem(error);
     } finally {
@@ -35,7 +35,7 @@ export function OldBox({ box, onAnother }: Props) {
   return (
     <section className="practice" aria-labelledby="old-box">
       <header className="practice-head">
-        <p className="soft">A box of last {season || 'year'}</p>
+        <p className="soft">A box from last {season || 'year'}</p>
         <h2 id="old-box">{outcome ? saidOf(outcome, currency) : 'What would you have sent?'}</h2>
         <p className="practice-given">
           {asks.map((ask) => (
@@ -50,13 +50,13 @@ export function OldBox({ box, onAnother }: Props) {
           ))}
           {budgetMinor !== null && <span className="chip">Budget: {money(budgetMinor, currency)}</span>}
           {asks.length + occasions.length === 0 && (
-            <span className="chip">Nothing in particular was asked</span>
+            <span className="chip">Nothing in particular was asked for</span>
           )}
         </p>
       </header>
       <div className="practice-options" role="group" aria-label="Choose">
         {pieces.map(({ garmentId, piece, priceMinor }) => {
-          const isChosen = chosen.includes(garmentId);
+          const isChosen = chosen.has(garmentId);
           const told = outcome?.pieces.find((each) => each.garmentId === garmentId);
           const mark = !told ? '' : !told.sent ? '' : told.kept ? ' right' : ' wrong';
           return (
@@ -80,9 +80,7 @@ export function OldBox({ box, onAnother }: Props) {
       <footer className="practice-foot">
         {!outcome && (
           <span className="soft num" role="status">
-            {chosen.length === 0
-              ? 'Nothing chosen yet'
-              : `${chosen.length} chosen, ${money(total, currency)}`}
+            {chosen.size === 0 ? 'Nothing chosen yet' : `${chosen.size} chosen, ${money(total, currency)}`}
           </span>
         )}
         {outcome ? (
@@ -90,7 +88,7 @@ export function OldBox({ box, onAnother }: Props) {
             Another old box
           </Button>
         ) : (
-          <Button size="md" loading={busy} disabled={chosen.length === 0} onClick={() => void send()}>
+          <Button size="md" loading={busy} disabled={chosen.size === 0} onClick={() => void send()}>
             See what was kept
           </Button>
         )}

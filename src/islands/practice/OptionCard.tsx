@@ -1,4 +1,4 @@
-import { fitFor } from './fit-for';
+import { girthsOf } from './girths';
 import { lookOf, type Exercise, type Option, optionWords } from '@core/practice';
 import type { Speaker } from '@core/say';
 import { lengthIn } from '@core/words';
@@ -72,7 +72,7 @@ function OptionDrawing({ exercise, option, place, by }: Pick<Props, 'exercise' |
     case 'size':
       return (
         <dl className="practice-measures num">
-          {fitFor(option.measures).map(([label, mm]) => (
+          {girthsOf(option.measures).map(([label, mm]) => (
             <div key={label}>
               <dt>{label}</dt>
               <dd>{lengthIn(mm, by.tongue)}</dd>

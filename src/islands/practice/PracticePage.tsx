@@ -63,7 +63,7 @@ export const PracticePage = withQueries(function PracticePage({
         <p className="sheet" role="status">
           {old.seen > 0
             ? 'You have seen every old box there is.'
-            : 'There is no old box yet: one is there once a box of three pieces or more is closed.'}
+            : 'There is no old box yet. Close a box of three pieces or more, and it comes up here.'}
         </p>
       )}
       {state === 'resting' && old.state !== 'open' && (
@@ -87,8 +87,8 @@ export const PracticePage = withQueries(function PracticePage({
           </section>
           <section className="sheet practice-begin">
             <p>
-              An old box: a brief of last year’s, without a name. Choose what you would have sent, then see
-              what was kept, what it came to, and why the rest came back.
+              An old box: a past brief with the name taken off. Choose what you would have sent, then see what
+              was kept, what it came to, and why the rest came back.
             </p>
             <Button size="md" variant="default" onClick={() => void old.open()} title="o">
               Open an old box

@@ -9,7 +9,7 @@ export function Progress({ progress: { mine, people = [] } }: { readonly progres
         <h2>How you get on</h2>
         {mine.length === 0 ? (
           <p className="soft">
-            Nothing yet. After the first ten you see here what sits, and what does not yet.
+            Nothing yet. After your first ten you see here what you have down and what needs more work.
           </p>
         ) : (
           <Matters of={mine} />

@@ -3,7 +3,7 @@ import type { Speaker } from '@core/say';
 import { lengthIn } from '@core/words';
 import { Figure } from '@ui/Figure';
 import { GarmentSketch } from '@ui/GarmentSketch';
-import { fitFor } from './fit-for';
+import { girthsOf } from './girths';
 
 /** Kinds whose options already show the look on the figure. */
 const IN_OPTIONS: readonly Exercise['kind'][] = [
@@ -28,7 +28,7 @@ export function Shown({ exercise, by }: { readonly exercise: Exercise; readonly 
         <p>{piece?.title}</p>
         <h3>The figure</h3>
         <dl className="practice-measures num">
-          {fitFor(client.measures).map(([label, mm]) => (
+          {girthsOf(client.measures).map(([label, mm]) => (
             <div key={label}>
               <dt>{label}</dt>
               <dd>{lengthIn(mm, by.tongue)}</dd>

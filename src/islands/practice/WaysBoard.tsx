@@ -3,6 +3,7 @@ import type { Speaker } from '@core/say';
 import { Button } from '@mantine/core';
 import { useInterval } from '@mantine/hooks';
 import { Figure } from '@ui/Figure';
+import { toggled } from '@ui/choosing';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { useState } from 'react';
 
@@ -25,11 +26,7 @@ export function WaysBoard({ exercise, by, busy, onAnswer }: Props) {
   useInterval(() => setLeft((now) => Math.max(0, now - 1)), 1000, { autoInvoke: true });
   const worn = looks[at] ?? [];
   const turn = (place: number): void =>
-    setLooks((all) =>
-      all.map((look, i) =>
-        i !== at ? look : look.includes(place) ? look.filter((each) => each !== place) : [...look, place],
-      ),
-    );
+    setLooks((all) => all.map((look, i) => (i === at ? [...toggled(new Set(look), place)] : look)));
   return (
     <>
       <div className="practice-ways">
@@ -70,7 +67,7 @@ export function WaysBoard({ exercise, by, busy, onAnswer }: Props) {
         <span className="soft num" role="timer">
           {left > 0
             ? `${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')} left`
-            : 'Three minutes are over; finish all the same.'}
+            : 'Time is up. Finish it anyway.'}
         </span>
         <Button
           size="md"

@@ -1,5 +1,5 @@
 import { oldBoxCall, oldBoxOutcomeCall } from '@contracts/practice/old-box';
-import { seeded } from '@core/chance';
+import { seeded, shuffled } from '@core/chance';
 import { money } from '@core/money';
 import { isOtherRail } from '@core/pull';
 import { oldBoxOutcome } from '@core/practice';
@@ -33,15 +33,11 @@ export const oldBox = serve(oldBoxCall, {
     const rail = went.find(({ piece }) => piece.department)?.piece.department;
     const candidates = await candidatesFor(tx, { shopId: actor.shopId, categories }, now);
     const draw = seeded(Number.parseInt(row.id.slice(0, 8), 16));
-    const byLot = <T>(of: readonly T[]): T[] =>
-      of
-        .map((each) => ({ each, lot: draw() }))
-        .sort((a, b) => a.lot - b.lot)
-        .map(({ each }) => each);
-    const others = byLot(
+    const others = shuffled(
       candidates.filter(
         ({ piece }) => !went.some(({ garmentId }) => garmentId === piece.id) && !isOtherRail(piece, rail),
       ),
+      draw,
     )
       .slice(0, OTHERS)
       .map(({ piece }) => ({ garmentId: piece.id, piece, priceMinor: piece.priceMinor ?? 0 }));
@@ -61,7 +57,7 @@ export const oldBox = serve(oldBoxCall, {
         ),
         budgetMinor: row.budgetMinor,
         currency,
-        pieces: byLot([...went, ...others]),
+        pieces: shuffled([...went, ...others], draw),
       },
     };
   },

@@ -35,6 +35,7 @@ import {
   skillsOf,
   triesOf,
 } from '@data/practice/tasks';
+import type { ShopRow } from '@data/shop/shops';
 import { candidatesFor, smallNumbersOf } from '../box/candidates';
 import type { Actor } from '../context';
 import { conflict, invalid, notFound } from '../problem';
@@ -54,30 +55,33 @@ const DAY_MS = 86_400_000;
 const IN_HAND_MS = DAY_MS;
 
 /** What a shop’s exercises are made of. */
-async function stockOf(db: Reader, shopId: string, now: Date): Promise<PracticeStock> {
-  const shop = await shopOf(db, shopId);
-  return {
-    candidates: await candidatesFor(db, { shopId }, now),
-    schools: shop.schools,
-    settings: shop.ruleSettings,
-    small: smallNumbersOf(shop.english),
-  };
-}
+const stockOf = async (db: Reader, shop: ShopRow, now: Date): Promise<PracticeStock> => ({
+  candidates: await candidatesFor(db, { shopId: shop.id }, now),
+  schools: shop.schools,
+  settings: shop.ruleSettings,
+  small: smallNumbersOf(shop.english),
+});
 
-async function dayOf(db: Reader, { id, shopId }: Actor, now: Date): Promise<PracticeDay> {
-  const { zone } = await shopOf(db, shopId);
-  return { done: await answeredSince(db, id, startOfDayIn(zone, dayIn(zone, now))), of: A_DAY };
-}
+const dayOf = async (
+  db: Reader,
+  { id }: Actor,
+  { zone }: Pick<ShopRow, 'zone'>,
+  now: Date,
+): Promise<PracticeDay> => ({
+  done: await answeredSince(db, id, startOfDayIn(zone, dayIn(zone, now))),
+  of: A_DAY,
+});
 
 export const practiceNext = serve(practiceNextCall, {
   /** Made step by step: others are served between two of them. */
   async run({ tx, actor, now }, { last }) {
-    const { currency } = await shopOf(tx, actor.shopId);
-    const day = await dayOf(tx, actor, now);
+    const shop = await shopOf(tx, actor.shopId);
+    const { currency } = shop;
+    const day = await dayOf(tx, actor, shop, now);
     const open = await openTask(tx, actor.id, new Date(now.getTime() - IN_HAND_MS));
     if (open?.exercise) return { day, currency, task: { id: open.id, exercise: open.exercise } };
     const known = await skillsOf(tx, actor.id);
-    const stock = await stockOf(tx, actor.shopId, now);
+    const stock = await stockOf(tx, shop, now);
     const levels = new Map(known.map((each) => [skillKey(each), levelOf(each)]));
     for (const skill of inTurn(known, now, last).slice(0, TRIED.skills))
       for (let i = 0; i < TRIED.times; i++) {
@@ -114,7 +118,7 @@ export const practiceAnswer = serve(practiceAnswerCall, {
     return {
       ...found,
       key: row.key,
-      day: await dayOf(tx, actor, now),
+      day: await dayOf(tx, actor, shop, now),
       dueDay: dayIn(shop.zone, remembered.due),
     };
   },
@@ -135,7 +139,7 @@ export const practiceObject = serve(practiceObjectCall, {
   async run({ tx, actor }, { taskId, reason }) {
     const row = await lockTask(tx, actor.id, taskId);
     if (!row?.answeredAt) throw notFound('The answered exercise');
-    // Said anew, it is to be read anew.
+    // Said again, it waits for the owner again.
     await changeTask(tx, taskId, { objection: reason, readAt: null });
     return { kept: true as const };
   },
@@ -153,7 +157,7 @@ export async function practiceProgressOf(db: Reader, actor: Actor, now: Date): P
         .map(({ matter, right }) => ({ matter, right: right === true })),
     );
   return {
-    day: await dayOf(db, actor, now),
+    day: await dayOf(db, actor, await shopOf(db, actor.shopId), now),
     due: (await skillsOf(db, actor.id)).filter(({ due }) => due <= now).length,
     mine: of(actor.id),
     ...(isOwner && {

@@ -1,7 +1,8 @@
+import { pick, type Random, shuffled } from '../../chance';
 import { NOBODY } from '../../client';
 import type { Category, Piece } from '../../piece';
 import { type Level, type Making, marginOf, type PracticeStock } from '../exercise';
-import { pick, type Random, rackOf, shuffled } from '../rack';
+import { rackOf } from '../rack';
 
 /** Pieces asked for, how much dearer than another one has to be, and pieces nobody asked for. */
 const ASKED = 3;

@@ -1,8 +1,18 @@
+import { type Random, shuffled } from '../../chance';
 import { applyMend, type Mend, pointsOf } from '../../look';
-import { CATEGORY } from '../../piece';
+import { CATEGORY, type Piece } from '../../piece';
 import { type Level, type Making, marginOf, type Matter, type Option, type PracticeStock } from '../exercise';
-import { clientOf, type Random, shuffled } from '../rack';
-import { against, facetOf, oneWrong, type Turned, turnedLooks, type Worn, wornLooks } from '../turned';
+import { clientOf } from '../rack';
+import {
+  against,
+  facetOf,
+  oneWrong,
+  othersFor,
+  type Turned,
+  turnedLooks,
+  type Worn,
+  wornLooks,
+} from '../turned';
 
 interface OneWrong {
   readonly worn: Worn;
@@ -117,14 +127,14 @@ export function* mend(stock: PracticeStock, matter: Matter, level: Level, random
 }
 
 /** Changes of a look that might be thought to help: a piece for another of its place, one that is left off. */
-function changesOf(look: readonly { id: string; category: keyof typeof CATEGORY }[], { rack }: Worn): Mend[] {
-  return look.flatMap((piece): Mend[] => {
+const changesOf = (look: readonly Piece[], { rack }: Worn): Mend[] =>
+  look.flatMap((piece): Mend[] => {
     const { slot, main } = CATEGORY[piece.category];
-    const swaps = rack.pieces.flatMap((other): Mend[] =>
-      CATEGORY[other.category].slot === slot && !look.some(({ id }) => id === other.id)
-        ? [{ kind: 'swap', piece: piece.id, with: other.id, gain: 0 }]
-        : [],
-    );
+    const swaps = othersFor(piece, look, rack).map((other): Mend => ({
+      kind: 'swap',
+      piece: piece.id,
+      with: other.id,
+      gain: 0,
+    }));
     return main || slot === 'shoes' ? swaps : [...swaps, { kind: 'take-off', piece: piece.id, gain: 0 }];
   });
-}

@@ -1,7 +1,8 @@
-import { CATEGORY, type Piece, type Slot } from '../../piece';
+import { pick, type Random, shuffled } from '../../chance';
+import { CATEGORY, type Slot } from '../../piece';
 import { type Level, type Making, marginOf, type PracticeStock } from '../exercise';
-import { clientOf, pick, type Random, shuffled } from '../rack';
-import { against, wornLooks } from '../turned';
+import { clientOf } from '../rack';
+import { against, othersFor, wornLooks } from '../turned';
 
 /** Where a look may be left open, and pieces offered to finish it. */
 const OPEN: readonly Slot[] = ['shoes', 'layer', 'bottom', 'top'];
@@ -14,15 +15,13 @@ export function* finish(stock: PracticeStock, level: Level, random: Random): Mak
     yield;
     if (!worn) continue;
     const { rack, look, setting, verdict, judged } = worn;
-    const slotOf = ({ category }: Piece): Slot => CATEGORY[category].slot;
     const missing = pick(
-      look.filter((piece) => OPEN.includes(slotOf(piece))),
+      look.filter((piece) => OPEN.includes(CATEGORY[piece.category].slot)),
       random,
     );
     if (!missing) continue;
     const rest = look.filter((piece) => piece !== missing);
-    const tried = rack.pieces
-      .filter((piece) => slotOf(piece) === slotOf(missing) && piece !== missing)
+    const tried = othersFor(missing, look, rack)
       .map((piece) => ({ piece, verdict: judged([...rest, piece]) }))
       .filter((each) => each.verdict.complete && verdict.score.sum - each.verdict.score.sum >= least);
     if (tried.length < OFFERED - 1) continue;

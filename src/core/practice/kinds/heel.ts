@@ -1,10 +1,12 @@
+import { pick, type Random, shuffled } from '../../chance';
+import { HEIGHT_RATIO } from '../../figure';
 import { judge } from '../../look';
 import { CATEGORY, type Piece } from '../../piece';
 import type { Finding } from '../../rules';
 import { type Level, type Making, marginOf, type PracticeStock } from '../exercise';
-import { clientOf, pick, type Random, rackOf, settingOf, shuffled } from '../rack';
+import { clientOf, rackOf, settingOf } from '../rack';
 
-/** Heels offered, mm, and how far the hem is to stand off the floor in the right one (P1: ½ to ¾ in). */
+/** Heels offered, mm, and how far off the floor the hem hangs in the right one (P1: ½ to ¾ in). */
 const HEELS = [8, 32, 56, 80] as const;
 const OFF_FLOOR = 15;
 const TRIED = 40;
@@ -37,12 +39,13 @@ export function* heel(stock: PracticeStock, level: Level, random: Random): Makin
     const inseam = trousers.measures.inseam as number;
     const measures = { ...rack.measures, insideLegLength: Math.round(inseam + OFF_FLOOR - meant) };
     // A figure whose leg that is.
-    measures.heightMm = Math.round(measures.insideLegLength / 0.467);
+    measures.heightMm = Math.round(measures.insideLegLength / HEIGHT_RATIO.crotch);
     if (measures.heightMm < 1520 || measures.heightMm > 1900) continue;
     const setting = settingOf({ ...rack, measures }, stock);
     const shoes = HEELS.map((mm): Piece => ({
       ...shoe,
       id: `heel ${mm}`,
+      title: `heel of ${mm} mm`,
       measures: { ...shoe.measures, heel: mm },
       origins: { ...shoe.origins, heel: 'given' },
     }));

@@ -1,9 +1,10 @@
+import { type Random, shuffled } from '../../chance';
 import { NOBODY } from '../../client';
 import { bodyOf, type BodyMeasures } from '../../figure';
 import { asFit, chooseSize, fitOf, type SizeChoice } from '../../fit';
 import { CATEGORY } from '../../piece';
 import { type Level, type Making, marginOf, type PracticeStock } from '../exercise';
-import { inventedFigure, type Random, shuffled } from '../rack';
+import { inventedFigure } from '../rack';
 
 /** Sizes offered beside the right one at most, and figures tried on a garment. */
 const OFFERED = 5;

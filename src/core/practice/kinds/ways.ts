@@ -1,8 +1,10 @@
+import { pick, type Random, shuffled } from '../../chance';
+import { isRight } from '../../look';
 import { CATEGORY, type Piece } from '../../piece';
 import { factsOf, lookDistance, waysOf } from '../../ways';
 import { type Level, type Making, marginOf, type Option, type PracticeStock } from '../exercise';
-import { clientOf, pick, type Random, shuffled } from '../rack';
-import { isRight, wornLooks } from '../turned';
+import { clientOf } from '../rack';
+import { wornLooks } from '../turned';
 
 /** Ways asked for, and pieces on the rack that none of them needs. */
 export const WAYS = 3;

@@ -1,7 +1,8 @@
+import { type Random, shuffled } from '../../chance';
 import { SCORED } from '../../look';
 import type { Facet } from '../../rules';
 import { type Level, type Making, marginOf, type Matter, type PracticeStock } from '../exercise';
-import { clientOf, type Random, shuffled } from '../rack';
+import { clientOf } from '../rack';
 import { against, facetOf, turnedLooks, wornLooks } from '../turned';
 
 /** Facets offered as what tells two looks apart. */

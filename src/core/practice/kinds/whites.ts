@@ -1,8 +1,9 @@
+import { pick, type Random, shuffled } from '../../chance';
 import { judge } from '../../look';
 import { CATEGORY, type Piece } from '../../piece';
 import { type Finding, RULES, type Settings } from '../../rules';
 import { type Level, type Making, marginOf, type PracticeStock } from '../exercise';
-import { clientOf, pick, type Random, rackOf, settingOf, shuffled } from '../rack';
+import { clientOf, rackOf, settingOf } from '../rack';
 
 /** Whites of cloth. Values from memory, chosen by eye on a neutral ground. */
 const WHITES = [

@@ -1,12 +1,13 @@
+import { pick, type Random, shuffled } from '../../chance';
 import { NOBODY } from '../../client';
 import { colourName, deltaEHex } from '../../colour';
 import type { Piece } from '../../piece';
 import { nounOf } from '../../say';
-import { answersAsk, isInColour, refusedByAsk } from '../../pull';
+import { answersAsk, isAsColoured, refusedByAsk } from '../../pull';
 import { capital } from '../../words';
 import { type Ask, kindsWanted, readAsk } from '../../reading';
 import { type Level, type Making, marginOf, type PracticeStock, type WishMiss } from '../exercise';
-import { pick, type Random, rackOf, shuffled } from '../rack';
+import { rackOf } from '../rack';
 
 const OFFERED = 4;
 const TRIED = 60;
@@ -93,10 +94,9 @@ const isRead = (ask: Ask, meant: Piece, most: number, not: string | undefined): 
 
 /** What of an ask a piece misses, as it is told afterwards. */
 function missesOf(piece: Piece, ask: Ask): WishMiss[] {
-  const isIn = (ask.colours ?? []).some((colour) => isInColour(piece, colour));
   const missed: Readonly<Record<WishMiss, boolean>> = {
     kind: !kindsWanted(ask).includes(piece.category),
-    colour: !isIn,
+    colour: !isAsColoured(piece, ask),
     price: (piece.priceMinor ?? 0) > (ask.priceMaxMinor ?? Infinity),
     'not wanted': refusedByAsk(piece, ask) !== undefined,
   };
@@ -106,8 +106,7 @@ function missesOf(piece: Piece, ask: Ask): WishMiss[] {
 /** Nobody could take a wrong piece for the one that is meant: its colour and its price miss by enough, or its kind. */
 function clearlyNot(piece: Piece, meant: Piece, ask: Ask, apart: number): boolean {
   if (!kindsWanted(ask).includes(piece.category)) return true;
-  const isColour = (ask.colours ?? []).some((colour) => isInColour(piece, colour));
-  if (!isColour) return deltaEHex(hexOf(piece), hexOf(meant)) >= apart;
+  if (!isAsColoured(piece, ask)) return deltaEHex(hexOf(piece), hexOf(meant)) >= apart;
   const most = ask.priceMaxMinor ?? Infinity;
   return (piece.priceMinor ?? 0) > most * OVER || (piece.priceMinor ?? 0) <= most;
 }

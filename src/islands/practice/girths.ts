@@ -8,7 +8,7 @@ const SHOWN = [
 ] as const;
 
 /** The girths of a garment or a figure that a size is chosen by, mm. */
-export const fitFor = (measures: Measures | BodyMeasures): (readonly [string, number])[] =>
+export const girthsOf = (measures: Measures | BodyMeasures): (readonly [string, number])[] =>
   SHOWN.flatMap(([label, name]) => {
     const mm = measures[name];
     return mm === undefined ? [] : [[label, mm] as const];
