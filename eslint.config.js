@@ -13,7 +13,7 @@ const floors = [
   ['reading'],
   ['learn', 'rules', 'till'],
   ['guard', 'look'],
-  ['letter', 'mix', 'pull', 'ways'],
+  ['letter', 'mix', 'pull', 'trial', 'ways'],
   ['box-rules', 'plan', 'practice'],
 ];
 const rooms = floors.flat().map((room) => `core/${room}`);

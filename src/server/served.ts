@@ -30,6 +30,7 @@ export * from './client/save-client';
 export * from './client/save-occasion';
 export * from './ledger/chance';
 export * from './ledger/ledger';
+export * from './ledger/trial';
 export * from './outbox/outbox';
 export * from './people/people';
 export * from './photo/photos';

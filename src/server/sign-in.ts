@@ -71,6 +71,7 @@ export interface NewUser {
   readonly email: string;
   readonly password: string;
   readonly role: Role;
+  readonly inTraining?: boolean;
 }
 
 /** Makes an account; only the owner's use cases and the demo call it. */
@@ -87,6 +88,7 @@ export async function createUser(tx: Writer, signIn: SignIn, user: NewUser): Pro
       emailVerified: true,
       role: user.role,
       shopId: user.shopId,
+      inTraining: user.inTraining ?? false,
       updatedAt: at,
     },
     {

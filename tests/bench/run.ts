@@ -1,4 +1,5 @@
 import { colourDifference, judging, poolJudging } from './judge.bench';
+import { ledger } from './ledger.bench';
 import { page, start } from './page.bench';
 import { stockImport } from './import.bench';
 import { plan } from './plan.bench';
@@ -22,6 +23,7 @@ async function main(args: readonly string[]): Promise<void> {
     start,
     plan,
     stockImport,
+    ledger,
   ])
     if (only.test(bench.name)) figures.push(...(await bench.run()));
   if (args.includes('--json')) process.stdout.write(`${JSON.stringify(figures, null, 2)}\n`);

@@ -32,10 +32,42 @@ describe('the Ledger, through the screen', () => {
     await person.see('Sent often, never kept');
     await settled(page);
     expect(await axeOn(page)).toEqual([]);
+    await person.press('tab', 'Rules on trial');
+    await person.see('Were they right?');
+    await settled(page);
     await page.setViewport({ width: 390, height: 844 });
     expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(
       0,
     );
+    expect(errors).toEqual([]);
+  });
+
+  it('hears what another threshold would have said of the year, and tunes the rule on it', async () => {
+    const { page, person, errors, origin } = shop;
+    await page.setViewport({ width: 1280, height: 800 });
+    await person.go('/ledger');
+    await person.press('tab', 'Rules on trial');
+    await person.see('proposed: 6.5 levels');
+    await person.press('button', 'R3 Spread');
+    await person.see('in place of 6.');
+    const tried = (): Promise<string> =>
+      page.$eval('[role="dialog"] tbody tr:last-child td', (cell) => cell.textContent ?? '');
+    const [proposed] = [Number(await tried())];
+    expect(await axeOn(page)).toEqual([]);
+    // A stricter one speaks against more, and says how these were kept.
+    await byKeyboard(page, origin).fill('textbox', 'Further apart than this is two looks.', '4');
+    await person.see('It would speak against');
+    expect(Number(await tried())).toBeGreaterThan(proposed);
+    await person.press('button', 'Try that');
+    await person.see('It would leave');
+    await person.press('button', 'Tune the house rule so');
+    await person.see('R3 is tuned.');
+    await person.see('It would have said the same of every look.');
+    await page.keyboard.press('Escape');
+    await page.waitForFunction(() => document.querySelector('[role="dialog"]') === null);
+    await person.go('/house-rules');
+    await person.press('button', 'Formality 5');
+    await person.see('tuned');
     expect(errors).toEqual([]);
   });
 });

@@ -1,7 +1,9 @@
 import { disagreements } from '@data/check';
-import { box, boxLine, client, garment, user, variant } from '@data/schema';
-import { HABITS, loadPast } from '@data/demo/past';
+import { box, boxLine, client, garment, look, shop as shopTable, user, variant } from '@data/schema';
+import { loadPast } from '@data/demo/past';
+import { HABITS } from '@data/demo/past-habits';
 import { LEDGER_BY } from '@core/ledger';
+import { CATEGORY, type Category } from '@core/piece';
 import { eq, isNull } from 'drizzle-orm';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { openShop } from '../support/open-shop';
@@ -48,6 +50,14 @@ describe('the Ledger', () => {
       size: ({ variant: v }) => v.size,
       client: ({ client: c }) => c.id,
       stylist: ({ user: u }) => u.id,
+      year: ({ box: b }) => String(sure(b.closedAt).getFullYear()),
+      cut: ({ garment: { attributes } }) => {
+        const { cut, volume } = attributes as {
+          cut?: { silhouette?: string; leg?: string };
+          volume?: string;
+        };
+        return cut?.silhouette ?? (cut?.leg && `${cut.leg} leg`) ?? volume ?? '';
+      },
     } satisfies Partial<Record<(typeof LEDGER_BY)[number], (row: (typeof all)[number]) => string>>;
     for (const [by, keyOf] of Object.entries(keys) as [
       keyof typeof keys,
@@ -163,6 +173,129 @@ describe('the Ledger', () => {
     expect(m.sent).toBe(all.filter(({ variant: v }) => v.size === 'M').length);
     expect(ages.reduce((sum, { units }) => sum + units, 0)).toBeGreaterThan(100);
     expect(Array.isArray(unmet)).toBe(true);
+  });
+
+  it('says how a label runs, what the app reads its sizes as, and since when', async () => {
+    const { labels } = (await owner.call('ledger-sizes', {})).answer;
+    const all = await decided();
+    const own = labels.filter(({ label }) => label === HABITS.smallLabel);
+    expect(own.length).toBeGreaterThan(0);
+    for (const { kind, points, since } of own) {
+      const rows = all.filter(
+        ({ garment: g }) => g.label === HABITS.smallLabel && CATEGORY[g.category as Category].label === kind,
+      );
+      const small = rows.filter(({ line }) => line.reason === 'too small');
+      const told = small.length + rows.filter(({ line }) => line.decision === 'keep').length;
+      const [point] = points;
+      expect(sure(point).count).toBe(told);
+      // By hand: the mean in sizes, shrunk by five decisions.
+      expect(sure(point).steps).toBeCloseTo((-small.length / told) * (told / (told + 5)));
+      const [first] = small.map(({ box: b }) => sure(b.closedAt).toISOString().slice(0, 10)).sort();
+      expect(since).toBe(first);
+    }
+    expect(sure(sure(labels[0]).points[0]).steps).toBeLessThan(0);
+  });
+
+  it('says what is with clients now, what of it is late, and what kept pieces brought beyond their cost', async () => {
+    const all = await decided();
+    const costed = all.filter(
+      ({ line, garment: g }) => line.decision === 'keep' && line.netMinor !== null && g.costMinor !== null,
+    );
+    const { money } = await ask('kind');
+    expect(money.costed).toBe(costed.length);
+    expect(money.marginMinor).toBe(
+      costed.reduce((sum, { line, garment: g }) => sum + Number(line.netMinor) - Number(g.costMinor), 0),
+    );
+    const out = (
+      await shop.db
+        .select({ box, line: boxLine, garment })
+        .from(boxLine)
+        .innerJoin(box, eq(box.id, boxLine.boxId))
+        .innerJoin(variant, eq(variant.id, boxLine.variantId))
+        .innerJoin(garment, eq(garment.id, variant.garmentId))
+        .where(isNull(boxLine.removedAt))
+    ).filter(
+      ({ box: b, line }) =>
+        ['out', 'tallying'].includes(b.state) && line.parcelNo !== null && line.decision === 'undecided',
+    );
+    expect(out.length).toBeGreaterThan(0);
+    const worth = (rows: typeof out): number =>
+      rows.reduce((sum, { line, garment: g }) => sum + (line.priceMinor ?? g.priceMinor), 0);
+    expect([money.outMinor, money.lateMinor]).toEqual([worth(out), 0]);
+    const [late] = out;
+    await shop.db
+      .update(box)
+      .set({ returnBy: '2020-01-01' })
+      .where(eq(box.id, sure(late).box.id));
+    expect((await ask('kind')).money.lateMinor).toBe(
+      worth(out.filter(({ box: b }) => b.id === sure(late).box.id)),
+    );
+  });
+
+  it('puts the rules on trial: finds the one that is wrong, about what it is wrong, and changes it on that', async () => {
+    const { looks, unknown, rules } = (await owner.call('ledger-rules', {})).answer;
+    // Plainly again: every saved look of a closed box, what was said against it, and what of it was kept.
+    const all = await decided();
+    const kept = new Map(all.map(({ line }) => [`line:${line.id}`, line.decision === 'keep']));
+    const rows = (await shop.db.select().from(look)).flatMap(({ against, overrules, pieces }) => {
+      const told = pieces.flatMap(({ ref }) => kept.get(ref) ?? []);
+      return told.length > 0 && against
+        ? [{ against, overrules, share: told.filter(Boolean).length / told.length }]
+        : [];
+    });
+    expect([looks, unknown]).toEqual([rows.length, 0]);
+    for (const { rule, against, silent, aside } of rules) {
+      const own = rows.filter((row) => row.against.includes(rule));
+      expect([against.looks, silent.looks], rule).toEqual([own.length, rows.length - own.length]);
+      expect(aside).toBe(own.filter(({ overrules }) => overrules.some((over) => over.rule === rule)).length);
+    }
+    const { proposals } = (await owner.call('ledger-proposals', {})).answer;
+    expect(Object.keys(proposals)).toEqual([HABITS.wrongRule]);
+
+    const replayed = async (then?: object) => {
+      const asked = await owner.call('ledger-replay', {
+        rule: HABITS.wrongRule,
+        ...(then ? { then: { rule: HABITS.wrongRule, ...then } } : {}),
+      } as never);
+      if (asked.status !== 200) throw new Error(asked.problem.title);
+      return asked.answer;
+    };
+    const proposed = await replayed();
+    expect(proposed.proposal).toMatchObject({ name: 'most', value: HABITS.highLow.apart });
+    expect(proposed.before.against.looks).toBe(
+      sure(rules.find(({ rule }) => rule === HABITS.wrongRule)).against.looks,
+    );
+    expect(proposed.fallsSilent.share / proposed.fallsSilent.looks).toBeGreaterThan(
+      proposed.before.silent.high,
+    );
+    expect(proposed.after.against.rate).toBeLessThan(proposed.after.silent.rate);
+    expect(proposed.changed.every(({ isSilenced, pieces }) => isSilenced && pieces.length > 3)).toBe(true);
+    const stricter = await replayed({ thresholds: { most: 4 } });
+    expect(stricter.speaksUp.looks).toBeGreaterThan(0);
+    expect(stricter.fallsSilent.looks).toBe(0);
+    expect((await replayed({ off: true })).after.against.looks).toBe(0);
+
+    const tune = (who: Caller, version: number, then: object) =>
+      who.call('tune-by-trial', { version, then: { rule: HABITS.wrongRule, ...then } } as never);
+    const { version } = proposed;
+    expect((await tune(shop.stylist, version, { thresholds: { most: 6.5 } })).status).toBe(403);
+    const odd = await tune(owner, version, { thresholds: { most: 40 } });
+    expect([odd.status, odd.problem.faults[0]?.path]).toEqual([422, 'then.thresholds.most']);
+    const allergy = await owner.call('ledger-replay', {
+      rule: 'K5',
+      then: { rule: 'K5', off: true },
+    } as never);
+    expect(allergy.status).toBe(422);
+    expect((await tune(owner, version, { thresholds: { most: 6.5 } })).status).toBe(200);
+    expect((await tune(owner, version, { off: true })).status).toBe(409);
+    const [row] = await shop.db.select({ settings: shopTable.ruleSettings }).from(shopTable);
+    expect(sure(row).settings[HABITS.wrongRule]).toEqual({ thresholds: { most: 6.5 } });
+    const after = await replayed();
+    expect([after.proposal, after.before.against.looks]).toEqual([undefined, proposed.after.against.looks]);
+    // Back at the rule's own value nothing is left of the tuning.
+    expect((await tune(owner, version + 1, { thresholds: { most: 6 } })).status).toBe(200);
+    const [back] = await shop.db.select({ settings: shopTable.ruleSettings }).from(shopTable);
+    expect(sure(back).settings[HABITS.wrongRule]).toBeUndefined();
   });
 
   it('says how likely a piece is kept, judged on what it had not seen, and Pull uses it only where it is better', async () => {

@@ -239,12 +239,35 @@ describe('an account', () => {
       ['change-role', { role: 'packer' }],
       ['end-sessions', {}],
       ['make-reset-link', {}],
+      ['set-training', { inTraining: true }],
     ] as const)
       expect((await owner.call(name, { userId: 'foreign-person', ...more } as never)).status, name).toBe(404);
     const { people } = (
       await owner.call('end-sessions', { userId: (await ownerRow()).id, sessionId: 'none' })
     ).answer;
     expect(people.some(({ email }) => email.endsWith('elsewhere.invalid'))).toBe(false);
+  });
+  it('whoever joins as a stylist is in training until the owner says otherwise; a packer never is', async () => {
+    const { id, cookie } = await joined('learner@heronroom.invalid', 'stylist');
+    const desk = async (): Promise<string> =>
+      (await fetch(`${shop.origin}/`, { headers: { cookie } })).text();
+    const training = async (): Promise<boolean | undefined> =>
+      (await owner.call('end-sessions', { userId: id, sessionId: 'none' })).answer.people.find(
+        (each) => each.id === id,
+      )?.inTraining;
+    expect(await training()).toBe(true);
+    expect(await desk()).toContain('Practise first');
+    expect((await callAs(cookie, 'set-training', { userId: id, inTraining: false })).status).toBe(403);
+    expect((await owner.call('set-training', { userId: id, inTraining: false })).status).toBe(200);
+    expect(await desk()).not.toContain('Practise');
+    expect((await owner.call('set-training', { userId: id, inTraining: true })).status).toBe(200);
+    expect((await owner.call('change-role', { userId: id, role: 'packer' })).status).toBe(200);
+    expect(await training()).toBe(false);
+    expect((await owner.call('set-training', { userId: id, inTraining: true })).status).toBe(422);
+    const packer = await joined('new-packer@heronroom.invalid', 'packer');
+    expect(
+      await (await fetch(`${shop.origin}/`, { headers: { cookie: packer.cookie } })).text(),
+    ).not.toContain('Practise');
   });
   it('a session of more than thirty days is no session, whatever was asked in it', async () => {
     const email = 'long@heronroom.invalid';

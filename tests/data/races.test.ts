@@ -105,6 +105,13 @@ const SCENARIOS: {
       }),
     };
   },
+  'tune-by-trial': async () => {
+    const [row] = await shop.db.select().from(shopTable);
+    return {
+      by: owners,
+      input: (i) => ({ version: sure(row).version, then: { rule: 'R3', thresholds: { most: 4 + i / 4 } } }),
+    };
+  },
   'save-pull-settings': async () => {
     const [row] = await shop.db.select().from(shopTable);
     return { by: owners, input: (i) => ({ version: sure(row).version, settings: { weights: { fit: i } } }) };

@@ -12,4 +12,6 @@ export interface DeskView {
   readonly proposals: readonly ProposalView[];
   /** What a new shop still does before its first box; empty in one that has begun. */
   readonly firstSteps: readonly FirstStep[];
+  /** Exercises of today, for whoever is in training and has some left. */
+  readonly practice?: { readonly done: number; readonly of: number } | undefined;
 }

@@ -1,4 +1,6 @@
+import type { FitPoint } from '@core/fit';
 import { type ChanceFeature, LEDGER_BY, type LedgerBy, type Reliability } from '@core/ledger';
+import type { Tongue } from '@core/words';
 import { z } from 'zod';
 import { STYLING, answers, defineCall } from '../call';
 import { text } from '../fields';
@@ -34,6 +36,14 @@ export interface LedgerView {
   readonly mean: number;
   readonly pieces: number;
   readonly reasons: readonly { readonly reason: string | null; readonly count: number }[];
+  /** With clients now, and of it what should have been back; beyond their cost, what so many of the kept pieces brought. */
+  readonly money: {
+    readonly outMinor: number;
+    readonly lateMinor: number;
+    readonly marginMinor: number;
+    readonly costed: number;
+    readonly kept: number;
+  };
   readonly boxes: number;
   /** Median days from brief to parcel, and from parcel to tally. */
   readonly daysToOut: number | null;
@@ -98,6 +108,24 @@ export const ledgerBuyerCall = defineCall({
   writes: false,
   input: z.strictObject({ from: day, to: day }),
   answer: answers<BuyerView>(),
+});
+
+/** What decisions taught of the sizes of a label, kind by kind. */
+export interface LabelSizes {
+  readonly label: string;
+  readonly kind: string;
+  /** In sizes, below 0 it runs small; with the decisions behind it. */
+  readonly points: readonly { readonly point: FitPoint; readonly steps: number; readonly count: number }[];
+  /** The day of the first piece that came back for its size. */
+  readonly since: string;
+}
+
+export const ledgerSizesCall = defineCall({
+  name: 'ledger-sizes',
+  roles: STYLING,
+  writes: false,
+  input: z.strictObject({}),
+  answer: answers<{ readonly labels: readonly LabelSizes[]; readonly tongue: Tongue }>(),
 });
 
 /** The chance to be kept: how good it is, judged on decisions it had not seen, and what it goes by. */

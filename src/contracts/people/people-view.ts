@@ -6,6 +6,7 @@ export interface PersonView {
   readonly name: string;
   readonly email: string;
   readonly role: Role;
+  readonly inTraining: boolean;
   /** Day the account was ended; absent while it is open. */
   readonly endedOn?: string | undefined;
   readonly sessions: readonly SessionView[];

@@ -35,4 +35,4 @@ export {
   type SizeSystem,
 } from './sizes';
 export { fitForClient, fitInShort, fitWords, pointWords, verdictWords, workaroundWords } from './words';
-export type { LabelOffset } from './label-offset';
+export { type LabelOffset, offsetWords } from './label-offset';

@@ -21,10 +21,12 @@ export const LEDGER_BY = [
   'size',
   'price',
   'colour',
+  'cut',
   'occasion',
   'client',
   'stylist',
   'month',
+  'year',
 ] as const;
 export type LedgerBy = (typeof LEDGER_BY)[number];
 

@@ -66,6 +66,12 @@ export interface Exercise extends Skill {
   readonly around?: string | undefined;
 }
 
+/** True when two exercises show the same: whoever was wrong is asked of other pieces. */
+export const showsTheSame = (a: Exercise, b: Exercise): boolean => shownBy(a) === shownBy(b);
+
+const shownBy = ({ look, options }: Exercise): string =>
+  JSON.stringify([look, options.map((option) => JSON.stringify(option)).sort()]);
+
 /** What of a wish a piece misses. */
 export type WishMiss = 'kind' | 'colour' | 'price' | 'not wanted';
 

@@ -11,6 +11,7 @@ export {
   type Option,
   type PracticeStock,
   type Skill,
+  showsTheSame,
 } from './exercise';
 export { answerFault, graded, type Graded, lookOf, type PracticeAnswer, type WayFault } from './grade';
 export { makeExercise, makingOf, skillKey, SKILLS } from './make';

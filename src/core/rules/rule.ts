@@ -100,3 +100,18 @@ export function thresholdsOf(rule: Tunable, tuning: Tuning | undefined): Record<
 
 /** Ids of pieces, in the order the words name them. */
 export const ids = (...pieces: readonly Worn[]): string[] => pieces.map(({ piece }) => piece.id);
+
+/** A tuning without what is the rule's own default anyway; nothing where nothing is left of it. */
+export function ownTuning(
+  rule: Tunable,
+  { off, thresholds = {}, weight, ...rest }: Tuning,
+): Tuning | undefined {
+  const own = Object.entries(thresholds).filter(([name, value]) => value !== rule.thresholds[name]?.value);
+  const left: Tuning = {
+    ...rest,
+    ...(off ? { off } : {}),
+    ...(own.length > 0 ? { thresholds: Object.fromEntries(own) } : {}),
+    ...(weight && Object.keys(weight).length > 0 ? { weight } : {}),
+  };
+  return Object.keys(left).length > 0 ? left : undefined;
+}

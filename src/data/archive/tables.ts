@@ -317,6 +317,7 @@ export const ARCHIVED: readonly ArchivedTable[] = [
       overrules: lookShape.overrules,
       stages: lookShape.stages,
       spoke: words,
+      against: words.nullable(),
     },
   },
   { name: 'receipt', table: receipt, of: byShop(receipt.shopId), order: [receipt.no] },

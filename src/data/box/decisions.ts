@@ -1,8 +1,8 @@
 import { type FitPoint, hangsBy } from '@core/fit';
 import type { LabelOffset } from '@core/fit';
-import { type DecidedPiece, type FitDecision, labelOffset } from '@core/learn';
+import { type DecidedPiece, type FitDecision, labelOffset, saysSize } from '@core/learn';
 import type { Category } from '@core/piece';
-import { and, asc, desc, eq, inArray, isNull, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, inArray, isNull, ne, sql } from 'drizzle-orm';
 import type { Reader } from '../db';
 import { grouped } from '@core/grouped';
 import { pieceOfGarment } from '../pieces';
@@ -14,14 +14,9 @@ const LASTING = sql<
   'keep' | 'return'
 >`case when ${boxLine.decision} = 'keep' and ${boxLine.cameBackAt} is null then 'keep' else 'return' end`;
 
-/** What decisions taught of the sizes of labels, by `labelKey`. A label nobody decided about is absent. */
-export async function labelOffsets(
-  db: Reader,
-  shopId: string,
-  labels: readonly string[],
-): Promise<ReadonlyMap<string, LabelOffset>> {
-  if (labels.length === 0) return new Map();
-  const rows = await db
+/** Decisions of a shop that say something of sizes, counted; of some labels, or of all that have a name. */
+const sizeDecisions = (db: Reader, shopId: string, labels?: readonly string[]) =>
+  db
     .select({
       label: garment.label,
       category: garment.category,
@@ -29,8 +24,10 @@ export async function labelOffsets(
       reason: boxLine.reason,
       point: boxLine.fitPoint,
       count: sql<number>`count(*)::int`,
+      first: sql<string | null>`min(coalesce(${box.closedAt}, ${box.outAt}))::text`,
     })
     .from(boxLine)
+    .innerJoin(box, eq(box.id, boxLine.boxId))
     .innerJoin(variant, eq(variant.id, boxLine.variantId))
     .innerJoin(garment, eq(garment.id, variant.garmentId))
     .where(
@@ -38,17 +35,45 @@ export async function labelOffsets(
         inArray(boxLine.decision, [...DECIDED]),
         isNull(boxLine.removedAt),
         eq(garment.shopId, shopId),
-        inArray(garment.label, [...labels]),
+        labels ? inArray(garment.label, [...labels]) : ne(garment.label, ''),
       ),
     )
     .groupBy(garment.label, garment.category, LASTING, boxLine.reason, boxLine.fitPoint);
+
+const offsetOf = (rows: Awaited<ReturnType<typeof sizeDecisions>>): LabelOffset =>
+  labelOffset(rows.flatMap(decisionsOf), hangsBy(rows[0]?.category as Category));
+
+/** What decisions taught of the sizes of labels, by `labelKey`. A label nobody decided about is absent. */
+export async function labelOffsets(
+  db: Reader,
+  shopId: string,
+  labels: readonly string[],
+): Promise<ReadonlyMap<string, LabelOffset>> {
+  if (labels.length === 0) return new Map();
+  const rows = await sizeDecisions(db, shopId, labels);
   const byLabel = grouped(rows, ({ label, category }) => labelKey(label, category));
-  return new Map(
-    [...byLabel].map(([key, own]) => [
-      key,
-      labelOffset(own.flatMap(decisionsOf), hangsBy(own[0]?.category as Category)),
-    ]),
-  );
+  return new Map([...byLabel].map(([key, own]) => [key, offsetOf(own)]));
+}
+
+/** Labels whose pieces came back for their size, with what that taught and since when; by label and kind. */
+export async function labelSizes(db: Reader, shopId: string) {
+  const rows = await sizeDecisions(db, shopId);
+  return [...grouped(rows, ({ label, category }) => labelKey(label, category)).values()].flatMap((own) => {
+    const [first] = own;
+    const since = own
+      .flatMap(({ reason, first: at }) => (at !== null && saysSize(reason ?? '') ? [at] : []))
+      .sort()[0];
+    return first && since
+      ? [
+          {
+            label: first.label,
+            category: first.category as Category,
+            offset: offsetOf(own),
+            since: new Date(since),
+          },
+        ]
+      : [];
+  });
 }
 
 /** As many decisions as were counted. */

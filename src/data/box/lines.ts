@@ -1,3 +1,4 @@
+import { grouped } from '@core/grouped';
 import { and, asc, eq, inArray, isNull, sql } from 'drizzle-orm';
 import type { Reader, Writer } from '../db';
 import { alteration, boxLine, garment, hold, location, variant } from '../schema';
@@ -7,7 +8,11 @@ export type LineRecord = Awaited<ReturnType<typeof linesOf>>[number];
 type LineValues = Partial<typeof boxLine.$inferInsert>;
 
 /** Lines still in the box with garment, variant, active hold and alterations. */
-export async function linesOf(db: Reader, boxId: string) {
+export const linesOf = (db: Reader, boxId: string) => linesOfBoxes(db, [boxId]);
+
+/** Lines still in any of these boxes, with what belongs to each. */
+export async function linesOfBoxes(db: Reader, boxIds: readonly string[]) {
+  if (boxIds.length === 0) return [];
   const rows = await db
     .select({ line: boxLine, variant, garment, hold, location: location.title })
     .from(boxLine)
@@ -15,13 +20,14 @@ export async function linesOf(db: Reader, boxId: string) {
     .innerJoin(variant, eq(variant.id, boxLine.variantId))
     .innerJoin(garment, eq(garment.id, variant.garmentId))
     .leftJoin(hold, and(eq(hold.boxLineId, boxLine.id), inArray(hold.state, ['active', 'shipped'])))
-    .where(and(eq(boxLine.boxId, boxId), isNull(boxLine.removedAt)))
+    .where(and(inArray(boxLine.boxId, [...boxIds]), isNull(boxLine.removedAt)))
     .orderBy(asc(boxLine.position), asc(boxLine.createdAt), asc(boxLine.id));
   const jobs = await alterationsOf(
     db,
     rows.map(({ line }) => line.id),
   );
-  return rows.map((row) => ({ ...row, alterations: jobs.filter((job) => job.boxLineId === row.line.id) }));
+  const jobsOf = grouped(jobs, ({ boxLineId }) => boxLineId);
+  return rows.map((row) => ({ ...row, alterations: jobsOf.get(row.line.id) ?? [] }));
 }
 
 /** Lines still in any of these boxes. */

@@ -23,6 +23,15 @@ export async function closetsOf(db: Reader, clientIds: readonly string[]): Promi
     .orderBy(asc(ownedItem.createdAt), asc(ownedItem.id));
 }
 
+/** What many clients have or had. */
+export async function everOwned(db: Reader, clientIds: readonly string[]): Promise<OwnedRow[]> {
+  if (clientIds.length === 0) return [];
+  return db
+    .select()
+    .from(ownedItem)
+    .where(inArray(ownedItem.clientId, [...clientIds]));
+}
+
 /** Everything she has or had, by kind. */
 export const everythingOwned = (db: Reader, clientId: string): Promise<OwnedRow[]> =>
   db

@@ -63,7 +63,8 @@ export async function nextOccasions(
   return new Map(rows.map((row) => [row.clientId, asOccasion(row)]));
 }
 
-const asOccasion = (row: OccasionRow): Occasion => ({
+/** An occasion as the rules see it. */
+export const asOccasion = (row: OccasionRow): Occasion => ({
   ...row.details,
   title: row.title,
   date: row.day ?? undefined,

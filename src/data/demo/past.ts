@@ -1,5 +1,4 @@
 import { randomUUID } from 'node:crypto';
-import type { Decision, ReturnReason } from '@core/box';
 import { seeded } from '@core/chance';
 import { NOBODY } from '@core/client';
 import { colourName } from '@core/colour';
@@ -16,6 +15,7 @@ import {
   client,
   garment,
   hold,
+  look,
   parcel,
   payment,
   receipt,
@@ -25,50 +25,10 @@ import {
   user,
   variant,
 } from '../schema';
+import { PastRail, pastBox } from './past-box';
+import { HABITS, PEOPLE } from './past-habits';
 
-/** Invented people who had boxes in the year before. */
-const PEOPLE = [
-  'Tamsin Orrell',
-  'Thea Brandreth',
-  'Ursel Quarrie',
-  'Verity Lomond',
-  'Vesper Dunning',
-  'Wilmot Sayle',
-  'Winifred Aske',
-  'Xanthe Prowse',
-  'Yrsa Hallam',
-  'Yolande Peake',
-  'Zelma Corrie',
-  'Zita Rudge',
-] as const;
-
-/**
- * What the invented year is made of, so that the Ledger has something true to find: a label whose pieces come back too small,
- * a stylist who sends too much navy, and prices above which people hesitate. All of it is invented.
- */
-export const HABITS = {
-  keep: 0.66,
-  /** Comes back too small, whoever wears it. */
-  smallLabel: 'Sallowfield',
-  smallKept: 0.14,
-  /** Every so often this stylist sends navy whatever was asked, and it is kept less. */
-  navyRole: 'owner',
-  navyShare: 0.55,
-  navyKept: 0.2,
-  dearMinor: 15_000,
-  dearKept: 0.3,
-} as const;
-
-const REASONS: readonly ReturnReason[] = [
-  'colour',
-  'not my style',
-  'too big',
-  'too dear',
-  'already own one',
-  'cloth',
-];
 const BOXES = 90;
-const PIECES = 5;
 const ASKED = 3;
 const DAY_MS = 86_400_000;
 
@@ -104,9 +64,7 @@ export async function loadPast(db: Database, now: Date, seed = 7): Promise<numbe
         ),
       )
       .orderBy(asc(variant.sku), asc(stockBalance.locationId));
-    const navy = stock.filter(
-      ({ garment: g }) => g.mainL < 32 && g.mainB < -4 && Math.hypot(g.mainA, g.mainB) >= 9,
-    );
+    const rail = new PastRail(stock);
     const { measures: _measures, ...profile } = NOBODY;
     const people = await tx
       .insert(client)
@@ -127,6 +85,7 @@ export async function loadPast(db: Database, now: Date, seed = 7): Promise<numbe
     const boxes: (typeof box.$inferInsert)[] = [];
     const lines: (typeof boxLine.$inferInsert)[] = [];
     const asks: (typeof boxAsk.$inferInsert)[] = [];
+    const looks: (typeof look.$inferInsert)[] = [];
     const holds: (typeof hold.$inferInsert)[] = [];
     const moves: (typeof stockMovement.$inferInsert)[] = [];
     const payments: (typeof payment.$inferInsert)[] = [];
@@ -138,22 +97,19 @@ export async function loadPast(db: Database, now: Date, seed = 7): Promise<numbe
       const openedAt = new Date(outAt.getTime() - (3 + draw() * 8) * DAY_MS);
       const stylist = one(stylists);
       const boxId = randomUUID();
-      const sent = Array.from({ length: PIECES }, (_, position) => {
-        const isHabit = stylist.role === HABITS.navyRole && navy.length > 0 && draw() < HABITS.navyShare;
-        const piece = one(isHabit ? navy : stock);
-        const { garment: g } = piece;
-        const isSmall = g.label === HABITS.smallLabel;
-        const chance = isSmall
-          ? HABITS.smallKept
-          : isHabit
-            ? HABITS.navyKept
-            : g.priceMinor >= HABITS.dearMinor
-              ? HABITS.dearKept
-              : HABITS.keep;
-        const decision: Decision = draw() < chance ? 'keep' : 'return';
-        const reason: ReturnReason = isSmall ? 'too small' : isHabit ? 'already own one' : one(REASONS);
-        return { id: randomUUID(), position, piece, decision, reason: decision === 'return' ? reason : null };
+      const { pieces, spoke, against } = pastBox(rail, {
+        sendsNavy: stylist.role === HABITS.navyRole,
+        settings: own.ruleSettings,
+        shopSchools: own.schools,
+        draw,
       });
+      const sent = pieces.map(({ decision, reason, ...piece }, position) => ({
+        id: randomUUID(),
+        position,
+        piece,
+        decision,
+        reason,
+      }));
       const terms = {
         promotions: [],
         keepAllBp: own.keepAllBp,
@@ -182,6 +138,14 @@ export async function loadPast(db: Database, now: Date, seed = 7): Promise<numbe
         total,
         outAt,
         closedAt,
+        createdAt: openedAt,
+      });
+      looks.push({
+        boxId,
+        position: 0,
+        pieces: sent.map(({ id }) => ({ ref: `line:${id}` })),
+        spoke: [...spoke],
+        against: [...against],
         createdAt: openedAt,
       });
       for (const { id, position, piece, decision, reason } of sent) {
@@ -257,6 +221,7 @@ export async function loadPast(db: Database, now: Date, seed = 7): Promise<numbe
       .values(boxes.map(({ id, outAt }) => ({ boxId: id ?? '', no: 1, sentAt: outAt ?? now })));
     await tx.insert(boxAsk).values(asks);
     await tx.insert(boxLine).values(lines);
+    await tx.insert(look).values(looks);
     await tx.insert(hold).values(holds);
     await tx.insert(stockMovement).values(moves);
     for (const { qty, ...at } of sold.values())

@@ -33,6 +33,10 @@ const FAMILY = sql`case
     when 4 then 'green' when 5 then 'teal' when 6 then 'blue' when 7 then 'purple' else 'pink and red' end
   end`;
 
+/** How a garment is cut, as far as its sheet says: its silhouette, its leg, else its volume. */
+const CUT = sql`coalesce(g.attributes -> 'cut' ->> 'silhouette', (g.attributes -> 'cut' ->> 'leg') || ' leg',
+  g.attributes ->> 'volume', '')`;
+
 const bands = sql.raw(`array[${PRICE_BANDS.join(', ')}]`);
 /** What decisions are sorted by: a key to find them again by, and what it is called. */
 const BY: { readonly [by in LedgerBy]: (scope: LedgerScope) => { readonly key: SQL; readonly name?: SQL } } =
@@ -42,10 +46,12 @@ const BY: { readonly [by in LedgerBy]: (scope: LedgerScope) => { readonly key: S
     size: () => ({ key: sql`v.size` }),
     price: () => ({ key: sql`width_bucket(coalesce(l.price_minor, g.price_minor), ${bands})::text` }),
     colour: () => ({ key: FAMILY }),
+    cut: () => ({ key: CUT }),
     occasion: () => ({ key: sql`coalesce(o.title, '')` }),
     client: () => ({ key: sql`c.id::text`, name: sql`c.name` }),
     stylist: () => ({ key: sql`b.stylist_id`, name: sql`u.name` }),
     month: ({ zone }) => ({ key: sql`to_char(b.closed_at at time zone ${zone}, 'YYYY-MM')` }),
+    year: ({ zone }) => ({ key: sql`to_char(b.closed_at at time zone ${zone}, 'YYYY')` }),
   };
 
 /** A piece that was exchanged is counted by the one sent in its place; it has a reason all the same. */
@@ -53,11 +59,14 @@ const ENDS = sql`l.decision in ('keep', 'return')`;
 const KEPT = sql`(l.decision = 'keep' and l.came_back_at is null)`;
 const BACK = sql`(l.decision in ('return', 'exchange') or l.came_back_at is not null)`;
 
-const decided = (
-  by: LedgerBy | undefined,
-  { shopId, zone, from, to, stylistId }: LedgerScope,
-  which: SQL = ENDS,
-): SQL => sql`
+/** Closed boxes of a scope, by the name \`b\`. */
+export const within = ({ shopId, zone, from, to, stylistId }: LedgerScope): SQL => sql`
+  b.shop_id = ${shopId}::uuid and b.state = 'closed'
+    ${from ? sql`and (b.closed_at at time zone ${zone})::date >= ${from}::date` : sql``}
+    ${to ? sql`and (b.closed_at at time zone ${zone})::date <= ${to}::date` : sql``}
+    ${stylistId ? sql`and b.stylist_id = ${stylistId}` : sql``}`;
+
+const decided = (by: LedgerBy | undefined, scope: LedgerScope, which: SQL = ENDS): SQL => sql`
   from box b
   join box_line l on l.box_id = b.id and l.removed_at is null and ${which}
   join variant v on v.id = l.variant_id
@@ -69,10 +78,7 @@ const decided = (
       ? sql`left join box_occasion bo on bo.box_id = b.id left join occasion o on o.id = bo.occasion_id`
       : sql``
   }
-  where b.shop_id = ${shopId}::uuid and b.state = 'closed'
-    ${from ? sql`and (b.closed_at at time zone ${zone})::date >= ${from}::date` : sql``}
-    ${to ? sql`and (b.closed_at at time zone ${zone})::date <= ${to}::date` : sql``}
-    ${stylistId ? sql`and b.stylist_id = ${stylistId}` : sql``}`;
+  where ${within(scope)}`;
 
 const PRICE = sql`coalesce(l.price_minor, g.price_minor)`;
 
@@ -134,20 +140,44 @@ export async function linesBehind(
 /** Median days of boxes at each part of their way: from brief to parcel, and from parcel to tally. */
 export async function daysOfBoxes(
   db: Reader,
-  { shopId, zone, from, to, stylistId }: LedgerScope,
+  scope: LedgerScope,
 ): Promise<{ readonly boxes: number; readonly toOut: number | null; readonly toTally: number | null }> {
   const { rows } = await db.execute<{ boxes: number; to_out: number | null; to_tally: number | null }>(sql`
     select count(*)::int as boxes,
       percentile_cont(0.5) within group (order by extract(epoch from b.out_at - b.created_at) / 86400) as to_out,
       percentile_cont(0.5) within group (order by extract(epoch from b.closed_at - b.out_at) / 86400) as to_tally
-    from box b where b.shop_id = ${shopId}::uuid and b.state = 'closed'
-      ${from ? sql`and (b.closed_at at time zone ${zone})::date >= ${from}::date` : sql``}
-      ${to ? sql`and (b.closed_at at time zone ${zone})::date <= ${to}::date` : sql``}
-      ${stylistId ? sql`and b.stylist_id = ${stylistId}` : sql``}`);
+    from box b where ${within(scope)}`);
   const [row] = rows;
   const days = (value: number | null | undefined): number | null =>
     value === null || value === undefined ? null : Math.round(Number(value) * 10) / 10;
   return { boxes: row?.boxes ?? 0, toOut: days(row?.to_out), toTally: days(row?.to_tally) };
+}
+
+/** What is with clients now, what of it should have been back, and what kept pieces brought beyond their cost where it is known. */
+export async function inMoney(db: Reader, scope: LedgerScope, today: string) {
+  const stillOut = sql`b.shop_id = ${scope.shopId}::uuid and b.state in ('out', 'tallying')
+    and l.parcel_no is not null and l.decision = 'undecided'
+    ${scope.stylistId ? sql`and b.stylist_id = ${scope.stylistId}` : sql``}`;
+  const { rows } = await db.execute<Record<string, string | number | null>>(sql`
+    select
+      coalesce(sum(${PRICE}) filter (where ${stillOut}), 0)::bigint as out_minor,
+      coalesce(sum(${PRICE}) filter (where ${stillOut} and b.return_by < ${today}::date), 0)::bigint as late_minor,
+      coalesce(sum(l.net_minor - g.cost_minor) filter (where ${within(scope)} and ${KEPT}), 0)::bigint as margin_minor,
+      (count(*) filter (where ${within(scope)} and ${KEPT} and l.net_minor - g.cost_minor is not null))::int as costed,
+      (count(*) filter (where ${within(scope)} and ${KEPT}))::int as kept
+    from box b
+    join box_line l on l.box_id = b.id and l.removed_at is null
+    join variant v on v.id = l.variant_id
+    join garment g on g.id = v.garment_id
+    where b.shop_id = ${scope.shopId}::uuid and b.state in ('out', 'tallying', 'closed')`);
+  const [row] = rows;
+  return {
+    outMinor: Number(row?.out_minor ?? 0),
+    lateMinor: Number(row?.late_minor ?? 0),
+    marginMinor: Number(row?.margin_minor ?? 0),
+    costed: Number(row?.costed ?? 0),
+    kept: Number(row?.kept ?? 0),
+  };
 }
 
 /** Garments sent so often at least and never kept, or kept every time. */
@@ -257,10 +287,11 @@ export async function decidedCases(db: Reader, shopId: string, most: number): Pr
   }));
 }
 
-/** Changes whenever a shop decides, or takes back, one piece more. */
+/** Changes whenever a shop decides, or takes back, one piece more, or erases a client. */
 export async function decisionsStamp(db: Reader, shopId: string): Promise<string> {
   const { rows } = await db.execute<{ stamp: string }>(sql`
     select concat((select count(*) from box b where b.shop_id = ${shopId}::uuid and b.state = 'closed'), ' ',
-                  (select count(*) from credit_note n where n.shop_id = ${shopId}::uuid)) as stamp`);
+                  (select count(*) from credit_note n where n.shop_id = ${shopId}::uuid), ' ',
+                  (select count(*) from client c where c.shop_id = ${shopId}::uuid and c.erased_at is not null)) as stamp`);
   return rows[0]?.stamp ?? '';
 }

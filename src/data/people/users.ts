@@ -103,6 +103,12 @@ export async function loadsOf(
   return found;
 }
 
+/** True for whoever learns the trade. */
+export async function isInTraining(db: Reader, id: string): Promise<boolean> {
+  const [own] = await db.select({ inTraining: user.inTraining }).from(user).where(eq(user.id, id));
+  return own?.inTraining ?? false;
+}
+
 export async function changeUser(tx: Writer, id: string, values: UserValues): Promise<void> {
   await tx.update(user).set(values).where(eq(user.id, id));
 }

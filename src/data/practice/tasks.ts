@@ -1,4 +1,4 @@
-import type { ExerciseKind, Known, Matter } from '@core/practice';
+import type { Exercise, ExerciseKind, Known, Matter, Skill } from '@core/practice';
 import { and, count, desc, eq, gte, inArray, isNotNull, isNull, lt, sql } from 'drizzle-orm';
 import type { Reader, Writer } from '../db';
 import { practiceSkill, practiceTask, user } from '../schema';
@@ -21,6 +21,21 @@ export async function openTask(db: Reader, userId: string, since: Date): Promise
     .orderBy(desc(practiceTask.givenAt))
     .limit(1);
   return row;
+}
+
+/** What somebody was shown last of a skill, as far as it is kept. */
+export async function lastShown(
+  db: Reader,
+  userId: string,
+  { kind, matter }: Skill,
+): Promise<Exercise | undefined> {
+  const [row] = await db
+    .select({ exercise: practiceTask.exercise })
+    .from(practiceTask)
+    .where(and(eq(practiceTask.userId, userId), eq(practiceTask.kind, kind), eq(practiceTask.matter, matter)))
+    .orderBy(desc(practiceTask.givenAt))
+    .limit(1);
+  return row?.exercise ?? undefined;
 }
 
 export async function addTask(tx: Writer, values: typeof practiceTask.$inferInsert): Promise<string> {

@@ -352,6 +352,8 @@ export const look = pgTable(
     stages: jsonb('stages').$type<StageOff[]>().notNull().default([]),
     /** Rules that spoke of the look when it was saved, each once. */
     spoke: jsonb('spoke').$type<string[]>().notNull().default([]),
+    /** Of these, the ones with a word against it, whether or not it was set aside; null: saved before that was noted. */
+    against: jsonb('against').$type<string[]>(),
     version: version(),
     createdAt: createdAt(),
   },

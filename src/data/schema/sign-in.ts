@@ -18,6 +18,8 @@ export const user = pgTable('user', {
     .references(() => shop.id),
   /** Since when nobody signs in with it; what the person did stays in the records. */
   endedAt: at('ended_at'),
+  /** Learns the trade: their day begins in the practice room. */
+  inTraining: boolean('in_training').notNull().default(false),
 });
 
 /** A link that lets somebody in once: to a new account, or to a new password. Its token is kept only as a hash. */

@@ -76,6 +76,14 @@ export function DeskPage({ view }: { readonly view: DeskView }) {
         onSettled={(_ledger, id) => setProposals((all) => all.filter((each) => each.id !== id))}
         mayConfirm
       />
+      {view.practice && (
+        <p className="sheet desk-practice">
+          <a href="/practice">{view.practice.done === 0 ? 'Practise first' : 'Go on practising'}</a>{' '}
+          <span className="soft">
+            {view.practice.done} of today’s {view.practice.of} exercises done. About ten minutes in all.
+          </span>
+        </p>
+      )}
       {view.firstSteps.length > 0 && <FirstSteps steps={view.firstSteps} />}
       {view.actions.length === 0 ? (
         view.firstSteps.length === 0 && (

@@ -1,10 +1,11 @@
 import type { BoxRule } from '@core/box-rules';
 import { NOBODY, type Profile } from '@core/client';
 import { pieceFrom } from '@core/piece';
-import { type Example, type Rule, ruleOf, type Tuning, yieldsOf } from '@core/rules';
+import { type Example, ownTuning, type Rule, ruleOf, type Tuning, yieldsOf } from '@core/rules';
 import { NumberInput, Switch } from '@mantine/core';
 import { Figure } from '@ui/Figure';
 import { memo, type ReactNode, useMemo } from 'react';
+import { Thresholds } from './Thresholds';
 
 interface Props {
   readonly rule: Rule;
@@ -26,7 +27,7 @@ const TONE_WORDS = {
 /** A rule: what it asks, two looks it tells apart, its thresholds, and how often it spoke. */
 export function RuleCard({ rule, tuning, spoke, overruled, mayTune, onTune }: Props) {
   const [pair] = rule.examples;
-  const change = changing(tuning, onTune);
+  const change = changing(rule, tuning, onTune);
   const weights = { ...rule.weight, ...tuning?.weight };
   return (
     <RuleSheet
@@ -84,12 +85,9 @@ export function RuleCard({ rule, tuning, spoke, overruled, mayTune, onTune }: Pr
 
 /** A part of a tuning laid over what was tuned before; back at the defaults nothing is left of it. */
 const changing =
-  (tuning: Tuning | undefined, onTune: Props['onTune']) =>
-  (part: Tuning): void => {
-    const next = { ...tuning, ...part };
-    const plain = !next.off && Object.keys(next.thresholds ?? {}).length === 0 && !next.weight;
-    onTune(plain ? undefined : next);
-  };
+  (rule: Pick<Rule, 'thresholds'>, tuning: Tuning | undefined, onTune: Props['onTune']) =>
+  (part: Tuning): void =>
+    onTune(ownTuning(rule, { ...tuning, ...part }));
 
 interface TuneProps {
   readonly tuning: Tuning | undefined;
@@ -113,38 +111,6 @@ function OnOff({ id, tuning, mayTune, onChange }: TuneProps & { readonly id: str
   );
 }
 
-function Thresholds({
-  of,
-  tuning,
-  mayTune,
-  onChange,
-}: TuneProps & { readonly of: Pick<Rule, 'thresholds'> }) {
-  const thresholds = Object.entries(of.thresholds);
-  if (thresholds.length === 0) return null;
-  return (
-    <div className="rule-thresholds">
-      {thresholds.map(([name, { value, unit, says, min, max }]) => (
-        <NumberInput
-          key={name}
-          size="xs"
-          label={says}
-          suffix={unit ? ` ${unit}` : ''}
-          min={min}
-          max={max}
-          step={(max - min) / 50}
-          disabled={!mayTune || tuning?.off === true}
-          value={tuning?.thresholds?.[name] ?? value}
-          onChange={(next) => {
-            const { [name]: _before, ...rest } = tuning?.thresholds ?? {};
-            const own = typeof next === 'number' && next !== value ? { ...rest, [name]: next } : rest;
-            onChange({ thresholds: own });
-          }}
-        />
-      ))}
-    </div>
-  );
-}
-
 interface BoxRuleProps {
   readonly rule: BoxRule;
   readonly tuning: Tuning | undefined;
@@ -159,7 +125,7 @@ export function BoxRuleCard({ rule, tuning, mayTune, onTune }: BoxRuleProps) {
       rule={rule}
       tuning={tuning}
       mayTune={mayTune}
-      onChange={changing(tuning, onTune)}
+      onChange={changing(rule, tuning, onTune)}
       says={`${rule.says} Judged over the whole box, on its Pull page.`}
     />
   );

@@ -14,6 +14,8 @@ import { BuyerPanel } from './BuyerPanel';
 import { ChancePanel } from './ChancePanel';
 import { LinesBehind } from './LinesBehind';
 import { percent } from './percent';
+import { SizesPanel } from './SizesPanel';
+import { TrialPanel } from './TrialPanel';
 import './ledger.css';
 
 const KeepChart = lazy(() => import('./KeepChart'));
@@ -24,10 +26,12 @@ const BY_WORDS: Readonly<Record<LedgerBy, string>> = {
   size: 'Size',
   price: 'Price',
   colour: 'Colour',
+  cut: 'Cut',
   occasion: 'Occasion',
   client: 'Client',
   stylist: 'Stylist',
   month: 'Month',
+  year: 'Year',
 };
 
 const SINCE = { all: 'since the beginning', year: 'in twelve months', quarter: 'in three months' } as const;
@@ -84,8 +88,16 @@ export const LedgerPage = withQueries(function LedgerPage({ first, isOwner }: Pr
         <Tabs.List>
           <Tabs.Tab value="kept">What is kept</Tabs.Tab>
           <Tabs.Tab value="buyer">For the buyer</Tabs.Tab>
+          <Tabs.Tab value="sizes">Sizes of labels</Tabs.Tab>
           <Tabs.Tab value="chance">Chance to be kept</Tabs.Tab>
+          <Tabs.Tab value="rules">Rules on trial</Tabs.Tab>
         </Tabs.List>
+        <Tabs.Panel value="sizes" pt="sm">
+          <SizesPanel />
+        </Tabs.Panel>
+        <Tabs.Panel value="rules" pt="sm">
+          <TrialPanel scope={scope} isOwner={isOwner} />
+        </Tabs.Panel>
         <Tabs.Panel value="chance" pt="sm">
           <ChancePanel />
         </Tabs.Panel>
@@ -250,6 +262,25 @@ function Around({ view }: { readonly view: LedgerView }) {
         <dd>
           <Money minor={view.all.keptMinor} currency={view.currency} />
         </dd>
+        <dt>With clients now</dt>
+        <dd>
+          <Money minor={view.money.outMinor} currency={view.currency} />
+        </dd>
+        <dt>Of that, late</dt>
+        <dd>
+          <Money minor={view.money.lateMinor} currency={view.currency} />
+        </dd>
+        {view.money.costed > 0 && (
+          <>
+            <dt>Beyond cost</dt>
+            <dd>
+              <Money minor={view.money.marginMinor} currency={view.currency} />
+              {view.money.costed < view.money.kept && (
+                <span className="soft"> on the {view.money.costed} kept pieces whose cost is known</span>
+              )}
+            </dd>
+          </>
+        )}
       </dl>
       <h2>Half of all boxes take</h2>
       <dl className="facts">

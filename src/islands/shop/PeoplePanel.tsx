@@ -1,7 +1,7 @@
 import type { LinkAnswer, PeopleView, PersonView } from '@contracts/people/people-view';
 import { type Role, ROLE_WORDS, ROLES } from '@core/shop';
 import { capital, listed } from '@core/words';
-import { Button, NativeSelect, TextInput } from '@mantine/core';
+import { Button, NativeSelect, Switch, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { call, faultsByField, showDone, showProblem } from '@ui/api';
 import { dayWords } from '@ui/days';
@@ -159,7 +159,7 @@ interface PersonProps {
 }
 
 function Person({ person, people, isMe, busy, onReset, onWork }: PersonProps) {
-  const { id, name, email, role, endedOn, sessions, boxes, rhythms } = person;
+  const { id, name, email, role, inTraining, endedOn, sessions, boxes, rhythms } = person;
   // A role that has no boxes, or no account at all: what is theirs goes to somebody first.
   const [leaving, setLeaving] = useState<'account' | 'role'>();
   const heirs = people.filter((each) => each.id !== id && !each.endedOn && each.role !== 'packer');
@@ -214,6 +214,23 @@ function Person({ person, people, isMe, busy, onReset, onWork }: PersonProps) {
       <div className="shop-actions">
         {!endedOn && (
           <>
+            {role !== 'packer' && (
+              <Switch
+                size="xs"
+                label="in training"
+                aria-label={`${name} is in training`}
+                checked={inTraining}
+                disabled={busy !== undefined}
+                onChange={(event) => {
+                  const next = event.currentTarget.checked;
+                  void onWork(
+                    `training ${id}`,
+                    () => call('set-training', { userId: id, inTraining: next }),
+                    next ? `${name}’s day begins with practice.` : `${name} is done training.`,
+                  );
+                }}
+              />
+            )}
             <Button size="compact-xs" variant="default" loading={busy === `reset ${id}`} onClick={onReset}>
               New password link
             </Button>

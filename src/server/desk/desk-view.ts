@@ -11,6 +11,7 @@ import { dueWith } from '../box/due';
 import { alteringDays, waitsForParcel } from '../box/lines';
 import { type Actor, seesPersons } from '../context';
 import { dayIn, shopOf } from '../shop/settings';
+import { practiceToday } from '../practice/practice';
 import { openProposals } from '../stock/ledger';
 
 /** What is to be done next in the shop, for whoever looks. */
@@ -22,9 +23,18 @@ export async function deskView(db: Database, actor: Actor, now: Date): Promise<D
   const sees = seesPersons(actor);
   const ids = rows.map((row) => row.box.id);
   const proposals = actor.role === 'owner' ? await openProposals(db, actor, shop.zone) : [];
+  const practice = await practiceToday(db, actor, shop, now);
   const first = firstSteps(await begunOf(db, actor.shopId), actor.role);
   if (ids.length === 0)
-    return { today, me: sees ? actor.name : undefined, actions: [], open: 0, proposals, firstSteps: first };
+    return {
+      today,
+      me: sees ? actor.name : undefined,
+      actions: [],
+      open: 0,
+      proposals,
+      firstSteps: first,
+      practice,
+    };
   const days = await firstDays(db, ids);
   const lines = await linesIn(db, ids);
   const lineIds = lines.map((line) => line.id);
@@ -70,5 +80,6 @@ export async function deskView(db: Database, actor: Actor, now: Date): Promise<D
     open: rows.length,
     proposals,
     firstSteps: first,
+    practice,
   };
 }

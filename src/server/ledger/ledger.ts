@@ -2,18 +2,22 @@ import {
   ledgerBuyerCall,
   ledgerCall,
   ledgerLinesCall,
+  ledgerSizesCall,
   type LedgerRow,
   type LedgerView,
 } from '@contracts/ledger/ledger';
+import { FIT_POINTS } from '@core/fit';
 import { keepRate, type LedgerBy, PRICE_BANDS, priorOf } from '@core/ledger';
 import { money } from '@core/money';
 import { CATEGORY, type Category } from '@core/piece';
+import { labelSizes } from '@data/box/decisions';
 import type { Reader } from '@data/db';
 import {
   asksUnmet,
   daysOfBoxes,
   decisionsBy,
   garmentsSent,
+  inMoney,
   type LedgerScope,
   linesBehind,
   reasonsOf,
@@ -21,7 +25,7 @@ import {
   stockByAge,
 } from '@data/ledger/decisions';
 import type { Actor } from '../context';
-import { shopOf } from '../shop/settings';
+import { dayIn, shopOf, shopView } from '../shop/settings';
 import { serve } from '../use-case';
 
 /** Garments sent fewer times say nothing of whether they are kept. */
@@ -44,6 +48,7 @@ export async function ledgerView(
   db: Reader,
   actor: Actor,
   { by, ...days }: Days & { readonly by: LedgerBy },
+  now: Date,
 ): Promise<LedgerView> {
   const { zone, currency } = await shopOf(db, actor.shopId);
   const scope = scopeOf(actor, zone, by, days);
@@ -67,6 +72,7 @@ export async function ledgerView(
     mean: prior.mean,
     pieces: Math.round(prior.pieces),
     reasons: await reasonsOf(db, scope),
+    money: await inMoney(db, scope, dayIn(zone, now)),
     boxes,
     daysToOut: toOut,
     daysToTally: toTally,
@@ -77,6 +83,7 @@ function nameOf(by: LedgerBy, name: string, currency: string): string {
   const plain = (minor: number): string => money(minor, currency).replace(/[.,]00$/, '');
   if (by === 'kind') return CATEGORY[name as Category]?.label ?? name;
   if (by === 'label') return name || 'no label';
+  if (by === 'cut') return name || 'not said';
   if (by === 'occasion') return name || 'no occasion';
   if (by !== 'price') return name;
   const band = Number(name);
@@ -86,7 +93,7 @@ function nameOf(by: LedgerBy, name: string, currency: string): string {
 }
 
 export const ledger = serve(ledgerCall, {
-  run: ({ tx, actor }, input) => ledgerView(tx, actor, input),
+  run: ({ tx, actor, now }, input) => ledgerView(tx, actor, input, now),
 });
 
 export const ledgerLines = serve(ledgerLinesCall, {
@@ -107,6 +114,27 @@ export const ledgerBuyer = serve(ledgerBuyerCall, {
       always: await garmentsSent(tx, scope, 'always', OFTEN, LISTED),
       sizes: await sizeCurve(tx, scope),
       ages: await stockByAge(tx, actor.shopId, now),
+    };
+  },
+});
+
+export const ledgerSizes = serve(ledgerSizesCall, {
+  async run({ tx, actor }) {
+    const shop = await shopOf(tx, actor.shopId);
+    const labels = await labelSizes(tx, actor.shopId);
+    return {
+      tongue: shopView(shop).tongue,
+      labels: labels
+        .map(({ label, category, offset, since }) => ({
+          label,
+          kind: CATEGORY[category].label,
+          since: dayIn(shop.zone, since),
+          points: FIT_POINTS.flatMap((point) => {
+            const at = offset[point];
+            return at ? [{ point, ...at }] : [];
+          }).sort((a, b) => Math.abs(b.steps) - Math.abs(a.steps)),
+        }))
+        .sort((a, b) => Math.abs(b.points[0]?.steps ?? 0) - Math.abs(a.points[0]?.steps ?? 0)),
     };
   },
 });

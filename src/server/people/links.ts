@@ -130,7 +130,16 @@ async function begin(
   password: string,
 ): Promise<string> {
   if (await userOfEmail(tx, row.email)) throw conflict('This address has an account already: sign in.');
-  return createUser(tx, signIn, { shopId: row.shopId, name, email: row.email, password, role: row.role });
+  // Whoever joins as a stylist learns how this shop judges, until the owner says it is enough.
+  const inTraining = row.role === 'stylist';
+  return createUser(tx, signIn, {
+    shopId: row.shopId,
+    name,
+    email: row.email,
+    password,
+    role: row.role,
+    inTraining,
+  });
 }
 
 async function anew(tx: Writer, signIn: SignIn, row: InvitationRow, password: string): Promise<string> {

@@ -6,6 +6,7 @@ import { invitePersonCall } from '@contracts/people/invite-person';
 import { makeResetLinkCall } from '@contracts/people/make-reset-link';
 import type { PeopleView } from '@contracts/people/people-view';
 import { revokeInvitationCall } from '@contracts/people/revoke-invitation';
+import { setTrainingCall } from '@contracts/people/set-training';
 import type { Reader, Writer } from '@data/db';
 import { giveAllBoxes } from '@data/box/handovers';
 import { dropLinks } from '@data/outbox/letters';
@@ -39,11 +40,12 @@ export async function peopleView(db: Reader, actor: Actor, now: Date): Promise<P
   const sessions = await sessionsOf(db, actor.shopId, now);
   const loads = await loadsOf(db, actor.shopId);
   return {
-    people: people.map(({ id, name, email, role, endedAt }) => ({
+    people: people.map(({ id, name, email, role, inTraining, endedAt }) => ({
       id,
       name,
       email,
       role,
+      inTraining,
       endedOn: endedAt ? dayIn(zone, endedAt) : undefined,
       ...(loads.get(id) ?? NO_LOAD),
       sessions: (sessions.get(id) ?? []).map((own) => ({
@@ -208,8 +210,24 @@ export const changeRole = serve(changeRoleCall, {
     if (role !== 'owner') await keepsAnOwner(context, userId);
     const person = await personOf(tx, actor, userId);
     if (role === 'packer') await handOn(context, person, boxesTo, `${person.name} packs now.`);
-    await changeUser(tx, userId, { role, updatedAt: now });
+    await changeUser(tx, userId, {
+      role,
+      updatedAt: now,
+      ...(role === 'packer' ? { inTraining: false } : {}),
+    });
     await note(context, 'change role', 'user', userId, { from: person.role, to: role });
+    return peopleView(tx, actor, now);
+  },
+});
+
+export const setTraining = serve(setTrainingCall, {
+  async run(context, { userId, inTraining }) {
+    const { tx, actor, now } = context;
+    const person = await personOf(tx, actor, userId);
+    if (inTraining && person.role === 'packer')
+      throw invalid([{ path: 'inTraining', message: 'a packer has nothing to practise' }]);
+    await changeUser(tx, userId, { inTraining, updatedAt: now });
+    await note(context, inTraining ? 'begin training' : 'end training', 'user', userId);
     return peopleView(tx, actor, now);
   },
 });

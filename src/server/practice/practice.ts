@@ -18,14 +18,16 @@ import {
   makingOf,
   type PracticeStock,
   progressOf,
+  showsTheSame,
   skillKey,
 } from '@core/practice';
 import type { Reader } from '@data/db';
-import { usersOf } from '@data/people/users';
+import { isInTraining, usersOf } from '@data/people/users';
 import {
   addTask,
   answeredSince,
   changeTask,
+  lastShown,
   lockTask,
   objectionsOf,
   openTask,
@@ -62,6 +64,18 @@ const stockOf = async (db: Reader, shop: ShopRow, now: Date): Promise<PracticeSt
   small: smallNumbersOf(shop.english),
 });
 
+/** Exercises of today as the Desk says them: for whoever is in training, until they are done. */
+export async function practiceToday(
+  db: Reader,
+  actor: Actor,
+  shop: Pick<ShopRow, 'zone'>,
+  now: Date,
+): Promise<PracticeDay | undefined> {
+  if (!(await isInTraining(db, actor.id))) return undefined;
+  const day = await dayOf(db, actor, shop, now);
+  return day.done < day.of ? day : undefined;
+}
+
 const dayOf = async (
   db: Reader,
   { id }: Actor,
@@ -93,6 +107,8 @@ export const practiceNext = serve(practiceNextCall, {
         if (!made) continue;
         const { exercise, key } = made;
         const { kind, matter } = exercise;
+        const before = await lastShown(tx, actor.id, exercise);
+        if (before && showsTheSame(before, exercise)) continue;
         const { id: userId, shopId } = actor;
         const id = await addTask(tx, { shopId, userId, kind, matter, level, exercise, key, givenAt: now });
         return { day, currency, task: { id, exercise } };
