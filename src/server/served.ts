@@ -31,6 +31,7 @@ export * from './client/save-occasion';
 export * from './ledger/chance';
 export * from './ledger/ledger';
 export * from './ledger/trial';
+export * from './ledger/fits-nobody';
 export * from './outbox/outbox';
 export * from './people/people';
 export * from './photo/photos';

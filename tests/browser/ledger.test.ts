@@ -26,10 +26,16 @@ describe('the Ledger, through the screen', () => {
     expect(await axeOn(page)).toEqual([]);
     await page.keyboard.press('Escape');
     await page.waitForFunction(() => document.querySelector('[role="dialog"]') === null);
+    await keyboard.press('button', 'too small');
+    await person.see('Back, too small');
+    await page.keyboard.press('Escape');
+    await page.waitForFunction(() => document.querySelector('[role="dialog"]') === null);
     await page.select('select[aria-label="When"]', 'quarter');
     await person.see('in three months');
     await person.press('tab', 'For the buyer');
     await person.see('Sent often, never kept');
+    await person.see('Fits nobody on the books');
+    await page.select('select[aria-label="Asks, sorted"]', 'kind');
     await settled(page);
     expect(await axeOn(page)).toEqual([]);
     await person.press('tab', 'Rules on trial');

@@ -1,9 +1,10 @@
 import { disagreements } from '@data/check';
-import { box, boxLine, client, garment, look, shop as shopTable, user, variant } from '@data/schema';
+import { box, boxAsk, boxLine, client, garment, look, shop as shopTable, user, variant } from '@data/schema';
 import { loadPast } from '@data/demo/past';
 import { HABITS } from '@data/demo/past-habits';
-import { LEDGER_BY } from '@core/ledger';
+import { LEDGER_BY, type UnmetBy } from '@core/ledger';
 import { CATEGORY, type Category } from '@core/piece';
+import { readAsk } from '@core/reading';
 import { eq, isNull } from 'drizzle-orm';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { openShop } from '../support/open-shop';
@@ -172,7 +173,81 @@ describe('the Ledger', () => {
     const m = sure(sizes.find(({ size }) => size === 'M'));
     expect(m.sent).toBe(all.filter(({ variant: v }) => v.size === 'M').length);
     expect(ages.reduce((sum, { units }) => sum + units, 0)).toBeGreaterThan(100);
-    expect(Array.isArray(unmet)).toBe(true);
+    // Asks that nothing was sent for, plainly again, by whatever they are sorted.
+    const lines = await shop.db.select({ askId: boxLine.askId, removedAt: boxLine.removedAt }).from(boxLine);
+    const met = new Set(
+      lines.flatMap(({ askId, removedAt }) => (removedAt === null && askId ? [askId] : [])),
+    );
+    const [one] = await shop.db.select({ id: box.id }).from(box).where(eq(box.state, 'closed')).limit(1);
+    const wishes = ['a green wool coat, under 200', 'green wool coat under 200', 'a size 12 dress'];
+    await shop.db
+      .insert(boxAsk)
+      .values(wishes.map((words, i) => ({ boxId: sure(one).id, position: 10 + i, ask: readAsk(words) })));
+    const asks = (
+      await shop.db
+        .select({ ask: boxAsk, state: box.state })
+        .from(boxAsk)
+        .innerJoin(box, eq(box.id, boxAsk.boxId))
+    )
+      .filter(
+        ({ ask: each, state }) =>
+          ['out', 'tallying', 'closed'].includes(state) && !met.has(each.id) && each.ask.text.trim() !== '',
+      )
+      .map(({ ask: each }) => each.ask);
+    const by = async (unmetBy: UnmetBy) =>
+      new Map(
+        (await owner.call('ledger-buyer', { unmetBy })).answer.unmet.map(({ key, count }) => [key, count]),
+      );
+    expect((await by('kind')).get('coat')).toBe(asks.filter(({ kinds }) => kinds[0] === 'coat').length);
+    expect((await by('colour')).get('green')).toBe(
+      asks.filter(({ colours = [] }) => colours[0]?.name === 'green').length,
+    );
+    expect((await by('size')).get('12')).toBe(asks.filter(({ size }) => size?.label === '12').length);
+    expect([...(await by('price')).values()].reduce((sum, n) => sum + n, 0)).toBe(asks.length);
+    const coats = sure(
+      (await owner.call('ledger-buyer', { unmetBy: 'kind' })).answer.unmet.find(({ key }) => key === 'coat'),
+    );
+    expect(coats.worthMinor).toBeGreaterThanOrEqual(40_000);
+    expect(unmet.every(({ name }) => name !== '')).toBe(true);
+  });
+
+  it('names what hangs here and fits nobody on the books, and opens what came back for a reason', async () => {
+    const fits = async () => (await owner.call('ledger-fits-nobody', {})).answer;
+    const before = await fits();
+    expect(before.clients).toBeGreaterThan(0);
+    // A dress in one size that nobody known has.
+    const [dress] = await shop.db.select().from(garment).where(eq(garment.category, 'dress')).limit(1);
+    const sizes = await shop.db
+      .select()
+      .from(variant)
+      .where(eq(variant.garmentId, sure(dress).id));
+    expect(before.garments.some(({ garmentId }) => garmentId === sure(dress).id)).toBe(false);
+    for (const [i, { id, measures }] of sizes.entries())
+      await shop.db
+        .update(variant)
+        .set({
+          size: String(60 + 2 * i),
+          measures: Object.fromEntries(
+            Object.entries(measures).map(([name, each]) => [
+              name,
+              { mm: Math.round(sure(each).mm * 1.8), origin: 'measured' as const },
+            ]),
+          ),
+        })
+        .where(eq(variant.id, id));
+    await shop.db
+      .update(garment)
+      .set({ version: sure(dress).version + 1 })
+      .where(eq(garment.id, sure(dress).id));
+    const found = (await fits()).garments.find(({ garmentId }) => garmentId === sure(dress).id);
+    expect(found).toBeDefined();
+    const back = async (reason: 'too small' | null) =>
+      (await owner.call('ledger-back', { reason })).answer.lines;
+    const { reasons } = await ask('kind');
+    for (const reason of ['too small', null] as const)
+      expect((await back(reason)).length).toBe(reasons.find((each) => each.reason === reason)?.count ?? 0);
+    expect((await back('too small')).every(({ kept, reason }) => !kept && reason === 'too small')).toBe(true);
+    expect((await owner.call('ledger-back', { reason: 'cursed' } as never)).status).toBe(422);
   });
 
   it('says how a label runs, what the app reads its sizes as, and since when', async () => {

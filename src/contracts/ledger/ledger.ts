@@ -1,6 +1,7 @@
 import type { FitPoint } from '@core/fit';
-import { type ChanceFeature, LEDGER_BY, type LedgerBy, type Reliability } from '@core/ledger';
+import { type ChanceFeature, LEDGER_BY, type LedgerBy, type Reliability, UNMET_BY } from '@core/ledger';
 import type { Tongue } from '@core/words';
+import { RETURN_REASONS } from '@core/box';
 import { z } from 'zod';
 import { STYLING, answers, defineCall } from '../call';
 import { text } from '../fields';
@@ -79,6 +80,15 @@ export const ledgerLinesCall = defineCall({
   answer: answers<{ readonly lines: readonly LedgerLine[] }>(),
 });
 
+/** The pieces that came back for one reason; null: not said. */
+export const ledgerBackCall = defineCall({
+  name: 'ledger-back',
+  roles: STYLING,
+  writes: false,
+  input: z.strictObject({ from: day, to: day, reason: z.enum(RETURN_REASONS).nullable() }),
+  answer: answers<{ readonly lines: readonly LedgerLine[] }>(),
+});
+
 /** A garment sent often: kept every time, or never. */
 export interface OftenSent {
   readonly garmentId: string;
@@ -88,14 +98,17 @@ export interface OftenSent {
   readonly shelf: number;
 }
 
+/** Asks that were not met, and what they would have been worth. */
+export interface Unmet {
+  readonly key: string;
+  readonly count: number;
+  readonly worthMinor: number | null;
+}
+
 /** What a buyer asks of the past. */
 export interface BuyerView {
   readonly currency: string;
-  readonly unmet: readonly {
-    readonly words: string;
-    readonly count: number;
-    readonly worthMinor: number | null;
-  }[];
+  readonly unmet: readonly (Unmet & { readonly name: string })[];
   readonly never: readonly OftenSent[];
   readonly always: readonly OftenSent[];
   readonly sizes: readonly { readonly size: string; readonly sent: number; readonly shelf: number }[];
@@ -106,8 +119,29 @@ export const ledgerBuyerCall = defineCall({
   name: 'ledger-buyer',
   roles: STYLING,
   writes: false,
-  input: z.strictObject({ from: day, to: day }),
+  input: z.strictObject({ from: day, to: day, unmetBy: z.enum(UNMET_BY).default('words') }),
   answer: answers<BuyerView>(),
+});
+
+/** A garment that hangs here and fits nobody whose measures or sizes are known. */
+export interface FitsNobody {
+  readonly garmentId: string;
+  readonly title: string;
+  readonly sizes: string;
+  readonly units: number;
+  readonly worthMinor: number;
+}
+
+export const ledgerFitsNobodyCall = defineCall({
+  name: 'ledger-fits-nobody',
+  roles: STYLING,
+  writes: false,
+  input: z.strictObject({}),
+  answer: answers<{
+    readonly garments: readonly FitsNobody[];
+    readonly clients: number;
+    readonly currency: string;
+  }>(),
 });
 
 /** What decisions taught of the sizes of a label, kind by kind. */

@@ -15,6 +15,10 @@ export type FitPoint = (typeof FIT_POINTS)[number];
 /** Points a label is read at, where nobody measured the garment. */
 export type LabelPoint = 'bust' | 'waist' | 'hip' | 'length' | 'neck' | 'foot' | 'head' | 'hand' | 'finger';
 
+/** True for kinds that are cut to a body: their sizes run small or large at a point of it. */
+export const isCutToBody = (category: Category): boolean =>
+  ['upper', 'lower', 'whole'].includes(CATEGORY[category].shape);
+
 /** Least and most ease that is wanted (garment less body), mm. */
 export type Wanted = readonly [least: number, most: number];
 

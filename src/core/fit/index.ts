@@ -21,7 +21,7 @@ export {
   type SizeOffer,
   workaroundOf,
 } from './choose';
-export { FIT_POINTS, type FitPoint, hangsBy, type LabelPoint } from './ease';
+export { FIT_POINTS, type FitPoint, hangsBy, isCutToBody, type LabelPoint } from './ease';
 export { asFit, type Fit, type FitVerdict, wearable, type Workaround } from './fit';
 export { type FitMark, fitMarks } from './marks';
 export { type PointFit, type SizeFit, sizeFit } from './size';

@@ -30,5 +30,9 @@ export const LEDGER_BY = [
 ] as const;
 export type LedgerBy = (typeof LEDGER_BY)[number];
 
+/** What asks that were not met may be sorted by. */
+export const UNMET_BY = ['words', 'kind', 'colour', 'size', 'price'] as const;
+export type UnmetBy = (typeof UNMET_BY)[number];
+
 /** Lower ends of the price bands, minor units; below the first is a band too. */
 export const PRICE_BANDS = [3000, 6000, 10_000, 15_000, 25_000] as const;

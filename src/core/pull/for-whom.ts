@@ -38,23 +38,35 @@ export interface ForHer {
   readonly points: number;
 }
 
+/** The size of what is there that fits a client, where the garment hangs on her rail at all; undefined when none does. */
+export function sizeForHer(
+  { piece, sizes, offset }: Candidate,
+  client: Profile,
+  shop: Schools,
+  small?: SizeContext['small'],
+): SizeChoice | undefined {
+  if (isOtherRail(piece, client.department)) return undefined;
+  const { size } = schoolsFor(client, shop);
+  const choice = chooseSize(piece, sizes, bodyOf(client.measures), { school: size, offset, small });
+  return choice && choice.offer.free > 0 && wearable(choice) ? choice : undefined;
+}
+
 /**
  * Whether a garment is for a client, and why: it fits her in a size that is there, nothing stands between it and her, she has
  * not the same already, and something speaks for it. Undefined otherwise.
  */
 export function forHer(
-  { piece, sizes, offset }: Candidate,
+  candidate: Candidate,
   { client, closet, loved, asks }: ForClient,
   shop: Schools,
   small?: SizeContext['small'],
 ): ForHer | undefined {
-  if (isOtherRail(piece, client.department)) return undefined;
+  const { piece } = candidate;
   if (guardPiece(piece, { client, looks: [], closet }).some(isRefused)) return undefined;
   if (closet.some((own) => isTwin(piece, own))) return undefined;
   if (nearestTo(piece, [...client.colourCard.avoid, ...client.colourCard.never]) < AVOIDED) return undefined;
-  const { size } = schoolsFor(client, shop);
-  const choice = chooseSize(piece, sizes, bodyOf(client.measures), { school: size, offset, small });
-  if (!choice || choice.offer.free < 1 || !wearable(choice)) return undefined;
+  const choice = sizeForHer(candidate, client, shop, small);
+  if (!choice) return undefined;
   const why: ForWhy[] = [];
   const ask = asks.find((each) => answersAsk(piece, each));
   if (ask) why.push({ code: 'ask', params: { text: ask.text } });

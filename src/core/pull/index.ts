@@ -15,7 +15,7 @@ export {
   type PullSettings,
   USUAL_PULL_WEIGHTS,
 } from './criteria';
-export { type ForClient, forHer, type ForHer, type ForWhy, forWhyWords } from './for-whom';
+export { type ForClient, forHer, type ForHer, type ForWhy, forWhyWords, sizeForHer } from './for-whom';
 export { leftOutWords, type WhyLeftOut } from './left-out';
 export { reasonWords, type Said } from './reasons';
 export { apartFrom, type Shared, sharedBy } from './shared';

@@ -1,6 +1,6 @@
-import type { LedgerLine, OftenSent } from '@contracts/ledger/ledger';
+import type { LedgerLine, OftenSent, Unmet } from '@contracts/ledger/ledger';
 import { colourName } from '@core/colour';
-import { type DecidedCase, type LedgerBy, PRICE_BANDS } from '@core/ledger';
+import { type DecidedCase, type LedgerBy, PRICE_BANDS, type UnmetBy } from '@core/ledger';
 import { type SQL, sql } from 'drizzle-orm';
 import type { Reader } from '../db';
 
@@ -112,17 +112,34 @@ export async function reasonsOf(
 }
 
 /** The pieces behind one group, the last decided first. */
-export async function linesBehind(
+export const linesBehind = (
   db: Reader,
   by: LedgerBy,
   key: string,
   scope: LedgerScope,
   most: number,
-): Promise<LedgerLine[]> {
+): Promise<LedgerLine[]> =>
+  linesWhere(db, scope, sql`${decided(by, scope)} and ${BY[by](scope).key} = ${key}`, most);
+
+/** The pieces that came back for a reason, or without one, the last decided first. */
+export const linesBack = (
+  db: Reader,
+  reason: string | null,
+  scope: LedgerScope,
+  most: number,
+): Promise<LedgerLine[]> =>
+  linesWhere(
+    db,
+    scope,
+    sql`${decided(undefined, scope, BACK)} and l.reason is not distinct from ${reason}::text`,
+    most,
+  );
+
+async function linesWhere(db: Reader, scope: LedgerScope, where: SQL, most: number): Promise<LedgerLine[]> {
   const { rows } = await db.execute<Record<string, string | boolean | null>>(sql`
     select b.id as box_id, b.number, c.name as client, g.title, v.size, ${PRICE} as price, ${KEPT} as kept, l.reason,
            to_char(b.closed_at at time zone ${scope.zone}, 'YYYY-MM-DD') as day
-    ${decided(by, scope)} and ${BY[by](scope).key} = ${key}
+    ${where}
     order by b.closed_at desc, b.number, l.position limit ${most}`);
   return rows.map((row) => ({
     boxId: String(row.box_id),
@@ -223,24 +240,37 @@ export async function sizeCurve(
   return rows;
 }
 
-/** Asks of boxes that have left without a piece for them, by their words, with how often. */
+const UNMET: { readonly [by in UnmetBy]: SQL } = {
+  words: sql`lower(trim(a.ask ->> 'text'))`,
+  kind: sql`coalesce(a.ask -> 'kinds' ->> 0, '')`,
+  colour: sql`coalesce(a.ask -> 'colours' -> 0 ->> 'name', '')`,
+  size: sql`coalesce(a.ask -> 'size' ->> 'label', '')`,
+  price: sql`coalesce(width_bucket((a.ask ->> 'priceMaxMinor')::int, ${bands})::text, '')`,
+};
+
+/**
+ * Asks of boxes that have left without a piece for them, with how often, and what they would have been worth: the price that
+ * was named, else what garments of the kind cost here.
+ */
 export async function asksUnmet(
   db: Reader,
-  shopId: string,
+  { shopId, by }: { readonly shopId: string; readonly by: UnmetBy },
   most: number,
-): Promise<
-  readonly { readonly words: string; readonly count: number; readonly worthMinor: number | null }[]
-> {
-  const { rows } = await db.execute<{ words: string; count: number; worth: string | null }>(sql`
-    select lower(trim(a.ask ->> 'text')) as words, count(*)::int as count,
-      max((a.ask ->> 'priceMaxMinor')::bigint) as worth
+): Promise<readonly Unmet[]> {
+  const { rows } = await db.execute<{ key: string; count: number; worth: string | null }>(sql`
+    with usual as (
+      select category, avg(price_minor)::bigint as price from garment
+      where shop_id = ${shopId}::uuid and archived_at is null group by category)
+    select ${UNMET[by]} as key, count(*)::int as count,
+      sum(coalesce((a.ask ->> 'priceMaxMinor')::bigint, u.price)) as worth
     from box_ask a join box b on b.id = a.box_id
+    left join usual u on u.category = a.ask -> 'kinds' ->> 0
     where b.shop_id = ${shopId}::uuid and b.state in ('out', 'tallying', 'closed')
       and not exists (select 1 from box_line l where l.ask_id = a.id and l.removed_at is null)
       and coalesce(trim(a.ask ->> 'text'), '') <> ''
     group by 1 order by 2 desc, 1 limit ${most}`);
-  return rows.map(({ words, count, worth }) => ({
-    words,
+  return rows.map(({ key, count, worth }) => ({
+    key,
     count,
     worthMinor: worth === null ? null : Number(worth),
   }));

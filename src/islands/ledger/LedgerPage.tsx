@@ -1,19 +1,19 @@
-import { csvOf } from '@contracts/csv';
 import type { LedgerRow, LedgerView } from '@contracts/ledger/ledger';
+import type { ReturnReason } from '@core/box';
 import { LEDGER_BY, type LedgerBy } from '@core/ledger';
 import { amountText } from '@core/money';
-import { Button, NativeSelect, Tabs } from '@mantine/core';
+import { NativeSelect, Tabs } from '@mantine/core';
 import { todayHere } from '@ui/days';
 import { Money } from '@ui/Money';
 import { Providers } from '@ui/Providers';
 import { useAsked } from '@ui/useAsked';
 import { withQueries } from '@ui/withQueries';
 import { lazy, Suspense, useEffect, useState } from 'react';
-import { saveFile } from '../client/save-file';
 import { BuyerPanel } from './BuyerPanel';
 import { ChancePanel } from './ChancePanel';
-import { LinesBehind } from './LinesBehind';
+import { LinesBehind, type Opened } from './LinesBehind';
 import { percent } from './percent';
+import { SaveCsv } from './SaveCsv';
 import { SizesPanel } from './SizesPanel';
 import { TrialPanel } from './TrialPanel';
 import './ledger.css';
@@ -54,7 +54,7 @@ interface Props {
 export const LedgerPage = withQueries(function LedgerPage({ first, isOwner }: Props) {
   const [by, setBy] = useState<LedgerBy>('kind');
   const [since, setSince] = useState<Since>('all');
-  const [open, setOpen] = useState<string>();
+  const [opened, setOpened] = useState<Opened>();
   // A chart is drawn on a canvas: there is none on the server.
   const [isHere, setHere] = useState(false);
   useEffect(() => setHere(true), []);
@@ -66,7 +66,10 @@ export const LedgerPage = withQueries(function LedgerPage({ first, isOwner }: Pr
     { by, ...scope },
     isFirst ? { initial: first } : {},
   );
-  const row = view.rows.find(({ key }) => key === open);
+  const open = (key: string): void => {
+    const row = view.rows.find((each) => each.key === key);
+    if (row) setOpened({ by, key, count: row.sent, title: `${row.name}: ${row.kept} of ${row.sent} kept` });
+  };
   return (
     <Providers>
       <div className="place-head">
@@ -117,34 +120,27 @@ export const LedgerPage = withQueries(function LedgerPage({ first, isOwner }: Pr
                     value={by}
                     data={LEDGER_BY.map((value) => ({ value, label: BY_WORDS[value] }))}
                     onChange={(event) => {
-                      setOpen(undefined);
                       setBy(event.currentTarget.value as LedgerBy);
                     }}
                   />
-                  <Button
-                    size="xs"
-                    variant="default"
-                    onClick={() => saveFile(`kept by ${by}.csv`, 'text/csv', csvOfRows(view))}
-                  >
-                    Save as CSV
-                  </Button>
+                  <SaveCsv name={`Kept by ${by}`} rows={csvRows(view)} />
                 </div>
                 {by === 'stylist' && !isOwner && (
                   <p className="small soft">Yours alone; the owner sees everybody’s.</p>
                 )}
                 {isHere && (
                   <Suspense fallback={<p role="status">Drawing…</p>}>
-                    <KeepChart rows={view.rows} mean={view.mean} onOpen={setOpen} />
+                    <KeepChart rows={view.rows} mean={view.mean} onOpen={open} />
                   </Suspense>
                 )}
-                <RateTable view={view} by={by} onOpen={setOpen} />
+                <RateTable view={view} by={by} onOpen={open} />
                 <p className="small soft">
                   Each rate leans on the shop’s {percent(view.mean)} as if {view.pieces} more pieces had been
                   seen, so that few pieces are not believed too soon. The bar holds the true rate nine times
                   of ten (beta-binomial).
                 </p>
               </section>
-              <Around view={view} />
+              <Around view={view} onOpen={setOpened} />
             </div>
           )}
         </Tabs.Panel>
@@ -152,13 +148,12 @@ export const LedgerPage = withQueries(function LedgerPage({ first, isOwner }: Pr
           <BuyerPanel scope={scope} />
         </Tabs.Panel>
       </Tabs>
-      {row && (
+      {opened && (
         <LinesBehind
-          by={by}
-          row={row}
+          opened={opened}
           scope={scope}
           currency={view.currency}
-          onClose={() => setOpen(undefined)}
+          onClose={() => setOpened(undefined)}
         />
       )}
     </Providers>
@@ -170,19 +165,17 @@ function saidOf({ all, boxes }: LedgerView, since: Since): string {
   return `${all.kept} of ${all.sent} pieces kept ${SINCE[since]}, out of ${boxes} ${boxes === 1 ? 'box' : 'boxes'}.`;
 }
 
-const csvOfRows = ({ rows, by, currency }: LedgerView): string =>
-  csvOf(
-    rows.map((row) => ({
-      [by]: row.name,
-      sent: String(row.sent),
-      kept: String(row.kept),
-      rate: row.rate.toFixed(3),
-      low: row.low.toFixed(3),
-      high: row.high.toFixed(3),
-      'value sent': amountText(row.sentMinor, currency),
-      'value kept': amountText(row.keptMinor, currency),
-    })),
-  );
+const csvRows = ({ rows, by, currency }: LedgerView) =>
+  rows.map((row) => ({
+    [by]: row.name,
+    sent: row.sent,
+    kept: row.kept,
+    rate: row.rate.toFixed(3),
+    low: row.low.toFixed(3),
+    high: row.high.toFixed(3),
+    'value sent': amountText(row.sentMinor, currency),
+    'value kept': amountText(row.keptMinor, currency),
+  }));
 
 interface TableProps {
   readonly view: LedgerView;
@@ -234,7 +227,12 @@ function RateTable({ view, by, onOpen }: TableProps) {
 const against = ({ low, high }: LedgerRow, mean: number): string =>
   high < mean ? 'kept less' : low > mean ? 'kept more' : 'no telling yet';
 
-function Around({ view }: { readonly view: LedgerView }) {
+interface AroundProps {
+  readonly view: LedgerView;
+  readonly onOpen: (opened: Opened) => void;
+}
+
+function Around({ view, onOpen }: AroundProps) {
   const back = view.reasons.reduce((sum, { count }) => sum + count, 0);
   return (
     <aside className="sheet ledger-around" aria-label="Around it">
@@ -245,13 +243,28 @@ function Around({ view }: { readonly view: LedgerView }) {
         <ol className="ledger-reasons">
           {view.reasons.map(({ reason, count }) => (
             <li key={reason ?? ''}>
-              <span>{reason ?? 'not said'}</span>
+              <button
+                className="plain-button"
+                onClick={() =>
+                  onOpen({
+                    reason: reason as ReturnReason | null,
+                    count,
+                    title: `Back, ${reason ?? 'reason not said'}: ${count}`,
+                  })
+                }
+              >
+                {reason ?? 'not said'}
+              </button>
               <span className="ledger-bar" style={{ width: `${(count / back) * 100}%` }} aria-hidden />
               <span className="num">{count}</span>
             </li>
           ))}
         </ol>
       )}
+      <SaveCsv
+        name="Why things came back"
+        rows={view.reasons.map(({ reason, count }) => ({ reason: reason ?? 'not said', count }))}
+      />
       <h2>In money</h2>
       <dl className="facts">
         <dt>Sent</dt>

@@ -1,6 +1,8 @@
 import { offsetWords } from '@core/fit';
 import { useAsked } from '@ui/useAsked';
 
+import { SaveCsv } from './SaveCsv';
+
 /** How far the sizes of each label are from what they say, and what the app does because of it. */
 export function SizesPanel() {
   const { answer } = useAsked('ledger-sizes', {});
@@ -15,7 +17,22 @@ export function SizesPanel() {
     );
   return (
     <section className="sheet" aria-label="Sizes of labels">
-      <h2>How labels run</h2>
+      <div className="sheet-head">
+        <h2>How labels run</h2>
+        <SaveCsv
+          name="How labels run"
+          rows={labels.flatMap(({ label, kind, points, since }) =>
+            points.map(({ point, steps, count }) => ({
+              label,
+              kind,
+              point,
+              sizes: steps.toFixed(2),
+              decisions: count,
+              since,
+            })),
+          )}
+        />
+      </div>
       <div className="ledger-wide">
         <table className="plain-table ledger-table">
           <thead>

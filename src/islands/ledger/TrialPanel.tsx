@@ -5,6 +5,7 @@ import { useAsked } from '@ui/useAsked';
 import { useState } from 'react';
 import { percent } from './percent';
 import { ReplayDialog } from './ReplayDialog';
+import { SaveCsv } from './SaveCsv';
 
 const VERDICTS: Readonly<Record<RuleVerdict, string>> = {
   'kept-less': 'warns of what comes back',
@@ -38,7 +39,23 @@ export function TrialPanel({ scope, isOwner }: Props) {
     );
   return (
     <section className="sheet" aria-label="Rules on trial">
-      <h2>Were they right?</h2>
+      <div className="sheet-head">
+        <h2>Were they right?</h2>
+        <SaveCsv
+          name="Rules on trial"
+          rows={rules.map(({ rule, title, against, silent, aside, verdict }) => ({
+            rule,
+            title,
+            'spoke against': against.looks,
+            'left as is': aside,
+            'kept of those': against.rate.toFixed(3),
+            low: against.low.toFixed(3),
+            high: against.high.toFixed(3),
+            'kept of the rest': silent.rate.toFixed(3),
+            verdict: VERDICTS[verdict],
+          }))}
+        />
+      </div>
       <p className="small soft">
         {looks} {looks === 1 ? 'look' : 'looks'} went out and came to a decision. Open a rule to hear what
         another threshold would have said of them.

@@ -21,15 +21,20 @@ import './stockroom.css';
 /** What the shop has, size by size: on the shelf, held, and out with clients. */
 export const StockroomPage = withQueries(function StockroomPage({
   first,
+  garment,
   mayChange,
 }: {
   readonly first: StockPage;
+  /** Opened with the page, by its id. */
+  readonly garment?: string | undefined;
   readonly mayChange: boolean;
 }) {
   const stock = useStock(first);
   const { ask, rows, total } = stock;
   const [importing, importForm] = useDisclosure(false);
-  const [open, setOpen] = useState<{ readonly id?: string }>();
+  const [open, setOpen] = useState<{ readonly id?: string } | undefined>(
+    garment ? { id: garment } : undefined,
+  );
   const [chosen, setChosen] = useState<RowSelectionState>({});
   const [hidden, setHidden] = useLocalStorage<VisibilityState>({
     key: 'stockroom-columns',

@@ -1,4 +1,5 @@
 import {
+  ledgerBackCall,
   ledgerBuyerCall,
   ledgerCall,
   ledgerLinesCall,
@@ -6,8 +7,8 @@ import {
   type LedgerRow,
   type LedgerView,
 } from '@contracts/ledger/ledger';
-import { FIT_POINTS } from '@core/fit';
-import { keepRate, type LedgerBy, PRICE_BANDS, priorOf } from '@core/ledger';
+import { FIT_POINTS, isCutToBody } from '@core/fit';
+import { keepRate, type LedgerBy, PRICE_BANDS, priorOf, type UnmetBy } from '@core/ledger';
 import { money } from '@core/money';
 import { CATEGORY, type Category } from '@core/piece';
 import { labelSizes } from '@data/box/decisions';
@@ -19,6 +20,7 @@ import {
   garmentsSent,
   inMoney,
   type LedgerScope,
+  linesBack,
   linesBehind,
   reasonsOf,
   sizeCurve,
@@ -92,6 +94,13 @@ function nameOf(by: LedgerBy, name: string, currency: string): string {
   return high === undefined ? `${plain(low)} and more` : `${plain(low)} to ${plain(high - 1)}`;
 }
 
+const unmetName = (by: UnmetBy, key: string, currency: string): string =>
+  key === ''
+    ? 'not said'
+    : by === 'words' || by === 'colour' || by === 'size'
+      ? key
+      : nameOf(by, key, currency);
+
 export const ledger = serve(ledgerCall, {
   run: ({ tx, actor, now }, input) => ledgerView(tx, actor, input, now),
 });
@@ -103,13 +112,23 @@ export const ledgerLines = serve(ledgerLinesCall, {
   },
 });
 
+export const ledgerBack = serve(ledgerBackCall, {
+  async run({ tx, actor }, { reason, ...days }) {
+    const { zone } = await shopOf(tx, actor.shopId);
+    return { lines: await linesBack(tx, reason, scopeOf(actor, zone, 'kind', days), LINES_SHOWN) };
+  },
+});
+
 export const ledgerBuyer = serve(ledgerBuyerCall, {
-  async run({ tx, actor, now }, days) {
+  async run({ tx, actor, now }, { unmetBy, ...days }) {
     const { zone, currency } = await shopOf(tx, actor.shopId);
     const scope = scopeOf(actor, zone, 'kind', days);
     return {
       currency,
-      unmet: await asksUnmet(tx, actor.shopId, LISTED),
+      unmet: (await asksUnmet(tx, { shopId: actor.shopId, by: unmetBy }, LISTED)).map((each) => ({
+        ...each,
+        name: unmetName(unmetBy, each.key, currency),
+      })),
       never: await garmentsSent(tx, scope, 'never', OFTEN, LISTED),
       always: await garmentsSent(tx, scope, 'always', OFTEN, LISTED),
       sizes: await sizeCurve(tx, scope),
@@ -124,7 +143,9 @@ export const ledgerSizes = serve(ledgerSizesCall, {
     const labels = await labelSizes(tx, actor.shopId);
     return {
       tongue: shopView(shop).tongue,
+      // A bag comes back too small, and no body says by how much.
       labels: labels
+        .filter(({ category }) => isCutToBody(category))
         .map(({ label, category, offset, since }) => ({
           label,
           kind: CATEGORY[category].label,
