@@ -52,7 +52,27 @@ async function main(origin: string, folder: string, only: string | undefined): P
     // Somebody whose boxes taught something.
     await see('client', people[5] ?? client);
     await see('stockroom', '/stockroom');
-    await see('ledger', '/ledger');
+    // The Ledger's parts one below the other: what is kept, the buyer's, the rules on trial.
+    if (!only || 'ledger'.includes(only)) {
+      await page.goto(`${origin}/ledger`);
+      const parts: Buffer[] = [];
+      for (const [tab, words] of [
+        ['What is kept', 'Kept, by'],
+        ['For the buyer', 'Fits nobody on the books'],
+        ['Rules on trial', 'proposed: 6.5 levels'],
+      ] as const) {
+        await click(page, `::-p-aria([name="${tab}"][role="tab"])`);
+        await page.waitForFunction((wanted) => document.body.innerText.includes(wanted), {}, words);
+        await settled(page);
+        await new Promise((done) => setTimeout(done, 900));
+        parts.push(Buffer.from(await page.screenshot()));
+      }
+      const [width, height] = [1280, 800];
+      await sharp({ create: { width, height: height * parts.length, channels: 3, background: '#fff' } })
+        .composite(parts.map((input, i) => ({ input, left: 0, top: height * i })))
+        .png()
+        .toFile(`${folder}/ledger.png`);
+    }
     await see('house-rules', '/house-rules');
     await see('brief', await boxOf('brief', 104));
     if (!only || 'pull'.includes(only)) {

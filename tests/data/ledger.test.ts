@@ -2,7 +2,7 @@ import { disagreements } from '@data/check';
 import { box, boxAsk, boxLine, client, garment, look, shop as shopTable, user, variant } from '@data/schema';
 import { loadPast } from '@data/demo/past';
 import { HABITS } from '@data/demo/past-habits';
-import { LEDGER_BY, type UnmetBy } from '@core/ledger';
+import { LEDGER_BY, PRICE_BANDS, type UnmetBy } from '@core/ledger';
 import { CATEGORY, type Category } from '@core/piece';
 import { readAsk } from '@core/reading';
 import { eq, isNull } from 'drizzle-orm';
@@ -45,11 +45,18 @@ describe('the Ledger', () => {
 
   it('counts what a plain recount counts, whatever it is sorted by', async () => {
     const all = await decided();
+    const [{ zone } = { zone: 'UTC' }] = await shop.db.select({ zone: shopTable.zone }).from(shopTable);
     const keys = {
       kind: ({ garment: g }) => g.category,
       label: ({ garment: g }) => g.label,
       size: ({ variant: v }) => v.size,
       client: ({ client: c }) => c.id,
+      price: ({ line, garment: g }) =>
+        String(PRICE_BANDS.filter((band) => band <= (line.priceMinor ?? g.priceMinor)).length),
+      month: ({ box: b }) =>
+        new Intl.DateTimeFormat('en-CA', { timeZone: zone, year: 'numeric', month: '2-digit' }).format(
+          sure(b.closedAt),
+        ),
       stylist: ({ user: u }) => u.id,
       year: ({ box: b }) => String(sure(b.closedAt).getFullYear()),
       cut: ({ garment: { attributes } }) => {
@@ -78,6 +85,21 @@ describe('the Ledger', () => {
       ).toEqual(counted);
       expect(sums.sent).toBe(all.length);
     }
+    const { reasons, boxes, daysToOut, daysToTally } = await ask('kind');
+    const back = all.filter(({ line }) => line.decision !== 'keep' || line.cameBackAt);
+    for (const { reason, count } of reasons)
+      expect(count, String(reason)).toBe(back.filter(({ line }) => line.reason === reason).length);
+    const closed = [...new Map(all.map(({ box: b }) => [b.id, b])).values()];
+    const median = (days: number[]): number => {
+      const sorted = days.sort((a, b) => a - b);
+      const at = (sorted.length - 1) / 2;
+      return (sure(sorted[Math.floor(at)]) + sure(sorted[Math.ceil(at)])) / 2;
+    };
+    const days = (from: Date | null, to: Date | null): number =>
+      (sure(to).getTime() - sure(from).getTime()) / 86_400_000;
+    expect(boxes).toBe(closed.length);
+    expect(daysToOut).toBeCloseTo(median(closed.map((b) => days(b.createdAt, b.outAt))), 0);
+    expect(daysToTally).toBeCloseTo(median(closed.map((b) => days(b.outAt, b.closedAt))), 0);
     for (const by of LEDGER_BY) {
       const { rows, all: sums } = await ask(by);
       expect(sums.sent, by).toBe(all.length);
@@ -209,6 +231,8 @@ describe('the Ledger', () => {
     );
     expect(coats.worthMinor).toBeGreaterThanOrEqual(40_000);
     expect(unmet.every(({ name }) => name !== '')).toBe(true);
+    // The year had something that was asked for and never there.
+    expect(unmet.map(({ key }) => key)).toEqual(expect.arrayContaining([...HABITS.missing]));
   });
 
   it('names what hangs here and fits nobody on the books, and opens what came back for a reason', async () => {

@@ -30,6 +30,9 @@ export const HABITS = {
   navyRole: 'owner',
   navyShare: 0.55,
   navyKept: 0.2,
+  /** Asked for every so often, and never there. */
+  missing: ['bottle green velvet blazer, under 260', 'tan knee boots'],
+  missingShare: 0.16,
   dearMinor: 15_000,
   dearKept: 0.3,
   /** What fights in a look comes back. */

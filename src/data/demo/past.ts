@@ -47,6 +47,7 @@ export async function loadPast(db: Database, now: Date, seed = 7): Promise<numbe
     const [first] = await tx.select({ id: box.id }).from(box).where(eq(box.number, 1)).limit(1);
     if (first) return 0;
     const draw = seeded(seed);
+    const asking = seeded(seed + 1);
     const one = <T>(list: readonly T[]): T => list[Math.floor(draw() * list.length)] as T;
     const stylists = (
       await tx.select().from(user).where(eq(user.shopId, own.id)).orderBy(asc(user.role))
@@ -140,6 +141,10 @@ export async function loadPast(db: Database, now: Date, seed = 7): Promise<numbe
         closedAt,
         createdAt: openedAt,
       });
+      if (asking() < HABITS.missingShare) {
+        const words = HABITS.missing[Math.floor(asking() * HABITS.missing.length)] ?? '';
+        asks.push({ boxId, position: ASKED, ask: readAsk(words) });
+      }
       looks.push({
         boxId,
         position: 0,

@@ -2,6 +2,7 @@ import type { ChanceView } from '@contracts/ledger/ledger';
 import { featureWords } from '@core/ledger';
 import { useAsked } from '@ui/useAsked';
 import { lazy, Suspense } from 'react';
+import { SaveCsv } from './SaveCsv';
 
 const ReliabilityChart = lazy(() => import('./ReliabilityChart'));
 
@@ -63,6 +64,13 @@ export function ChancePanel() {
             ))}
           </tbody>
         </table>
+        <SaveCsv
+          name="What the chance goes by"
+          rows={model.weights.map(({ feature, weight }) => ({
+            feature: featureWords(feature),
+            weight: weight.toFixed(3),
+          }))}
+        />
         <p className="small soft">
           Nothing of the person is in it, and no measure: the fit counts as what the size said.
         </p>
@@ -93,6 +101,14 @@ export function ChancePanel() {
             ))}
           </tbody>
         </table>
+        <SaveCsv
+          name="What was said, and what happened"
+          rows={model.bins.map(({ count, predicted, observed }) => ({
+            pieces: count,
+            said: predicted.toFixed(3),
+            kept: observed.toFixed(3),
+          }))}
+        />
       </section>
     </div>
   );

@@ -88,7 +88,7 @@ export const LedgerPage = withQueries(function LedgerPage({ first, isOwner }: Pr
         </div>
       </div>
       <Tabs defaultValue="kept" keepMounted={false}>
-        <Tabs.List>
+        <Tabs.List className="no-print">
           <Tabs.Tab value="kept">What is kept</Tabs.Tab>
           <Tabs.Tab value="buyer">For the buyer</Tabs.Tab>
           <Tabs.Tab value="sizes">Sizes of labels</Tabs.Tab>

@@ -3,6 +3,7 @@ import type { ReturnReason } from '@core/box';
 import type { LedgerBy } from '@core/ledger';
 import { amountText } from '@core/money';
 import { Modal } from '@mantine/core';
+import { dayWords } from '@ui/days';
 import { Money } from '@ui/Money';
 import { useAsked } from '@ui/useAsked';
 import { SaveCsv } from './SaveCsv';
@@ -47,7 +48,7 @@ export function LinesBehind({ opened, scope, currency, onClose }: Props) {
             <tbody>
               {lines.map((line, i) => (
                 <tr key={`${line.boxId} ${i}`}>
-                  <td className="num">{line.day}</td>
+                  <td className="num">{dayWords(line.day)}</td>
                   <td>
                     <a href={`/box/${line.boxId}/tally`}>{line.number}</a>
                   </td>

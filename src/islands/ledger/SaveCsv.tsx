@@ -20,7 +20,13 @@ export function SaveCsv({ name, rows }: Props) {
       ),
     );
   return (
-    <Button size="compact-xs" variant="default" aria-label={`Save “${name}” as CSV`} onClick={save}>
+    <Button
+      className="ledger-save no-print"
+      size="compact-xs"
+      variant="default"
+      aria-label={`Save as CSV: ${name}`}
+      onClick={save}
+    >
       Save as CSV
     </Button>
   );

@@ -1,4 +1,5 @@
 import { offsetWords } from '@core/fit';
+import { dayWords } from '@ui/days';
 import { useAsked } from '@ui/useAsked';
 
 import { SaveCsv } from './SaveCsv';
@@ -54,7 +55,7 @@ export function SizesPanel() {
                   <td className="num">
                     {count} {count === 1 ? 'decision' : 'decisions'}
                   </td>
-                  <td className="num">{since}</td>
+                  <td className="num">{dayWords(since)}</td>
                 </tr>
               )),
             )}
