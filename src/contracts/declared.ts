@@ -21,6 +21,7 @@ export * from './consent/save-consent';
 export * from './consent/withdraw-consent';
 export * from './ledger/ledger';
 export * from './ledger/trial';
+export * from './ledger/day';
 export * from './letter/draft-letter';
 export * from './letter/save-letter';
 export * from './look/remove-look';

@@ -99,6 +99,12 @@ const CHECKS: readonly SQL<{ says: string }>[] = [
     from box b left join paid p on p.box_id = b.id left join kept k on k.box_id = b.id left join withheld w on w.box_id = b.id
     where b.state = 'closed'
       and coalesce(p.minor, 0) <> (b.total ->> 'feeKeptMinor')::int + coalesce(k.minor, 0) + coalesce(w.minor, 0)`,
+  // Money goes back the way it came.
+  sql`select format('box %s: paid %s and given back %s', b.number, coalesce(p.way, 'unsaid'), coalesce(r.way, 'unsaid')) as says
+    from payment r join box b on b.id = r.box_id
+    cross join lateral (select q.way from payment q where q.box_id = r.box_id and q.kind <> 'refund'
+                        order by q.kind = 'charge' desc limit 1) p
+    where r.kind = 'refund' and r.way is distinct from p.way`,
   // What the kept lines came to is what the total says.
   sql`select format('box %s: its kept lines come to %s, its total to %s', b.number, coalesce(sum(l.net_minor), 0), b.total ->> 'netMinor') as says
     from box b left join box_line l on l.box_id = b.id and l.removed_at is null and l.decision = 'keep'

@@ -32,6 +32,7 @@ export * from './ledger/chance';
 export * from './ledger/ledger';
 export * from './ledger/trial';
 export * from './ledger/fits-nobody';
+export * from './ledger/day';
 export * from './outbox/outbox';
 export * from './people/people';
 export * from './photo/photos';

@@ -297,7 +297,7 @@ describe('a kept piece that comes back after its box was closed', () => {
     const own = await dress([['M', 2]]);
     const view = await out([sure(own.M), sure(own.M)]);
     const kept = await done('keep-all', { boxId: view.id });
-    return done('close-box', { boxId: view.id, version: kept.version });
+    return done('close-box', { boxId: view.id, version: kept.version, way: 'cash' });
   };
   const back = (view: BoxView, more: Partial<Input<'take-back-line'>> = {}) =>
     shop.stylist.call('take-back-line', {
@@ -318,7 +318,12 @@ describe('a kept piece that comes back after its box was closed', () => {
       .select()
       .from(payment)
       .where(and(eq(payment.boxId, view.id), eq(payment.kind, 'refund')));
-    expect(refunds.map(({ amountMinor }) => amountMinor)).toEqual([netMinor]);
+    // The fee was paid by card, the pieces in cash.
+    expect(refunds.map(({ amountMinor, way }) => [amountMinor, way])).toEqual([[netMinor, 'cash']]);
+    expect([view.paidWay, sure(all.find(({ status }) => status === 200)).answer.paidWay]).toEqual([
+      'cash',
+      'cash',
+    ]);
     const seen = sure(all.find(({ status }) => status === 200)).answer;
     expect(seen.state).toBe('closed');
     expect(sure(seen.lines[0]).credit).toMatchObject({ amountMinor: netMinor, withheldMinor: 0 });

@@ -1,5 +1,16 @@
 import { disagreements } from '@data/check';
-import { box, boxAsk, boxLine, client, garment, look, shop as shopTable, user, variant } from '@data/schema';
+import {
+  box,
+  boxAsk,
+  boxLine,
+  client,
+  garment,
+  look,
+  payment,
+  shop as shopTable,
+  user,
+  variant,
+} from '@data/schema';
 import { loadPast } from '@data/demo/past';
 import { HABITS } from '@data/demo/past-habits';
 import { LEDGER_BY, PRICE_BANDS, type UnmetBy } from '@core/ledger';
@@ -329,6 +340,41 @@ describe('the Ledger', () => {
     expect((await ask('kind')).money.lateMinor).toBe(
       worth(out.filter(({ box: b }) => b.id === sure(late).box.id)),
     );
+  });
+
+  it('adds a day up to the cent: by way, by rate of tax, and back the way it was paid', async () => {
+    const taken = await shop.db
+      .select({ payment, number: box.number })
+      .from(payment)
+      .innerJoin(box, eq(box.id, payment.boxId));
+    const [{ zone } = { zone: 'UTC' }] = await shop.db.select({ zone: shopTable.zone }).from(shopTable);
+    const dayOf = (at: Date): string => new Intl.DateTimeFormat('en-CA', { timeZone: zone }).format(at);
+    const days = [...new Set(taken.map(({ payment: each }) => dayOf(each.at)))];
+    const all = await decided();
+    for (const day of days.slice(0, 25)) {
+      const { answer } = await owner.call('day-close', { day });
+      const sum = (rows: readonly { payment: { amountMinor: number } }[]): number =>
+        rows.reduce((total, row) => total + row.payment.amountMinor, 0);
+      for (const { way, feeMinor, chargeMinor, refundMinor } of answer.ways) {
+        const of = (kind: string) =>
+          sum(taken.filter(({ payment: p }) => dayOf(p.at) === day && p.way === way && p.kind === kind));
+        expect([feeMinor, chargeMinor, refundMinor], day).toEqual([of('fee'), of('charge'), of('refund')]);
+      }
+      // Charged is what was kept, less the fees that were paid before.
+      const charged = answer.ways.reduce((total, { chargeMinor }) => total + chargeMinor, 0);
+      const kept = answer.rates.reduce((total, { netMinor }) => total + netMinor, 0);
+      expect(charged, day).toBe(kept - answer.feeCreditMinor);
+      const closed = all.filter(({ box: b }) => dayOf(sure(b.closedAt)) === day);
+      expect(answer.boxes).toBe(new Set(closed.map(({ box: b }) => b.id)).size);
+    }
+    expect((await owner.call('day-close', { day: '1999-01-01' })).answer).toMatchObject({
+      ways: [],
+      rates: [],
+      boxes: 0,
+    });
+    expect((await owner.call('day-close', { day: 'today' } as never)).status).toBe(422);
+    const packer = await callerOf(shop.origin, 'packer');
+    expect((await packer.call('day-close', {})).status).toBe(403);
   });
 
   it('puts the rules on trial: finds the one that is wrong, about what it is wrong, and changes it on that', async () => {

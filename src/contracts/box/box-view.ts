@@ -5,7 +5,7 @@ import type { Alteration, Fit, FitPoint } from '@core/fit';
 import type { GuardFinding } from '@core/guard';
 import type { LetterDraft } from '@core/letter';
 import type { Overrule, StageOff } from '@core/look';
-import type { BoxTotal } from '@core/money';
+import type { BoxTotal, PayWay } from '@core/money';
 import type { Piece } from '@core/piece';
 import type { DueDates } from '@core/schedule';
 import type { OccasionView } from '../occasion/occasion-view';
@@ -128,6 +128,8 @@ export interface BoxView {
   readonly keepAllBp: number;
   /** What the decisions so far come to; final once closed. */
   readonly total?: BoxTotal | undefined;
+  /** How the client paid; absent where nobody said, or nothing was paid. */
+  readonly paidWay?: PayWay | undefined;
   readonly notesNext: string;
   /** What the last box taught, in a line each. */
   readonly learned: readonly Learned[];

@@ -1,4 +1,5 @@
 import { BOX_STATES } from '@core/box';
+import { PAY_WAYS } from '@core/money';
 import { z } from 'zod';
 import type { BoxView } from './box-view';
 import type { PackView } from './pack-view';
@@ -14,6 +15,8 @@ export const moveBoxCall = defineCall({
     version,
     to: z.enum(BOX_STATES),
     parcel: text(60).optional(),
+    /** How the styling fee is paid, where the box goes out. */
+    feeWay: z.enum(PAY_WAYS).default('card'),
   }),
   answer: answers<BoxView | PackView>(),
 });

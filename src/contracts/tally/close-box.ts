@@ -1,3 +1,4 @@
+import { PAY_WAYS } from '@core/money';
 import { z } from 'zod';
 import type { BoxView } from '../box/box-view';
 import { STYLING, answers, defineCall } from '../call';
@@ -7,6 +8,11 @@ export const closeBoxCall = defineCall({
   name: 'close-box',
   roles: STYLING,
   writes: true,
-  input: z.strictObject({ boxId: uuid, version, notesNext: text(2000).default('') }),
+  input: z.strictObject({
+    boxId: uuid,
+    version,
+    notesNext: text(2000).default(''),
+    way: z.enum(PAY_WAYS).default('card'),
+  }),
   answer: answers<BoxView>(),
 });

@@ -1,5 +1,6 @@
 export { type Credit, creditOf, type SettledLine } from './credit';
 export { amountText, decimalsOf, money, parseMoney } from './format';
+export { PAY_WAYS, PAY_WORDS, type PayWay } from './ways';
 export {
   PROMOTION_KINDS,
   type PromotionKind,

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { seeded } from '@core/chance';
 import { NOBODY } from '@core/client';
 import { colourName } from '@core/colour';
-import { boxTotal } from '@core/money';
+import { boxTotal, type PayWay } from '@core/money';
 import type { Category } from '@core/piece';
 import { readAsk } from '@core/reading';
 import { nounOf } from '@core/say';
@@ -30,6 +30,8 @@ import { HABITS, PEOPLE } from './past-habits';
 
 const BOXES = 90;
 const ASKED = 3;
+/** Ways people pay, as often as they stand here. */
+const PAID: readonly PayWay[] = ['card', 'card', 'card', 'card', 'cash', 'transfer', 'voucher'];
 const DAY_MS = 86_400_000;
 
 /** What somebody would have asked for who was sent this. */
@@ -209,9 +211,10 @@ export async function loadPast(db: Database, now: Date, seed = 7): Promise<numbe
           step('check-in', 'returned', 'shelf', closedAt);
         }
       }
-      payments.push({ boxId, kind: 'fee', amountMinor: own.styleFeeMinor, at: outAt });
+      const paid = PAID[Math.floor(asking() * PAID.length)] ?? 'card';
+      payments.push({ boxId, kind: 'fee', way: paid, amountMinor: own.styleFeeMinor, at: outAt });
       if (total.dueMinor > 0)
-        payments.push({ boxId, kind: 'charge', amountMinor: total.dueMinor, at: closedAt });
+        payments.push({ boxId, kind: 'charge', way: paid, amountMinor: total.dueMinor, at: closedAt });
       receipts.push({
         shopId: own.id,
         no: (newest?.no ?? 0) + number,

@@ -4,7 +4,7 @@ import type { GuardCode } from '@core/guard';
 import type { LetterDraft } from '@core/letter';
 import { ALTERATION_JOBS, type Fit, type FitPoint } from '@core/fit';
 import type { Overrule, StageOff } from '@core/look';
-import type { BoxTotal, Promotion } from '@core/money';
+import { type BoxTotal, PAY_WAYS, type Promotion } from '@core/money';
 import { sql } from 'drizzle-orm';
 import {
   type AnyPgColumn,
@@ -369,6 +369,8 @@ export const payment = pgTable(
       .notNull()
       .references(() => box.id),
     kind: text('kind', { enum: ['fee', 'charge', 'refund'] }).notNull(),
+    /** Null: taken before anybody was asked. */
+    way: text('way', { enum: PAY_WAYS }),
     amountMinor: integer('amount_minor').notNull(),
     at: at('at').notNull().defaultNow(),
     actorId: text('actor_id'),

@@ -11,6 +11,7 @@ import { withQueries } from '@ui/withQueries';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { BuyerPanel } from './BuyerPanel';
 import { ChancePanel } from './ChancePanel';
+import { DayPanel } from './DayPanel';
 import { LinesBehind, type Opened } from './LinesBehind';
 import { percent } from './percent';
 import { SaveCsv } from './SaveCsv';
@@ -94,7 +95,11 @@ export const LedgerPage = withQueries(function LedgerPage({ first, isOwner }: Pr
           <Tabs.Tab value="sizes">Sizes of labels</Tabs.Tab>
           <Tabs.Tab value="chance">Chance to be kept</Tabs.Tab>
           <Tabs.Tab value="rules">Rules on trial</Tabs.Tab>
+          <Tabs.Tab value="day">Day’s close</Tabs.Tab>
         </Tabs.List>
+        <Tabs.Panel value="day" pt="sm">
+          <DayPanel />
+        </Tabs.Panel>
         <Tabs.Panel value="sizes" pt="sm">
           <SizesPanel />
         </Tabs.Panel>

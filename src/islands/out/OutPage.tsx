@@ -1,7 +1,8 @@
+import { money, PAY_WAYS, PAY_WORDS, type PayWay } from '@core/money';
 import { hasLeft, isPacked } from '@core/box';
 import type { BoxView } from '@contracts/box/box-view';
 import type { PackView } from '@contracts/box/pack-view';
-import { Button, TextInput } from '@mantine/core';
+import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { call, showDone, showProblem } from '@ui/api';
 import { toggled } from '@ui/choosing';
 import { BoxPageLink } from '@ui/BoxPageLink';
@@ -28,11 +29,12 @@ export function OutPage({ initial }: { readonly initial: BoxView | PackView }) {
   const [pad, setPad] = useState(false);
   const [lastId, setLastId] = useState<string>();
   const [parcel, setParcel] = useState('');
+  const [feeWay, setFeeWay] = useState<PayWay>('card');
   const all = view.lines.length > 0 && view.lines.every((line) => ticked.has(line.id));
   const move = (to: 'packed' | 'out' | 'written', done: string): void =>
     void run(
       'move-box',
-      { boxId: view.id, version: view.version, to, ...(to === 'out' ? { parcel } : {}) },
+      { boxId: view.id, version: view.version, to, ...(to === 'out' ? { parcel, feeWay } : {}) },
       done,
     );
   const gone = hasLeft(view.state);
@@ -183,6 +185,14 @@ export function OutPage({ initial }: { readonly initial: BoxView | PackView }) {
                 value={parcel}
                 onChange={(event) => setParcel(event.currentTarget.value)}
               />
+              {whole && whole.styleFeeMinor > 0 && (
+                <NativeSelect
+                  label={`Styling fee of ${money(whole.styleFeeMinor, whole.shop.currency)}, paid`}
+                  value={feeWay}
+                  data={PAY_WAYS.map((value) => ({ value, label: PAY_WORDS[value] }))}
+                  onChange={(event) => setFeeWay(event.currentTarget.value as PayWay)}
+                />
+              )}
               <Button
                 loading={busy === 'move-box'}
                 onClick={() => move('out', 'It is out. The pieces are with the client.')}

@@ -1,6 +1,6 @@
 import type { LineView } from '@contracts/box/box-view';
 import { BACK_TO, type BackTo } from '@core/box';
-import { amountText, creditOf, money, parseMoney } from '@core/money';
+import { amountText, creditOf, money, parseMoney, PAY_WORDS } from '@core/money';
 import { Button, Modal, NativeSelect, TextInput } from '@mantine/core';
 import type { BoxState } from '@ui/useBox';
 import { useState } from 'react';
@@ -77,7 +77,7 @@ export function TakeBackDialog({ line, box: { view, busy, run }, onClose }: Prop
             Cancel
           </Button>
           <Button type="submit" disabled={!isRight} loading={busy === 'take-back-line'}>
-            Give back {money(back, currency)}
+            Give back {money(back, currency)} {view.paidWay && PAY_WORDS[view.paidWay]}
           </Button>
         </div>
       </form>

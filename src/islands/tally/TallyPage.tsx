@@ -1,7 +1,7 @@
 import type { BoxView } from '@contracts/box/box-view';
 import { comesBack, hasLeft, isClosed } from '@core/box';
-import { money } from '@core/money';
-import { Button, Modal, Textarea } from '@mantine/core';
+import { money, PAY_WAYS, PAY_WORDS, type PayWay } from '@core/money';
+import { Button, Modal, NativeSelect, Textarea } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { BoxPageLink } from '@ui/BoxPageLink';
 import { dayWords } from '@ui/days';
@@ -87,7 +87,9 @@ export const TallyPage = withQueries(function TallyPage({ initial }: { readonly 
                 </dd>
               </div>
             ))}
-            <dt className="tally-due">{closed ? 'Charged' : 'To charge'}</dt>
+            <dt className="tally-due">
+              {closed ? `Charged${view.paidWay ? ` ${PAY_WORDS[view.paidWay]}` : ''}` : 'To charge'}
+            </dt>
             <dd className="tally-due">
               <Money minor={view.total?.dueMinor ?? 0} currency={currency} />
             </dd>
@@ -177,11 +179,11 @@ export const TallyPage = withQueries(function TallyPage({ initial }: { readonly 
         open={asking}
         waits={busy !== undefined}
         onCancel={() => setAsking(false)}
-        onClose={() => {
+        onClose={(way) => {
           setAsking(false);
           void run(
             'close-box',
-            { boxId: view.id, version: view.version, notesNext: notes },
+            { boxId: view.id, version: view.version, notesNext: notes, way },
             'The box is closed.',
           );
         }}
@@ -196,7 +198,7 @@ interface CloseDialogProps {
   /** Something is on its way that may change the sum. */
   readonly waits: boolean;
   readonly onCancel: () => void;
-  readonly onClose: () => void;
+  readonly onClose: (way: PayWay) => void;
 }
 
 /** Every line and the sum once more, before anything is charged: a closed box stays closed. */
@@ -204,6 +206,7 @@ function CloseDialog({ view, open, waits, onCancel, onClose }: CloseDialogProps)
   const { currency } = view.shop;
   const kept = view.lines.filter(({ decision }) => decision === 'keep');
   const back = view.lines.filter(({ decision }) => comesBack(decision));
+  const [way, setWay] = useState<PayWay>('card');
   const due = money(view.total?.dueMinor ?? 0, currency);
   return (
     <Modal opened={open} onClose={onCancel} title={`Close box ${view.number} and charge ${due}?`}>
@@ -230,11 +233,19 @@ function CloseDialog({ view, open, waits, onCancel, onClose }: CloseDialogProps)
           </>
         )}
         <p className="tally-due">To charge: {due}</p>
+        {(view.total?.dueMinor ?? 0) > 0 && (
+          <NativeSelect
+            label="Paid"
+            value={way}
+            data={PAY_WAYS.map((value) => ({ value, label: PAY_WORDS[value] }))}
+            onChange={(event) => setWay(event.currentTarget.value as PayWay)}
+          />
+        )}
         <div className="dialog-end">
           <Button variant="default" onClick={onCancel}>
             Cancel
           </Button>
-          <Button onClick={onClose} loading={waits} data-autofocus>
+          <Button onClick={() => onClose(way)} loading={waits} data-autofocus>
             Charge {due} and close
           </Button>
         </div>

@@ -1,4 +1,4 @@
-import { type BoxState, comesBack, hasLeft, stepOf } from '@core/box';
+import { type BoxState, comesBack, hasLeft, isClosed, stepOf } from '@core/box';
 import type { Learned } from '@core/client';
 import type { GuardFinding } from '@core/guard';
 import { earliestOccasion } from '@core/schedule';
@@ -12,6 +12,7 @@ import { creditNotesOf } from '@data/box/credit-notes';
 import { lastHandover } from '@data/box/handovers';
 import { type LineRecord, linesOf } from '@data/box/lines';
 import { looksOf } from '@data/box/looks';
+import { paidWay } from '@data/box/payments';
 import { parcelsOf } from '@data/box/parcels';
 import { closetOf } from '@data/client/closet';
 import { occasionsOf } from '@data/client/occasions';
@@ -217,6 +218,7 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
     styleFeeMinor: row.terms?.styleFeeMinor ?? shop.styleFeeMinor,
     keepAllBp: row.terms?.keepAllBp ?? shop.keepAllBp,
     total: row.total ?? (decided ? totalOf(lines, await termsOf(db, row, shop, today), shop) : undefined),
+    paidWay: isClosed(row.state) ? ((await paidWay(db, id)) ?? undefined) : undefined,
     notesNext: row.notesNext,
     learned: await learnedFrom(db, row.clientId, id),
   };

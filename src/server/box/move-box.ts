@@ -1,5 +1,6 @@
 import { moveBoxCall } from '@contracts/box/move-box';
 import { isPacked, isTallyMove, mayMove, packerMay } from '@core/box';
+import type { PayWay } from '@core/money';
 import { addDays, workingDaysAfter } from '@core/schedule';
 import { type BoxRecord, changeBox } from '@data/box/boxes';
 import { changeLine, type LineRecord, linesOf } from '@data/box/lines';
@@ -20,7 +21,7 @@ import { termsOf } from './money';
 import { viewFor } from './pack-view';
 
 export const moveBox = serve(moveBoxCall, {
-  async run(context, { boxId, version, to, parcel }) {
+  async run(context, { boxId, version, to, parcel, feeWay }) {
     const { tx, actor, now } = context;
     if (actor.role === 'packer' && !packerMay(to)) throw forbidden();
     const row = await boxOf(tx, actor.shopId, boxId, true);
@@ -34,7 +35,7 @@ export const moveBox = serve(moveBoxCall, {
       const faults = await guardFaults(tx, actor, row, lines);
       if (faults.length > 0) throw new Refusal(409, faults[0]?.message ?? 'Not yet.', faults);
     }
-    const frozen = to === 'out' ? await sendOut(context, row, lines, parcel) : {};
+    const frozen = to === 'out' ? await sendOut(context, row, lines, { tracking: parcel, feeWay }) : {};
     if (to === 'cancelled')
       for (const { line } of inLockOrder(lines)) await releaseHold(tx, line.id, actor.id);
     await changeBox(tx, boxId, { ...frozen, state: to });
@@ -63,7 +64,7 @@ async function sendOut(
   context: Context,
   row: BoxRecord,
   lines: readonly LineRecord[],
-  tracking: string | undefined,
+  { tracking, feeWay }: { readonly tracking: string | undefined; readonly feeWay: PayWay },
 ) {
   const { tx, actor, now } = context;
   const shop = await shopOf(tx, actor.shopId);
@@ -79,6 +80,7 @@ async function sendOut(
     await addPayment(tx, {
       boxId: row.id,
       kind: 'fee',
+      way: feeWay,
       amountMinor: terms.styleFeeMinor,
       at: now,
       actorId: actor.id,

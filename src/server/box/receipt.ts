@@ -1,5 +1,5 @@
 import type { BoxView } from '@contracts/box/box-view';
-import { money } from '@core/money';
+import { money, PAY_WORDS } from '@core/money';
 import { creditNoteOf } from '@data/box/credit-notes';
 import { linesOf } from '@data/box/lines';
 import { type ReceiptRow, receiptOf } from '@data/box/receipts';
@@ -81,7 +81,11 @@ function receiptPaper(
           ]),
       [
         ...steps.map(({ label, minor }) => ({ left: label, right: said(minor) })),
-        { left: 'Charged', right: said(row.amountMinor), isStrong: true },
+        {
+          left: `Charged${view.paidWay && row.amountMinor > 0 ? ` ${PAY_WORDS[view.paidWay]}` : ''}`,
+          right: said(row.amountMinor),
+          isStrong: true,
+        },
       ],
       taxes.map((tax) => taxRow(tax, isIncluded, currency)),
     ],
@@ -115,7 +119,13 @@ export async function creditNotePdf(actor: Actor, boxId: string, no: number): Pr
             ? [{ left: 'Withheld for damage', right: said(-row.withheldMinor) }]
             : []),
         ],
-        [{ left: 'Given back', right: said(row.amountMinor), isStrong: true }],
+        [
+          {
+            left: `Given back${view.paidWay ? ` ${PAY_WORDS[view.paidWay]}` : ''}`,
+            right: said(row.amountMinor),
+            isStrong: true,
+          },
+        ],
         [taxRow({ bp, minor: row.taxMinor }, shop.taxIncluded, currency)],
       ],
       foot: `For a piece of receipt ${receipt?.no ?? ''} that came back. What was paid for the others stands.`,

@@ -6,7 +6,7 @@ import type { Cause } from '@core/stock';
 import { changeBox } from '@data/box/boxes';
 import { addCreditNote } from '@data/box/credit-notes';
 import { alterationsOf, changeLine } from '@data/box/lines';
-import { addPayment } from '@data/box/payments';
+import { addPayment, paidWay } from '@data/box/payments';
 import { retireOwnedOfLine } from '@data/client/closet';
 import { moveStock } from '@data/stock/ledger';
 import { note } from '../audit';
@@ -81,6 +81,8 @@ export const takeBackLine = serve(takeBackLineCall, {
       await addPayment(tx, {
         boxId,
         kind: 'refund',
+        // Back the way it came.
+        way: await paidWay(tx, boxId),
         amountMinor: credit.amountMinor,
         at: now,
         actorId: actor.id,

@@ -132,7 +132,7 @@ export const checkInLine = serve(checkInLineCall, {
 });
 
 export const closeBox = serve(closeBoxCall, {
-  async run(context, { boxId, version, notesNext }) {
+  async run(context, { boxId, version, notesNext, way }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);
     if (row.version !== version)
@@ -155,6 +155,7 @@ export const closeBox = serve(closeBoxCall, {
       await addPayment(tx, {
         boxId,
         kind: 'charge',
+        way,
         amountMinor: total.dueMinor,
         at: now,
         actorId: actor.id,
