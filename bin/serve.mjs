@@ -58,6 +58,8 @@ const server = createServer((request, response) => {
 });
 server.requestTimeout = 60_000;
 server.headersTimeout = 15_000;
+// Longer than whoever asks, or a proxy in front, keeps a line open: the one who closes it is the one who would use it next.
+server.keepAliveTimeout = 65_000;
 server.maxHeadersCount = 100;
 server.listen(port, host);
 

@@ -138,7 +138,9 @@ export const LedgerPage = withQueries(function LedgerPage({ first, isOwner }: Pr
                     <KeepChart rows={view.rows} mean={view.mean} onOpen={open} />
                   </Suspense>
                 )}
-                <RateTable view={view} by={by} onOpen={open} />
+                <div className="ledger-wide">
+                  <RateTable view={view} by={by} onOpen={open} />
+                </div>
                 <p className="small soft">
                   Each rate leans on the shop’s {percent(view.mean)} as if {view.pieces} more pieces had been
                   seen, so that few pieces are not believed too soon. The bar holds the true rate nine times

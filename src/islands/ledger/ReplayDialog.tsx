@@ -112,26 +112,30 @@ function Replayed({ rule, view, tried, isOlder, isOwner, scope, onTry, onTuned }
           onChange={(event) => change({ off: event.currentTarget.checked || undefined })}
         />
       </div>
-      <table className="plain-table ledger-table">
-        <thead>
-          <tr>
-            <th scope="col">Over {view.looks} looks</th>
-            <th scope="col">Spoke against</th>
-            <th scope="col">Kept of those</th>
-            <th scope="col">Kept of the rest</th>
-          </tr>
-        </thead>
-        <tbody>
-          {(['before', 'after'] as const).map((when) => (
-            <tr key={when}>
-              <th scope="row">{when === 'before' ? 'As it is now' : 'As tried'}</th>
-              <td className="num">{view[when].against.looks}</td>
-              <td className="num">{view[when].against.looks > 0 ? percent(view[when].against.rate) : '–'}</td>
-              <td className="num">{view[when].silent.looks > 0 ? percent(view[when].silent.rate) : '–'}</td>
+      <div className="ledger-wide">
+        <table className="plain-table ledger-table">
+          <thead>
+            <tr>
+              <th scope="col">Over {view.looks} looks</th>
+              <th scope="col">Spoke against</th>
+              <th scope="col">Kept of those</th>
+              <th scope="col">Kept of the rest</th>
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {(['before', 'after'] as const).map((when) => (
+              <tr key={when}>
+                <th scope="row">{when === 'before' ? 'As it is now' : 'As tried'}</th>
+                <td className="num">{view[when].against.looks}</td>
+                <td className="num">
+                  {view[when].against.looks > 0 ? percent(view[when].against.rate) : '–'}
+                </td>
+                <td className="num">{view[when].silent.looks > 0 ? percent(view[when].silent.rate) : '–'}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
       <p role="status" aria-live="polite">
         {isOlder ? 'Going through the looks again…' : changedWords(view)}
       </p>
