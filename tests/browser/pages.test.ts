@@ -257,6 +257,37 @@ describe('the Rail', () => {
     expect(errors).toEqual([]);
   });
 
+  it('sets two saved looks side by side by one key, facet by facet; either may be another one', async () => {
+    await page.goto(`${shop.origin}/box/${open}/combine`);
+    await settled(page);
+    await page.keyboard.press('c');
+    await page.waitForSelector('.side-by-side');
+    const titles = (): Promise<string[]> =>
+      page.$$eval('.side-table thead th', (heads) => heads.map((head) => head.textContent ?? ''));
+    const [, left, right] = await titles();
+    expect(left).not.toBe(right);
+    const facets = await page.$$eval('.side-table tbody th', (heads) =>
+      heads.map((head) => head.textContent),
+    );
+    expect(facets).toContain('Colour');
+    expect(await axe()).toEqual([]);
+    // The look of the other side is asked for on this one: they change places.
+    const other = await page.$eval('select[aria-label="The look on the right"]', (select) => select.value);
+    await page.select('select[aria-label="The look on the left"]', other);
+    await page.waitForFunction(
+      (was) => document.querySelectorAll('.side-table thead th')[1]?.textContent === was,
+      {},
+      right,
+    );
+    expect((await titles()).slice(1)).toEqual([right, left]);
+    await page.setViewport({ width: 390, height: 844 });
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
+    await page.setViewport({ width: 1280, height: 800 });
+    await page.keyboard.press('Escape');
+    await page.waitForFunction(() => document.querySelector('[role="dialog"]') === null);
+    expect(errors).toEqual([]);
+  });
+
   it('shows the keys under ?', async () => {
     await page.keyboard.type('?');
     await page.waitForSelector('::-p-aria([name="Keys"][role="dialog"])');

@@ -1,6 +1,7 @@
 import type { PayWay } from '@core/money';
 import { z } from 'zod';
 import { answers, defineCall, STYLING } from '../call';
+import { day } from './days';
 
 /** Money of a day by how it was paid; null: nobody said. */
 export interface DayWay {
@@ -46,6 +47,6 @@ export const dayCloseCall = defineCall({
   name: 'day-close',
   roles: STYLING,
   writes: false,
-  input: z.strictObject({ day: z.iso.date({ error: 'not a day' }).optional() }),
+  input: z.strictObject({ day: day.optional() }),
   answer: answers<DayView>(),
 });

@@ -5,9 +5,9 @@ import { RETURN_REASONS } from '@core/box';
 import { z } from 'zod';
 import { STYLING, answers, defineCall } from '../call';
 import { text } from '../fields';
+import { days } from './days';
 
-const day = z.iso.date({ error: 'not a day' }).optional();
-const scope = { by: z.enum(LEDGER_BY).default('kind'), from: day, to: day };
+const scope = { by: z.enum(LEDGER_BY).default('kind'), ...days };
 
 /** Decided pieces of a group, with the rate that is likely behind them. */
 export interface LedgerRow {
@@ -85,7 +85,7 @@ export const ledgerBackCall = defineCall({
   name: 'ledger-back',
   roles: STYLING,
   writes: false,
-  input: z.strictObject({ from: day, to: day, reason: z.enum(RETURN_REASONS).nullable() }),
+  input: z.strictObject({ ...days, reason: z.enum(RETURN_REASONS).nullable() }),
   answer: answers<{ readonly lines: readonly LedgerLine[] }>(),
 });
 
@@ -119,7 +119,7 @@ export const ledgerBuyerCall = defineCall({
   name: 'ledger-buyer',
   roles: STYLING,
   writes: false,
-  input: z.strictObject({ from: day, to: day, unmetBy: z.enum(UNMET_BY).default('words') }),
+  input: z.strictObject({ ...days, unmetBy: z.enum(UNMET_BY).default('words') }),
   answer: answers<BuyerView>(),
 });
 

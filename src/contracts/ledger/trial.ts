@@ -6,8 +6,8 @@ import { z } from 'zod';
 import { OWNER, STYLING, answers, defineCall } from '../call';
 import { version } from '../fields';
 import { ruleSettingsSchema } from '../rule-settings';
+import { days } from './days';
 
-const day = z.iso.date({ error: 'not a day' }).optional();
 /** What guards a person is not on trial. */
 const TRIABLE = RULES.filter(({ mayOverrule }) => mayOverrule).map(({ id }) => id);
 const rule = z.enum(TRIABLE as [string, ...string[]], { error: 'not a rule that can be tried' });
@@ -42,7 +42,7 @@ export const ledgerRulesCall = defineCall({
   name: 'ledger-rules',
   roles: STYLING,
   writes: false,
-  input: z.strictObject({ from: day, to: day }),
+  input: z.strictObject({ ...days }),
   answer: answers<RulesTriedView>(),
 });
 
@@ -53,7 +53,7 @@ export const ledgerProposalsCall = defineCall({
   name: 'ledger-proposals',
   roles: STYLING,
   writes: false,
-  input: z.strictObject({ from: day, to: day }),
+  input: z.strictObject({ ...days }),
   answer: answers<{ readonly proposals: Readonly<Record<string, ProposalView>> }>(),
 });
 
@@ -89,7 +89,7 @@ export const ledgerReplayCall = defineCall({
   name: 'ledger-replay',
   roles: STYLING,
   writes: false,
-  input: z.strictObject({ rule, from: day, to: day, then: tuned.optional() }),
+  input: z.strictObject({ rule, ...days, then: tuned.optional() }),
   answer: answers<RuleReplayView>(),
 });
 
@@ -98,6 +98,6 @@ export const tuneByTrialCall = defineCall({
   name: 'tune-by-trial',
   roles: OWNER,
   writes: true,
-  input: z.strictObject({ version, from: day, to: day, then: tuned }),
+  input: z.strictObject({ version, ...days, then: tuned }),
   answer: answers<{ readonly version: number }>(),
 });

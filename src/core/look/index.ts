@@ -13,6 +13,7 @@ export {
 } from './mends';
 export { type Keeping, keepsLook, oneOff } from './less';
 export { atStage, judgeStages, piecesAt, type Stage, type StageOff, type StageVerdict } from './stages';
+export { type FacetPair, sideBySide } from './side-by-side';
 export { sceneOf, type Setting } from './scene';
 export { type FacetScore, MOST_PRAISE, pointsOf, type Score, SCORED } from './score';
 export { SCHOOLS_WHY } from './schools-why';

@@ -55,7 +55,7 @@ export async function looksTried(db: Reader, scope: LedgerScope, most: number) {
     select id, sent, kept from (${tried(scope)}) t order by closed_at desc, id limit ${most}`);
   if (rows.length === 0) return [];
   const found = await db
-    .select({ look, box, occasion, erasedAt: client.erasedAt })
+    .select({ look, box, occasion })
     .from(look)
     .innerJoin(box, eq(box.id, look.boxId))
     .innerJoin(client, and(eq(client.id, box.clientId), isNull(client.erasedAt)))

@@ -45,121 +45,31 @@ export function DayPanel() {
 }
 
 function Figures({ view }: { readonly view: DayView }) {
-  const { currency, ways, rates, boxes, feeCreditMinor, receipts, creditNotes } = view;
-  const taken = ways.map(({ way, feeMinor, chargeMinor, refundMinor }) => ({
+  const { day, currency, ways, rates, boxes, feeCreditMinor, receipts, creditNotes } = view;
+  const taken = ways.map(({ way, feeMinor, chargeMinor, refundMinor }): MoneyRow => ({
     name: way ? capital(PAY_WORDS[way]) : 'Not said',
-    feeMinor,
-    chargeMinor,
-    refundMinor,
-    inAllMinor: feeMinor + chargeMinor - refundMinor,
+    minors: [feeMinor, chargeMinor, refundMinor, feeMinor + chargeMinor - refundMinor],
   }));
-  const all = (of: 'feeMinor' | 'chargeMinor' | 'refundMinor' | 'inAllMinor'): number =>
-    taken.reduce((sum, row) => sum + row[of], 0);
   return (
     <>
-      <div className="sheet-head">
-        <h3>Taken</h3>
-        <SaveCsv
-          name={`Taken on ${view.day}`}
-          rows={taken.map((row) => ({
-            paid: row.name,
-            'styling fees': amountText(row.feeMinor, currency),
-            charged: amountText(row.chargeMinor, currency),
-            'given back': amountText(row.refundMinor, currency),
-            'in all': amountText(row.inAllMinor, currency),
-          }))}
-        />
-      </div>
-      <div className="ledger-wide">
-        <table className="plain-table ledger-table">
-          <thead>
-            <tr>
-              <th scope="col">Paid</th>
-              <th scope="col">Styling fees</th>
-              <th scope="col">Charged</th>
-              <th scope="col">Given back</th>
-              <th scope="col">In all</th>
-            </tr>
-          </thead>
-          <tbody>
-            {[
-              ...taken,
-              {
-                name: 'Together',
-                feeMinor: all('feeMinor'),
-                chargeMinor: all('chargeMinor'),
-                refundMinor: all('refundMinor'),
-                inAllMinor: all('inAllMinor'),
-              },
-            ].map((row) => (
-              <tr key={row.name} className={row.name === 'Together' ? 'ledger-sum' : undefined}>
-                <th scope="row">{row.name}</th>
-                <td>
-                  <Money minor={row.feeMinor} currency={currency} />
-                </td>
-                <td>
-                  <Money minor={row.chargeMinor} currency={currency} />
-                </td>
-                <td>
-                  <Money minor={row.refundMinor} currency={currency} />
-                </td>
-                <td>
-                  <Money minor={row.inAllMinor} currency={currency} />
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
-      <div className="sheet-head">
-        <h3>Sold, by rate of tax</h3>
-        <SaveCsv
-          name={`Sold on ${view.day}`}
-          rows={rates.map((rate) => ({
-            'tax rate': rate.taxBp / 100,
-            kept: amountText(rate.netMinor, currency),
-            'tax in it': amountText(rate.taxMinor, currency),
-            credited: amountText(rate.creditedMinor, currency),
-            'tax in that': amountText(rate.creditedTaxMinor, currency),
-          }))}
-        />
-      </div>
-      {rates.length === 0 ? (
-        <p className="soft">Nothing was kept or credited.</p>
-      ) : (
-        <div className="ledger-wide">
-          <table className="plain-table ledger-table">
-            <thead>
-              <tr>
-                <th scope="col">Rate</th>
-                <th scope="col">Kept</th>
-                <th scope="col">Tax in it</th>
-                <th scope="col">Credited</th>
-                <th scope="col">Tax in that</th>
-              </tr>
-            </thead>
-            <tbody>
-              {rates.map((rate) => (
-                <tr key={rate.taxBp}>
-                  <th scope="row">{rate.taxBp / 100} %</th>
-                  <td>
-                    <Money minor={rate.netMinor} currency={currency} />
-                  </td>
-                  <td>
-                    <Money minor={rate.taxMinor} currency={currency} />
-                  </td>
-                  <td>
-                    <Money minor={rate.creditedMinor} currency={currency} />
-                  </td>
-                  <td>
-                    <Money minor={rate.creditedTaxMinor} currency={currency} />
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
-      )}
+      <MoneyTable
+        title="Taken"
+        file={`Taken on ${day}`}
+        heads={['Paid', 'Styling fees', 'Charged', 'Given back', 'In all']}
+        rows={taken}
+        sum="Together"
+        currency={currency}
+      />
+      <MoneyTable
+        title="Sold, by rate of tax"
+        file={`Sold on ${day}`}
+        heads={['Rate', 'Kept', 'Tax in it', 'Credited', 'Tax in that']}
+        rows={rates.map(({ taxBp, netMinor, taxMinor, creditedMinor, creditedTaxMinor }) => ({
+          name: `${taxBp / 100} %`,
+          minors: [netMinor, taxMinor, creditedMinor, creditedTaxMinor],
+        }))}
+        currency={currency}
+      />
       <p>
         {boxes === 1 ? '1 box was closed' : `${boxes} boxes were closed`}
         {feeCreditMinor > 0 && (
@@ -170,6 +80,78 @@ function Figures({ view }: { readonly view: DayView }) {
         )}
         . {papers('Receipt', 'Receipts', receipts)} {papers('Credit note', 'Credit notes', creditNotes)}
       </p>
+    </>
+  );
+}
+
+interface MoneyRow {
+  readonly name: string;
+  readonly minors: readonly number[];
+}
+
+interface MoneyTableProps {
+  readonly title: string;
+  /** What its file is called. */
+  readonly file: string;
+  /** The first is over the names. */
+  readonly heads: readonly string[];
+  readonly rows: readonly MoneyRow[];
+  /** Name of a last row that adds up the others. */
+  readonly sum?: string;
+  readonly currency: string;
+}
+
+/** Amounts by name, to be read and to be saved. */
+function MoneyTable({ title, file, heads, rows, sum, currency }: MoneyTableProps) {
+  const [over, ...columns] = heads;
+  const together: MoneyRow | undefined =
+    sum === undefined || rows.length === 0
+      ? undefined
+      : {
+          name: sum,
+          minors: columns.map((_, i) => rows.reduce((total, { minors }) => total + (minors[i] ?? 0), 0)),
+        };
+  return (
+    <>
+      <div className="sheet-head">
+        <h3>{title}</h3>
+        <SaveCsv
+          name={file}
+          rows={rows.map(({ name, minors }) => ({
+            [over ?? '']: name,
+            ...Object.fromEntries(columns.map((head, i) => [head, amountText(minors[i] ?? 0, currency)])),
+          }))}
+        />
+      </div>
+      {rows.length === 0 ? (
+        <p className="soft">Nothing that day.</p>
+      ) : (
+        <div className="ledger-wide">
+          <table className="plain-table ledger-table">
+            <thead>
+              <tr>
+                {heads.map((head) => (
+                  <th key={head} scope="col">
+                    {head}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {[...rows, ...(together ? [together] : [])].map((row) => (
+                <tr key={row.name} className={row === together ? 'ledger-sum' : undefined}>
+                  <th scope="row">{row.name}</th>
+                  {row.minors.map((minor, i) => (
+                    <td key={heads[i + 1]}>
+                      <Money minor={minor} currency={currency} />
+                    </td>
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
     </>
   );
 }

@@ -15,11 +15,19 @@ interface StripProps {
   readonly currentId: string | undefined;
   readonly onOpen: (look: LookView) => void;
   readonly onNew: () => void;
+  readonly onCompare: () => void;
   readonly onRemove: (look: LookView) => Promise<void>;
 }
 
 /** The looks saved so far, as small figures. */
-export const LookStrip = memo(function LookStrip({ view, currentId, onOpen, onNew, onRemove }: StripProps) {
+export const LookStrip = memo(function LookStrip({
+  view,
+  currentId,
+  onOpen,
+  onNew,
+  onCompare,
+  onRemove,
+}: StripProps) {
   return (
     <nav className="look-strip" aria-label="Saved looks">
       {view.looks.map((look) => {
@@ -55,6 +63,11 @@ export const LookStrip = memo(function LookStrip({ view, currentId, onOpen, onNe
       </Button>
       {view.looks.length === 0 && (
         <span className="soft">No look is saved yet. Dress the figure, then save.</span>
+      )}
+      {view.looks.length > 1 && (
+        <Button size="xs" variant="default" onClick={onCompare} title="Two looks, facet by facet (c)">
+          Side by side
+        </Button>
       )}
       <Button
         size="xs"

@@ -11,6 +11,7 @@ import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import { Composer } from './Composer';
 import { LookStrip } from './LookStrip';
+import { SideBySide } from './SideBySide';
 import { createLookStore, EMPTY, type LookDraft } from './store';
 import { useKeptDraft } from './useKeptDraft';
 import { useStock } from './useStock';
@@ -27,6 +28,7 @@ const KEYS = [
   { keys: 'Ctrl Z, Ctrl Y', does: 'Undo, redo' },
   { keys: 'Ctrl S', does: 'Save the look' },
   { keys: 'Alt N', does: 'Begin a new look' },
+  { keys: 'c', does: 'Two saved looks side by side' },
   { keys: 'v', does: 'Show the saved looks to the client' },
 ];
 
@@ -145,19 +147,30 @@ function Rail({ initial }: { readonly initial: BoxView }) {
     },
     [run, initial.id, store, fresh],
   );
+  const [comparing, setComparing] = useState(false);
+  const compare = useCallback(() => setComparing(true), []);
   const { temporal } = store;
   useHotkeys([
     ['mod+Z', () => temporal.getState().undo()],
     ['mod+Y', () => temporal.getState().redo()],
     ['mod+shift+Z', () => temporal.getState().redo()],
     ['alt+N', fresh],
+    ['c', () => view.looks.length > 1 && compare()],
     ['v', () => view.looks.length > 0 && location.assign(`/box/${view.id}/show`)],
   ]);
   useHotkeys([['mod+S', saveNow]], []);
 
   return (
     <>
-      <LookStrip view={view} currentId={savedId} onOpen={openLook} onNew={fresh} onRemove={removeLook} />
+      <LookStrip
+        view={view}
+        currentId={savedId}
+        onOpen={openLook}
+        onNew={fresh}
+        onCompare={compare}
+        onRemove={removeLook}
+      />
+      {comparing && <SideBySide view={view} currentId={savedId} onClose={() => setComparing(false)} />}
       <DndContext
         sensors={sensors}
         onDragStart={({ active }) => setDragged(pool.find(({ id }) => id === active.id))}

@@ -1,3 +1,4 @@
+import type { Days } from '@contracts/ledger/days';
 import {
   ledgerBackCall,
   ledgerBuyerCall,
@@ -34,11 +35,6 @@ import { serve } from '../use-case';
 const OFTEN = 3;
 const LISTED = 12;
 const LINES_SHOWN = 200;
-
-interface Days {
-  readonly from?: string | undefined;
-  readonly to?: string | undefined;
-}
 
 /** Every stylist sees the shop; how often a stylist's own pieces are kept is the owner's to see, and their own. */
 function scopeOf({ shopId, id, role }: Actor, zone: string, by: LedgerBy, days: Days): LedgerScope {

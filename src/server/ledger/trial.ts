@@ -1,3 +1,4 @@
+import type { Days } from '@contracts/ledger/days';
 import { setImmediate as breath } from 'node:timers/promises';
 import {
   ledgerProposalsCall,
@@ -42,11 +43,6 @@ const REPLAYED_MOST = 400;
 const SHOWN = 12;
 /** Looks seen between two breaths, so that others are served meanwhile. */
 const A_BREATH = 4;
-
-interface Days {
-  readonly from?: string | undefined;
-  readonly to?: string | undefined;
-}
 
 export const ledgerRules = serve(ledgerRulesCall, {
   async run({ tx, actor }, days) {
