@@ -250,8 +250,14 @@ describe('the Ledger', () => {
     const fits = async () => (await owner.call('ledger-fits-nobody', {})).answer;
     const before = await fits();
     expect(before.clients).toBeGreaterThan(0);
-    // A dress in one size that nobody known has.
-    const [dress] = await shop.db.select().from(garment).where(eq(garment.category, 'dress')).limit(1);
+    // A dress in sizes that nobody known has: the first by its title that is measured at the bust.
+    const dresses = await shop.db
+      .select({ garment, measures: variant.measures })
+      .from(garment)
+      .innerJoin(variant, eq(variant.garmentId, garment.id))
+      .where(eq(garment.category, 'dress'))
+      .orderBy(garment.title, variant.sku);
+    const dress = dresses.find(({ measures }) => measures.bust)?.garment;
     const sizes = await shop.db
       .select()
       .from(variant)

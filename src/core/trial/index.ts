@@ -1,7 +1,6 @@
 export { PROPOSED_FROM, type TrialProposal, trialProposals } from './propose';
 export {
   type Fares,
-  isAgainst,
   type Replay,
   replay,
   type RuleRecord,
@@ -9,6 +8,7 @@ export {
   type RuleVerdict,
   sceneOfTried,
   speaksAgainst,
+  spokenOf,
   type TriedLook,
   type TriedScene,
 } from './trial';

@@ -1,7 +1,7 @@
 import { type Kept, keepRate, type KeepRate, type Prior } from '../ledger';
 import { sceneOf, type Setting } from '../look';
 import type { Piece } from '../piece';
-import { type Rule, type Scene, thresholdsOf, type Tone, type Tuning } from '../rules';
+import { type Finding, type Rule, type Scene, thresholdsOf, type Tone, type Tuning } from '../rules';
 
 /** A look that went out, and what became of its pieces. */
 export interface TriedLook {
@@ -75,7 +75,16 @@ export function ruleRecord(all: Fares, against: Fares): RuleRecord {
 }
 
 /** Praise is no word against a look. */
-export const isAgainst = (tone: Tone): boolean => tone !== 'works';
+const isAgainst = (tone: Tone): boolean => tone !== 'works';
+
+/** Rules that spoke of a look, and those with a word against it, each once: what is kept with it when it is saved. */
+export function spokenOf(findings: readonly Finding[]): {
+  readonly spoke: string[];
+  readonly against: string[];
+} {
+  const rules = (of: readonly Finding[]): string[] => [...new Set(of.map(({ rule }) => rule))].sort();
+  return { spoke: rules(findings), against: rules(findings.filter(({ tone }) => isAgainst(tone))) };
+}
 
 /** Looks with what the rules see in them, which is the dear part: once for as many thresholds as are tried. */
 export interface TriedScene {

@@ -1,3 +1,4 @@
+import { RETURN_REASONS } from '@core/box';
 import { type FitPoint, hangsBy } from '@core/fit';
 import type { LabelOffset } from '@core/fit';
 import { type DecidedPiece, type FitDecision, labelOffset, saysSize } from '@core/learn';
@@ -24,10 +25,8 @@ const sizeDecisions = (db: Reader, shopId: string, labels?: readonly string[]) =
       reason: boxLine.reason,
       point: boxLine.fitPoint,
       count: sql<number>`count(*)::int`,
-      first: sql<string | null>`min(coalesce(${box.closedAt}, ${box.outAt}))::text`,
     })
     .from(boxLine)
-    .innerJoin(box, eq(box.id, boxLine.boxId))
     .innerJoin(variant, eq(variant.id, boxLine.variantId))
     .innerJoin(garment, eq(garment.id, variant.garmentId))
     .where(
@@ -55,23 +54,45 @@ export async function labelOffsets(
   return new Map([...byLabel].map(([key, own]) => [key, offsetOf(own)]));
 }
 
+/** When the first piece of each label and kind came back for its size, by `labelKey`. */
+async function sizesSince(db: Reader, shopId: string): Promise<ReadonlyMap<string, Date>> {
+  const rows = await db
+    .select({
+      label: garment.label,
+      category: garment.category,
+      since: sql<string | null>`min(coalesce(${box.closedAt}, ${box.outAt}))::text`,
+    })
+    .from(boxLine)
+    .innerJoin(box, eq(box.id, boxLine.boxId))
+    .innerJoin(variant, eq(variant.id, boxLine.variantId))
+    .innerJoin(garment, eq(garment.id, variant.garmentId))
+    .where(
+      and(
+        inArray(boxLine.decision, [...DECIDED]),
+        inArray(boxLine.reason, RETURN_REASONS.filter(saysSize)),
+        isNull(boxLine.removedAt),
+        eq(garment.shopId, shopId),
+      ),
+    )
+    .groupBy(garment.label, garment.category);
+  return new Map(
+    rows.flatMap(({ label, category, since }) =>
+      since === null ? [] : [[labelKey(label, category), new Date(since)] as const],
+    ),
+  );
+}
+
 /** Labels whose pieces came back for their size, with what that taught and since when; by label and kind. */
 export async function labelSizes(db: Reader, shopId: string) {
-  const rows = await sizeDecisions(db, shopId);
-  return [...grouped(rows, ({ label, category }) => labelKey(label, category)).values()].flatMap((own) => {
+  const since = await sizesSince(db, shopId);
+  const byLabel = grouped(await sizeDecisions(db, shopId), ({ label, category }) =>
+    labelKey(label, category),
+  );
+  return [...byLabel].flatMap(([key, own]) => {
     const [first] = own;
-    const since = own
-      .flatMap(({ reason, first: at }) => (at !== null && saysSize(reason ?? '') ? [at] : []))
-      .sort()[0];
-    return first && since
-      ? [
-          {
-            label: first.label,
-            category: first.category as Category,
-            offset: offsetOf(own),
-            since: new Date(since),
-          },
-        ]
+    const at = since.get(key);
+    return first && at
+      ? [{ label: first.label, category: first.category as Category, offset: offsetOf(own), since: at }]
       : [];
   });
 }

@@ -3,7 +3,7 @@ import type { Schools } from '@core/client';
 import { judge } from '@core/look';
 import { type Piece, type Slot, wear } from '@core/piece';
 import { formalityOf, type Settings } from '@core/rules';
-import { isAgainst } from '@core/trial';
+import { spokenOf } from '@core/trial';
 import { pieceOfGarment } from '../pieces';
 import type { garment, variant } from '../schema';
 import { HABITS, REASONS } from './past-habits';
@@ -108,7 +108,6 @@ export function pastBox(
     { shopSchools },
     settings,
   );
-  const said = (of: typeof findings): string[] => [...new Set(of.map(({ rule }) => rule))].sort();
   const fighting = new Set(findings.filter(({ tone }) => tone === 'fights').flatMap((each) => each.pieces));
   const chanceOf = (each: Hanging, i: number): number => {
     if (each.garment.label === HABITS.smallLabel) return HABITS.smallKept;
@@ -136,7 +135,6 @@ export function pastBox(
         reason: isKept ? null : reason,
       };
     }),
-    spoke: said(findings),
-    against: said(findings.filter(({ tone }) => isAgainst(tone))),
+    ...spokenOf(findings),
   };
 }

@@ -3,7 +3,7 @@ import { saveLookCall } from '@contracts/look/save-look';
 import { broughtTo, hasLeft, isSettled } from '@core/box';
 import { piecesOf, settingOf } from '@contracts/look-pieces';
 import { judge } from '@core/look';
-import { isAgainst } from '@core/trial';
+import { spokenOf } from '@core/trial';
 import { changeBox } from '@data/box/boxes';
 import { addLook, changeLook, removeLook as dropLook } from '@data/box/looks';
 import { note } from '../audit';
@@ -37,10 +37,8 @@ export const saveLook = serve(saveLookCall, {
       settingOf(before, occasion),
       before.shop.settings,
     );
-    const said = (of: typeof findings): string[] => [...new Set(of.map(({ rule }) => rule))].sort();
     const values = {
-      spoke: said(findings),
-      against: said(findings.filter(({ tone }) => isAgainst(tone))),
+      ...spokenOf(findings),
       stages: input.stages,
       occasionId: input.occasionId,
       title: input.title,

@@ -149,7 +149,7 @@ async function seenScenes(db: Reader, shop: ShopRow, days: Days): Promise<(Tried
 /** Of what box a look was, for whoever opens it. */
 type Sent = Pick<RuleReplayView['changed'][number], 'boxId' | 'number' | 'title' | 'client'>;
 
-/** One rule as the shop tunes it, with what is to be tried in place of it. */
+/** A rule as the shop tunes it, with the change that is tried laid over it. */
 function triedTuning(
   rule: Rule,
   now: Tuning | undefined,

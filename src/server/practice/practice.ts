@@ -101,7 +101,8 @@ export const practiceNext = serve(practiceNextCall, {
     const stock = await stockOf(tx, shop, now);
     const levels = new Map(known.map((each) => [skillKey(each), levelOf(each)]));
     const isDue = new Set(known.filter(({ due }) => due <= now).map(skillKey));
-    for (const skill of inTurn(known, now, last).slice(0, TRIED.skills))
+    for (const skill of inTurn(known, now, last).slice(0, TRIED.skills)) {
+      const before = await lastShown(tx, actor.id, skill);
       for (let i = 0; i < (isDue.has(skillKey(skill)) ? TRIED.due : TRIED.times); i++) {
         const level = levels.get(skillKey(skill)) ?? 1;
         const making = makingOf(skill, level, stock, randomInt(2 ** 31));
@@ -111,12 +112,12 @@ export const practiceNext = serve(practiceNextCall, {
         if (!made) continue;
         const { exercise, key } = made;
         const { kind, matter } = exercise;
-        const before = await lastShown(tx, actor.id, exercise);
         if (before && showsTheSame(before, exercise)) continue;
         const { id: userId, shopId } = actor;
         const id = await addTask(tx, { shopId, userId, kind, matter, level, exercise, key, givenAt: now });
         return { day, currency, task: { id, exercise } };
       }
+    }
     return { day, currency };
   },
 });
