@@ -83,7 +83,7 @@ start_cluster() {
     if [ -z "$PG_PORT" ] || ! port_is_free "$PG_PORT"; then PG_PORT=$(free_port); fi
     printf '%s' "$PG_PORT" >"$folder.port"
     local quick=''
-    [ "${2:-}" = throwaway ] && quick='-c fsync=off -c synchronous_commit=off -c full_page_writes=off'
+    [ "${2:-}" = throwaway ] && quick='-c fsync=off -c synchronous_commit=off -c full_page_writes=off -c autovacuum=off'
     # Its log says what failed, and repeats no value of any row.
     quick="$quick -c log_error_verbosity=terse -c log_min_error_statement=panic -c log_parameter_max_length_on_error=0"
     as_postgres "$PG_BIN/pg_ctl" -D "$PG_DATA" -l "$home/log" -w -t 60 \

@@ -14,14 +14,22 @@ export async function axeOn(page: Page): Promise<string[]> {
   await page.evaluate(AXE);
   const violations = await page.evaluate(async () => {
     const { axe: run } = window as unknown as {
-      axe: { run: (where: object, options: object) => Promise<{ violations: Violation[] }> };
+      axe: { run: (where: Document, options: object) => Promise<{ violations: Violation[] }> };
     };
-    // A drawing is one picture with a name: the thousand paths inside it are read to nobody.
-    const where = { exclude: [['svg > *']] };
-    return (await run.run(where, { resultTypes: ['violations'] })).violations.map(({ id, nodes }) => ({
-      id,
-      nodes: nodes.map(({ html }) => ({ html })),
+    // A drawing is one picture with a name: the thousand paths inside it are read to nobody, and axe would walk them rule by
+    // rule. They are out of the page while it looks, in one breath, and back as they were.
+    const drawings = [...document.querySelectorAll('svg')].map((svg) => ({
+      svg,
+      inside: [...svg.childNodes],
+      named: [...svg.children].filter((child) => child.matches('title, desc')),
     }));
+    for (const { svg, named } of drawings) svg.replaceChildren(...named);
+    try {
+      const found = await run.run(document, { resultTypes: ['violations'], preload: false });
+      return found.violations.map(({ id, nodes }) => ({ id, nodes: nodes.map(({ html }) => ({ html })) }));
+    } finally {
+      for (const { svg, inside } of drawings) svg.replaceChildren(...inside);
+    }
   });
   return violations.map(
     ({ id, nodes }) =>

@@ -3,6 +3,8 @@ import { settled } from './chromium';
 
 /** A state is waited for this long before it is said that it never came, ms; no test waits out any of it. */
 const STATE_MS = 60_000;
+/** A state is looked for this often, ms: asked at every frame, a large page has no time left to reach it. */
+const OFTEN_MS = 80;
 
 /** A person before the screen: finds things by role and name, never by class. */
 export interface Person {
@@ -17,17 +19,28 @@ export interface Person {
 
 const aria = (role: string, name: string): string => `::-p-aria([name="${name}"][role="${role}"])`;
 
+/** Waits until something is on the page. */
+async function found(page: Page, selector: string): Promise<ElementHandle> {
+  for (const until = Date.now() + STATE_MS; Date.now() < until;) {
+    // A page that is just left answers with an error; the next one is asked again.
+    const target = await page.$(selector).catch(() => null);
+    if (target) return target;
+    await new Promise((rest) => setTimeout(rest, OFTEN_MS));
+  }
+  throw new Error(`never on the page: ${selector}`);
+}
+
 const seeText = (page: Page, text: string): Promise<unknown> =>
   page.waitForFunction(
     (wanted) => document.body.innerText.replace(/\s+/g, ' ').includes(wanted),
-    { timeout: STATE_MS },
+    { timeout: STATE_MS, polling: OFTEN_MS },
     text,
   );
 
 const arriveAt = async (page: Page, path: RegExp): Promise<void> => {
   await page.waitForFunction(
     (source) => new RegExp(source).test(location.pathname) && document.readyState === 'complete',
-    { timeout: STATE_MS },
+    { timeout: STATE_MS, polling: OFTEN_MS },
     path.source,
   );
   await settled(page);
@@ -61,21 +74,21 @@ const hasLeft = (page: Page, was: string): Promise<boolean> =>
  */
 async function untilHeard(page: Page, selector: string, press: () => Promise<void>): Promise<void> {
   for (let i = 0; i < 20; i++) {
-    const target = await page.waitForSelector(selector, { timeout: STATE_MS });
-    const reached = await target?.evaluateHandle((element) => {
+    const target = await found(page, selector);
+    const reached = await target.evaluateHandle((element) => {
       const state = { clicked: false };
       element.addEventListener('click', () => (state.clicked = true), { capture: true, once: true });
       return state;
     });
     const was = page.url();
-    const leads = await target?.evaluate((element) => {
+    const leads = await target.evaluate((element) => {
       if (element.hasAttribute('download')) return '';
       const { href = '', target: frame = '' } = element as HTMLAnchorElement;
       return frame === '' && href.split('#')[0] !== location.href.split('#')[0] ? href : '';
     });
     await press();
     // A page that is left takes its handles along: the click was heard.
-    if (!(await reached?.evaluate(({ clicked }) => clicked).catch(() => true))) continue;
+    if (!(await reached.evaluate(({ clicked }) => clicked).catch(() => true))) continue;
     if (!leads || (await hasLeft(page, was))) return;
     console.warn(`${selector} led nowhere and is pressed again`);
   }
@@ -96,6 +109,7 @@ export const byMouse = (page: Page, origin: string): Person => ({
   fill: async (role, name, text) => {
     // Three clicks take what stands there; a dialog on its way out may still be in between.
     for (let i = 0; i < 20; i++) {
+      await found(page, aria(role, name));
       await page.locator(aria(role, name)).setTimeout(STATE_MS).click({ count: 3 });
       const target = await page.$(aria(role, name));
       if (await hasFocus(page, target)) break;
@@ -130,7 +144,7 @@ export const byKeyboard = (page: Page, origin: string): Person => ({
 
 /** Presses Tab until the focus is on what was meant; fails when the whole page was gone through. */
 export async function tabTo(page: Page, role: string, name: string): Promise<void> {
-  const target = await page.waitForSelector(aria(role, name), { timeout: STATE_MS });
+  const target = await found(page, aria(role, name));
   for (let i = 0; i < 400; i++) {
     if (await page.evaluate((element) => element === document.activeElement, target)) return;
     await page.keyboard.press('Tab');

@@ -25,3 +25,15 @@ export function memo2<A extends object, B extends object, V>(work: (a: A, b: B) 
     return found;
   };
 }
+
+/** The same for a name out of few: a currency, a time zone. */
+export function memoNamed<V>(work: (name: string) => V): (name: string) => V {
+  const known = new Map<string, V>();
+  return (name) => {
+    const before = known.get(name);
+    if (before !== undefined) return before;
+    const found = work(name);
+    known.set(name, found);
+    return found;
+  };
+}

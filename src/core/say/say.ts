@@ -1,4 +1,5 @@
 import { colourName } from '../colour';
+import { memoNamed } from '../memo';
 import type { Piece, TextureFamily, Zone } from '../piece';
 import {
   HOUSE_TONGUE,
@@ -11,6 +12,8 @@ import {
   warmthIn,
 } from '../words';
 import { CLOTH_NOUNS, isPlural, isPluralZone, shortName, zoneNoun } from './nouns';
+
+const counts = memoNamed((locale) => new Intl.NumberFormat(locale));
 
 /** Third person of a verb: keeps, matches, carries. */
 const third = (verb: string): string =>
@@ -170,6 +173,6 @@ export function sayOf(by: Speaker, ids: readonly string[]): Say {
     event: (title) => title.replace(/^(The|A|An|Her|His|Their|Our)\b/, (word) => word.toLowerCase()),
     cloth: (family) => CLOTH_NOUNS[family],
     number: (count, one, more = `${one}s`) =>
-      `${count.toLocaleString(localeOf(by.tongue))} ${count === 1 ? one : more}`,
+      `${counts(localeOf(by.tongue)).format(count)} ${count === 1 ? one : more}`,
   };
 }

@@ -4,7 +4,7 @@ import { CATEGORIES, CATEGORY, type Category } from '@core/piece';
 import { type Ask, askParts, type CarriedAsk, careWords, type CareWord, readAsk } from '@core/reading';
 import { spelt, type Tongue } from '@core/words';
 import { NativeSelect, TextInput } from '@mantine/core';
-import { IconX } from '@tabler/icons-react';
+import IconX from '@tabler/icons-react/icons/IconX';
 
 interface Props {
   readonly asks: readonly Ask[];

@@ -1,7 +1,9 @@
 import type { DeskView } from '@contracts/box/desk-view';
 import { clockWords, deedWords, deskWhatWords, stakeWords, type Urgency } from '@core/schedule';
 import { uncapital } from '@core/words';
-import { IconAlertTriangle, IconClock, IconSunHigh } from '@tabler/icons-react';
+import IconAlertTriangle from '@tabler/icons-react/icons/IconAlertTriangle';
+import IconClock from '@tabler/icons-react/icons/IconClock';
+import IconSunHigh from '@tabler/icons-react/icons/IconSunHigh';
 import { stepped, toggled } from '@ui/choosing';
 import { dayWords } from '@ui/days';
 import { Proposals } from '@ui/Proposals';

@@ -1,5 +1,5 @@
 import { FIRST_STEP_WORDS, type FirstStep } from '@core/shop';
-import { IconCheck } from '@tabler/icons-react';
+import IconCheck from '@tabler/icons-react/icons/IconCheck';
 
 /** What a new shop does first, in order; each may be left and come back to, and ticks itself once it is done. */
 export function FirstSteps({ steps }: { readonly steps: readonly FirstStep[] }) {

@@ -7,7 +7,9 @@ import { answersAsk } from '@core/pull';
 import type { Ask } from '@core/reading';
 import { listed, type Tongue } from '@core/words';
 import { Checkbox } from '@mantine/core';
-import { IconLock, IconLockOpen, IconX } from '@tabler/icons-react';
+import IconLock from '@tabler/icons-react/icons/IconLock';
+import IconLockOpen from '@tabler/icons-react/icons/IconLockOpen';
+import IconX from '@tabler/icons-react/icons/IconX';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Money } from '@ui/Money';
 

@@ -5,6 +5,7 @@ import { fitWords } from '@core/fit';
 import { isRefused } from '@core/guard';
 import { type Chance, chanceWords } from '@core/ledger';
 import { apartFrom, reasonWords, type Shared } from '@core/pull';
+import type { Speaker } from '@core/say';
 import { Button } from '@mantine/core';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { GuardWords } from '@ui/GuardWords';
@@ -22,6 +23,8 @@ export interface HoldWish {
 interface Props {
   readonly row: PullRow;
   readonly view: BoxView;
+  /** Speaks of what the client owns and of what is in the box. */
+  readonly by: Speaker;
   /** What it opens, once that was tried. */
   readonly opened: Opened | undefined;
   /** What all candidates share, and is said above them. */
@@ -41,6 +44,7 @@ interface Props {
 export const CandidateRow = memo(function CandidateRow({
   row,
   view,
+  by,
   opened,
   shared,
   open,
@@ -68,7 +72,7 @@ export const CandidateRow = memo(function CandidateRow({
           <span className="pull-opens" title="With the closet and what is in the box">
             {looksWords(opened?.looks)}
           </span>{' '}
-          <JoinedWords piece={row.piece} best={opened?.best} view={view} />
+          <JoinedWords piece={row.piece} best={opened?.best} view={view} by={by} />
         </div>
         {instead?.cheaper && (
           <GoTo

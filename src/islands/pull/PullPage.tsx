@@ -1,9 +1,10 @@
+import { speakerOf } from '@contracts/look-pieces';
 import { sharedBy } from '@core/pull';
 import { isOpen } from '@core/box';
 import type { BoxView, LineView } from '@contracts/box/box-view';
 import type { PullRow } from '@contracts/pull/pull-row';
 import { Button } from '@mantine/core';
-import { useHotkeys } from '@mantine/hooks';
+import { useCallbackRef, useHotkeys } from '@mantine/hooks';
 import { Providers } from '@ui/Providers';
 import { useWedge } from '@ui/ScanField';
 import { useBox } from '@ui/useBox';
@@ -60,23 +61,27 @@ export const PullPage = withQueries(function PullPage({ initial }: { readonly in
   const { list, move, goTo, goOnAfter, focused } = useCandidateFocus(answer);
   const find = useRef<HTMLInputElement>(null);
   const why = useRef<HTMLInputElement>(null);
-  const hold = (row: PullRow, wish: HoldWish): void => {
+  // A row is drawn anew when it changes, and not whenever another one learns how many looks it opens.
+  const hold = useCallbackRef((row: PullRow, wish: HoldWish): void => {
     if (!beside) goOnAfter(row);
     setCompared((now) => now.filter(({ garmentId }) => garmentId !== row.garmentId));
     void run('hold-line', { boxId: view.id, askId: filter.askId, ...wish }, `${row.piece.title} is held.`);
-  };
+  });
   const release = (line: LineView): void =>
     void run(
       'release-line',
       { boxId: view.id, lineId: line.id },
       `${line.piece.title} is back on the shelf.`,
     );
-  const compare = (row: PullRow): void =>
+  const compare = useCallbackRef((row: PullRow): void =>
     setCompared((now) =>
       now.some(({ garmentId }) => garmentId === row.garmentId)
         ? now.filter(({ garmentId }) => garmentId !== row.garmentId)
         : [...now, row].slice(-COMPARED_MOST),
-    );
+    ),
+  );
+  const goOn = useCallbackRef(goTo);
+  const by = useMemo(() => speakerOf(view), [view]);
   // A tag that is scanned is looked up among everything, whether it fits or not.
   useWedge((code) => narrow({ askId: null, search: code, categories: [], most: '', fitsOnly: false }));
   useHotkeys([
@@ -138,13 +143,14 @@ export const PullPage = withQueries(function PullPage({ initial }: { readonly in
                 key={row.garmentId}
                 row={row}
                 view={view}
+                by={by}
                 opened={opened.get(row.piece.id)}
                 shared={shared}
                 open={open}
                 busy={busy === 'hold-line'}
                 compared={compared.some(({ garmentId }) => garmentId === row.garmentId)}
                 instead={elseOf.get(row.garmentId)}
-                onGo={goTo}
+                onGo={goOn}
                 onHold={hold}
                 onCompare={compare}
               />

@@ -1,7 +1,7 @@
 import type { BoxView } from '@contracts/box/box-view';
-import { speakerOf } from '@contracts/look-pieces';
 import type { Opened } from '@core/box-rules';
 import type { Piece } from '@core/piece';
+import type { Speaker } from '@core/say';
 import { listed } from '@core/words';
 import { useInViewport } from '@mantine/hooks';
 import { Figure } from '@ui/Figure';
@@ -35,9 +35,9 @@ export function WornOnHer({ piece, best, view }: Props) {
 }
 
 /** "with her grey trousers and brown loafers, for the wedding": what it joins in that look. */
-export function JoinedWords({ piece, best, view }: Props) {
+export function JoinedWords({ piece, best, view, by }: Props & { readonly by: Speaker }) {
   const pieces = usePieces(piece, best, view);
-  const { bare, tongue, client } = useMemo(() => speakerOf(view, [piece]), [view, piece]);
+  const { bare, tongue, client } = by;
   const others = pieces.filter(({ id }) => id !== piece.id);
   const own = others.filter(({ owned }) => owned).map(({ id }) => bare(id));
   const held = others.filter(({ owned }) => !owned).map(({ id }) => `the ${bare(id)}`);

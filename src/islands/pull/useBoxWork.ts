@@ -79,6 +79,8 @@ function useSafeStock(view: BoxView): readonly Piece[] | null | undefined {
   return found?.for === held ? found.stock : undefined;
 }
 
+const NONE_OPENED: ReadonlyMap<string, Opened> = new Map();
+
 /** How many looks each candidate opens and which shows it best, by piece; they come in after the list stands, and nothing moves for them. */
 export function useLooksOpened(
   view: BoxView,
@@ -106,5 +108,5 @@ export function useLooksOpened(
       ),
     );
   }, [rows, lines, owned, client, shop, occasions, occasionIds]);
-  return opened && opened.for === rows ? opened.by : new Map();
+  return opened && opened.for === rows ? opened.by : NONE_OPENED;
 }

@@ -16,7 +16,10 @@ import type { Speaker } from '@core/say';
 import { type Piece, wear } from '@core/piece';
 import { listed } from '@core/words';
 import { Autocomplete, Button } from '@mantine/core';
-import { IconAlertTriangle, IconBan, IconCheck, IconEye } from '@tabler/icons-react';
+import IconAlertTriangle from '@tabler/icons-react/icons/IconAlertTriangle';
+import IconBan from '@tabler/icons-react/icons/IconBan';
+import IconCheck from '@tabler/icons-react/icons/IconCheck';
+import IconEye from '@tabler/icons-react/icons/IconEye';
 import { memo, type ReactNode, useMemo, useState } from 'react';
 
 const GROUPS = [

@@ -3,7 +3,7 @@ import type { Verdict } from '@core/look';
 import { modeOf, modesOf, type Piece } from '@core/piece';
 import { lengthIn, type Tongue } from '@core/words';
 import { useDroppable } from '@dnd-kit/core';
-import { IconX } from '@tabler/icons-react';
+import IconX from '@tabler/icons-react/icons/IconX';
 import { isTaught } from '@core/sketch';
 import { Figure } from '@ui/Figure';
 import { TaughtSteps } from '@ui/TaughtSteps';

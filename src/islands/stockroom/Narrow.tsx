@@ -2,7 +2,7 @@ import { colourName, colourNames } from '@core/colour';
 import { money } from '@core/money';
 import { CARES, PATTERN_KINDS, SEASONS, TEXTURES } from '@core/piece';
 import { Button, NativeSelect, NumberInput, Popover, TextInput } from '@mantine/core';
-import { IconX } from '@tabler/icons-react';
+import IconX from '@tabler/icons-react/icons/IconX';
 import { useState } from 'react';
 import type { StockAsk } from './useStock';
 import { amountIn, amountOf } from '@ui/amounts';

@@ -2,7 +2,7 @@ import type { StockPage } from '@contracts/stock/stock-list';
 import { CATEGORIES, CATEGORY } from '@core/piece';
 import { ActionIcon, Button, Checkbox, Menu, NativeSelect, Popover, TextInput } from '@mantine/core';
 import { useDisclosure, useHotkeys, useLocalStorage } from '@mantine/hooks';
-import { IconColumns3 } from '@tabler/icons-react';
+import IconColumns3 from '@tabler/icons-react/icons/IconColumns3';
 import type { RowSelectionState, VisibilityState } from '@tanstack/react-table';
 import { call, showProblem } from '@ui/api';
 import { Providers } from '@ui/Providers';

@@ -1,4 +1,5 @@
 import type { ShopView } from '@contracts/shop/shop-view';
+import { memoNamed } from '@core/memo';
 import { addDays, type Calendar, type Keeping, type LeadTimes } from '@core/schedule';
 import type { Reader } from '@data/db';
 import { findShop, type ShopRow } from '@data/shop/shops';
@@ -45,14 +46,13 @@ export const calendarOf = (row: ShopRow): Calendar => ({
   holidays: row.holidays,
 });
 
+const daysIn = memoNamed(
+  (timeZone) =>
+    new Intl.DateTimeFormat('en-CA', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' }),
+);
+
 /** The calendar day of an instant where the shop is. */
-export const dayIn = (zone: string, instant: Date): string =>
-  new Intl.DateTimeFormat('en-CA', {
-    timeZone: zone,
-    year: 'numeric',
-    month: '2-digit',
-    day: '2-digit',
-  }).format(instant);
+export const dayIn = (zone: string, instant: Date): string => daysIn(zone).format(instant);
 
 /** The last instant of a calendar day where the shop is. */
 export function endOfDayIn(zone: string, day: string): Date {
@@ -67,18 +67,23 @@ export function endOfDayIn(zone: string, day: string): Date {
 export const startOfDayIn = (zone: string, day: string): Date =>
   new Date(endOfDayIn(zone, addDays(day, -1)).getTime() + 1);
 
+const clocksIn = memoNamed(
+  (timeZone) =>
+    new Intl.DateTimeFormat('en-US', {
+      timeZone,
+      hourCycle: 'h23',
+      year: 'numeric',
+      month: 'numeric',
+      day: 'numeric',
+      hour: 'numeric',
+      minute: 'numeric',
+      second: 'numeric',
+    }),
+);
+
 /** How far the clock of a zone is ahead of UTC at an instant, ms. */
 function offsetMs(zone: string, instant: Date): number {
-  const parts = new Intl.DateTimeFormat('en-US', {
-    timeZone: zone,
-    hourCycle: 'h23',
-    year: 'numeric',
-    month: 'numeric',
-    day: 'numeric',
-    hour: 'numeric',
-    minute: 'numeric',
-    second: 'numeric',
-  }).formatToParts(instant);
+  const parts = clocksIn(zone).formatToParts(instant);
   const at = (type: string): number => Number(parts.find((part) => part.type === type)?.value ?? 0);
   const shown = Date.UTC(at('year'), at('month') - 1, at('day'), at('hour'), at('minute'), at('second'));
   return shown - Math.floor(instant.getTime() / 1000) * 1000;
