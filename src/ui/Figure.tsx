@@ -1,7 +1,7 @@
 import { bodyOf } from '@core/figure';
 import type { Profile } from '@core/client';
 import { type Piece, wear } from '@core/piece';
-import { figureDrawing, layersOf } from '@core/sketch';
+import { figureDrawing, layersOf, type Side } from '@core/sketch';
 import { useMemo } from 'react';
 import { Drawing } from './Drawing';
 
@@ -11,16 +11,18 @@ export interface FigureProps {
   readonly height: number;
   readonly title: string;
   readonly lit?: readonly string[] | undefined;
+  /** From where she is seen; from the front when nothing is said. */
+  readonly side?: Side | undefined;
   /** Beside words that say the same. */
   readonly decorative?: boolean;
 }
 
 /** The client's figure wearing a look, to scale. */
-export function Figure({ pieces, client, height, title, lit, decorative }: FigureProps) {
+export function Figure({ pieces, client, height, title, lit, side, decorative }: FigureProps) {
   const drawing = useMemo(() => {
     const body = bodyOf(client.measures);
-    return figureDrawing(layersOf(pieces.map(wear), body), body, client);
-  }, [pieces, client]);
+    return figureDrawing(layersOf(pieces.map(wear), body), body, client, side);
+  }, [pieces, client, side]);
   return (
     <Drawing
       drawing={drawing}

@@ -248,6 +248,11 @@ describe('the Rail', () => {
     expect(words).toContain('1 of');
     for (const never of ['why:', 'Look again', 'Put right', 'Ready to send'])
       expect(words).not.toContain(never);
+    // Turned round by key, and back by the button.
+    await page.keyboard.press('b');
+    await page.waitForSelector('.show-figure [aria-label$="seen from behind"]');
+    await click(page, '::-p-aria([name="From the front"][role="button"])');
+    await page.waitForFunction(() => !document.querySelector('[aria-label$="seen from behind"]'));
     const first = await page.$eval('.show h1', (head) => head.textContent);
     await page.keyboard.press('ArrowRight');
     await page.waitForFunction((was) => document.querySelector('.show h1')?.textContent !== was, {}, first);

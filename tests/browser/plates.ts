@@ -2,7 +2,16 @@ import { mkdirSync } from 'node:fs';
 import type { Profile } from '@core/client';
 import { type BodyMeasures, bodyOf } from '@core/figure';
 import { type GivenPiece, pieceFrom, TEXTURES, wear } from '@core/piece';
-import { type Drawing, figureDrawing, flatOf, layersOf, SPECIMENS, svgItems, wayLooks } from '@core/sketch';
+import {
+  type Drawing,
+  figureDrawing,
+  flatOf,
+  layersOf,
+  type Side,
+  SPECIMENS,
+  svgItems,
+  wayLooks,
+} from '@core/sketch';
 import sharp from 'sharp';
 
 const GROUND = '#dedcd7';
@@ -167,14 +176,16 @@ const WORN: readonly (readonly [
 
 const out = process.argv[2] ?? 'plates';
 mkdirSync(out, { recursive: true });
-const worn = WORN.map(([title, name, hair, pieces]): Cell => {
-  const body = bodyOf(BODIES[name] ?? {});
-  return {
-    title: `${title}, ${name}`,
-    drawing: figureDrawing(layersOf(pieces.map(wear), body), body, { hair }),
-  };
-});
-await plate(`${out}/looks.png`, worn, 5, 460);
+const seenFrom = (side: Side) =>
+  WORN.map(([title, name, hair, pieces]): Cell => {
+    const body = bodyOf(BODIES[name] ?? {});
+    return {
+      title: `${title}, ${name}`,
+      drawing: figureDrawing(layersOf(pieces.map(wear), body), body, { hair }, side),
+    };
+  });
+await plate(`${out}/looks.png`, seenFrom('front'), 5, 460);
+await plate(`${out}/looks-behind.png`, seenFrom('back'), 5, 460);
 await plate(
   `${out}/bodies.png`,
   Object.entries(BODIES).map(([title, given]) => ({

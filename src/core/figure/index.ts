@@ -8,6 +8,7 @@ export {
   type FigureOutline,
   HAIR,
   type Hair,
+  hairBehind,
   hairOf,
   type HairShape,
   onArm,

@@ -1,4 +1,4 @@
-import { type Path, smooth, symmetric } from '../path';
+import { ellipse, type Path, smooth, symmetric } from '../path';
 import type { Frame } from './frame';
 
 export const HAIR = ['up', 'down', 'short', 'covered'] as const;
@@ -262,4 +262,77 @@ function armOutline(frame: Frame, side: 1 | -1): Path {
     ],
     true,
   );
+}
+
+export interface HairBehind {
+  readonly cap: Path;
+  /** A knot, or what falls over the neck. */
+  readonly over?: Path;
+  /** Strands on it, as lines. */
+  readonly strands: readonly Path[];
+}
+
+/** The hair seen from behind: the whole head, a knot on it, or down over the neck; nothing where it is covered. */
+export function hairBehind(frame: Frame, hair: Hair = 'short'): HairBehind | undefined {
+  if (hair === 'covered') return undefined;
+  const { y, neckHalf } = frame;
+  const [half, high] = headSize(frame);
+  const out = half * 1.08;
+  const top = y.crown - high * 0.05;
+  const nape = y.crown + high * (hair === 'up' ? 0.8 : 0.86);
+  const side: Point[] = [
+    [out * 0.66, top + high * 0.03],
+    [out, y.crown + high * 0.24],
+    [out * 1.02, y.crown + high * 0.5],
+    [out * 0.84, y.crown + high * 0.72],
+    [neckHalf * 0.74, nape],
+  ];
+  const cap = smooth([[0, top], ...side, [0, nape + 4], ...mirror(side).reverse()], true, 0.95);
+  if (hair === 'up') {
+    const [at, r] = [y.crown + high * 0.24, high * 0.19];
+    const coil = smooth([
+      [-r * 0.8, at + r * 0.2],
+      [-r * 0.1, at - r * 0.5],
+      [r * 0.6, at],
+      [r * 0.1, at + r * 0.5],
+    ]);
+    const drawn = [-0.7, 0.7].map((t): Path =>
+      smooth([
+        [neckHalf * t * 0.8, nape - 6],
+        [out * t, y.crown + high * 0.56],
+        [r * t, at + r * 0.7],
+      ]),
+    );
+    return { cap, over: ellipse([0, at], r * 1.12, r), strands: [coil, ...drawn] };
+  }
+  if (hair === 'short') {
+    const strands = [-0.62, -0.2, 0.24, 0.66].map((t): Path =>
+      smooth([
+        [out * t * 0.3, top + high * 0.16],
+        [out * t, y.crown + high * 0.46],
+        [neckHalf * t * 0.9, nape - 8],
+      ]),
+    );
+    return { cap, strands };
+  }
+  const fall: Point[] = [
+    [out * 0.62, top + high * 0.03],
+    [out * 1.02, y.crown + high * 0.24],
+    [out * 1.08, y.chin - high * 0.12],
+    [out * 1.16, y.neck + high * 0.04],
+    [out * 0.98, y.neck + high * 0.34],
+    [out * 0.5, y.neck + high * 0.52],
+  ];
+  const low = y.neck + high * 0.56;
+  return {
+    cap,
+    over: smooth([[0, top], ...fall, [0, low], ...mirror(fall).reverse()], true, 0.95),
+    strands: [-0.74, -0.4, -0.08, 0.3, 0.66].map((t): Path =>
+      smooth([
+        [out * t * 0.4, top + high * 0.14],
+        [out * t, y.chin],
+        [out * t * 0.94, low - high * (0.12 + Math.abs(t) * 0.1)],
+      ]),
+    ),
+  };
 }

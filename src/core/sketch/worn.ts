@@ -4,15 +4,17 @@ import {
   type Frame,
   frameOf,
   HAIR,
+  hairBehind,
   type Hair,
   hairOf,
   type HairShape,
   liftOf,
   outlineOf,
 } from '../figure';
-import { memo, memo2 } from '../memo';
+import { memo, memo2, memoNamed } from '../memo';
 import { boxOf, ellipse, movePath, type Path } from '../path';
 import { isTucked, type Piece, wear, type Worn } from '../piece';
+import { backSketchOf } from './behind';
 import type { Drawing, Item, Sketch } from './display';
 import { sketchOf } from './garment';
 import { lightOver, litOf } from './light';
@@ -82,6 +84,8 @@ export interface Layer {
 
 const wornFrame = memo((body: Body) => frameOf(body, false));
 export const wornSketch = memo2((worn: Worn, body: Body) => sketchOf(wornFrame(body), worn));
+
+const backSketch = memo2((worn: Worn, body: Body) => backSketchOf(wornFrame(body), worn));
 
 /** Cells of the raster that a sketch covers, part by part. */
 interface Cells {
@@ -227,21 +231,36 @@ export interface Person {
   readonly hair?: Hair | undefined;
 }
 
+/** From where a figure is seen. */
+export type Side = 'front' | 'back';
+
 /** The figure wearing a look, on its shoes, at true scale; floor at y = 0. Pieces are groups by id. */
-export function figureDrawing(layers: readonly Layer[], body: Body, person: Person = {}): Drawing {
+export function figureDrawing(
+  worn: readonly Layer[],
+  body: Body,
+  person: Person = {},
+  side: Side = 'front',
+): Drawing {
+  const behind = side === 'back';
+  const layers = behind ? worn.map((layer) => ({ ...layer, sketch: backSketch(layer.worn, body) })) : worn;
   const lift = liftOf(layers.map((layer) => layer.worn));
   const outline = wornOutline(body);
-  const covered = layers.some(({ worn }) => worn.facts.drawn.as === 'hat');
-  const hair = covered && person.hair !== 'down' ? 'short' : person.hair;
+  // A knot has no room under a hat; hair that is covered stays so.
+  const hatted = layers.some(({ worn: one }) => one.facts.drawn.as === 'hat');
+  const hair = hatted && person.hair === 'up' ? 'short' : person.hair;
   const bare = (...slots: readonly Worn['slot'][]): boolean =>
     !layers.some(({ worn }) => slots.includes(worn.slot));
-  const items: Item[] = [nude(body)(`${hair} ${person.skinHex ?? SKIN}`)];
+  const items: Item[] = [nude(body)(`${hair} ${person.skinHex ?? SKIN} ${side}`)];
   if (bare('top', 'whole')) items.push(linen(outline.base.above));
   if (bare('bottom', 'whole')) items.push(linen(outline.base.below));
-  for (const { worn, sketch } of layers) {
-    if (THROWS.includes(worn.slot)) items.push(shadowOf(sketch, outline));
-    items.push({ kind: 'group', id: worn.piece.id, items: painted(worn, sketch) });
-  }
+  // Seen from behind, hair lies over collar and scarf, and under a hat.
+  const hairAt = layers.findIndex((layer) => layer.worn.facts.shape === 'head');
+  layers.forEach(({ worn: one, sketch }, i) => {
+    if (behind && i === hairAt) items.push(hairBack(body)(`${hair}`));
+    if (THROWS.includes(one.slot)) items.push(shadowOf(sketch, outline));
+    items.push({ kind: 'group', id: one.piece.id, items: painted(one, sketch) });
+  });
+  if (behind && hairAt < 0) items.push(hairBack(body)(`${hair}`));
   const boxes = [outlineBox(outline), ...layers.map(({ sketch }) => sketchBox(sketch))];
   const left = Math.min(...boxes.map((box) => box.x));
   const right = Math.max(...boxes.map((box) => box.x + box.w));
@@ -281,21 +300,32 @@ const shadowOf = memo2((sketch: Sketch, { trunk }: FigureOutline): Item => ({
     })),
 }));
 
+/** A form of one colour in a soft light, with its own line. */
+const form = (
+  path: Path,
+  hex: string,
+  line: string,
+  light = litOf(hex, { texture: 'smooth', finish: 'matt' }),
+): Item[] => [
+  { kind: 'path', path, fill: hex },
+  { kind: 'clip', path, items: lightOver(light, boxOf([path])) },
+  { kind: 'path', path, stroke: line, strokeMm: 1.8 },
+];
+
+const strands = (path: Path, line: string): Item[] =>
+  form(path, HAIR_HEX, line, litOf(HAIR_HEX, { texture: 'smooth', finish: 'soft' }));
+
 /** Skin and hair: plain tones with a soft light, no face. */
-const nudeOf = (outline: FigureOutline, hair: HairShape, skin: string): Item[] => {
+const nudeOf = (outline: FigureOutline, hair: HairShape, skin: string, side: Side): Item[] => {
   const line = shade(skin, -26);
-  const lit = litOf(skin, { texture: 'smooth', finish: 'matt' });
-  const form = (path: Path, hex: string, light = lit): Item[] => [
-    { kind: 'path', path, fill: hex },
-    { kind: 'clip', path, items: lightOver(light, boxOf([path])) },
-    { kind: 'path', path, stroke: line, strokeMm: 1.8 },
+  const bare = [
+    ...outline.arms.flatMap((path) => form(path, skin, line)),
+    ...form(outline.trunk, skin, line),
   ];
-  const strands = (path: Path): Item[] =>
-    form(path, HAIR_HEX, litOf(HAIR_HEX, { texture: 'smooth', finish: 'soft' }));
+  if (side === 'back') return [...bare, ...form(outline.head, skin, line)];
   return [
-    ...(hair.behind ? strands(hair.behind) : []),
-    ...outline.arms.flatMap((path) => form(path, skin)),
-    ...form(outline.trunk, skin),
+    ...(hair.behind ? strands(hair.behind, line) : []),
+    ...bare,
     ...outline.marks.map((path): Item => ({ kind: 'path', path, stroke: line, strokeMm: 2, opacity: 0.4 })),
     {
       kind: 'path',
@@ -309,34 +339,47 @@ const nudeOf = (outline: FigureOutline, hair: HairShape, skin: string): Item[] =
         ],
       },
     },
-    ...form(outline.head, skin),
-    ...(hair.before ? strands(hair.before) : []),
+    ...form(outline.head, skin, line),
+    ...(hair.before ? strands(hair.before, line) : []),
   ];
 };
 
 /** The bare figure as one group, the same object while body, hair and skin are: it is painted once. */
-const nude = memo((body: Body) => {
-  const known = new Map<string, Item>();
-  return (key: string): Item => {
-    const before = known.get(key);
-    if (before) return before;
-    const [hair, skin = SKIN] = key.split(' ');
-    const made: Item = {
+const nude = memo((body: Body) =>
+  memoNamed((key): Item => {
+    const [hair, skin = SKIN, side] = key.split(' ');
+    const worn = hairOf(
+      wornFrame(body),
+      HAIR.find((each) => each === hair),
+    );
+    return {
       kind: 'group',
       id: '',
-      items: nudeOf(
-        wornOutline(body),
-        hairOf(
-          wornFrame(body),
-          HAIR.find((each) => each === hair),
-        ),
-        skin,
-      ),
+      items: nudeOf(wornOutline(body), worn, skin, side === 'back' ? 'back' : 'front'),
     };
-    known.set(key, made);
-    return made;
-  };
-});
+  }),
+);
+
+/** The group of it: no piece is called so. */
+const HAIR_ID = 'person:hair';
+
+/** The hair of a figure seen from behind, as a group of its own: it lies over what is worn at the neck. */
+const hairBack = memo((body: Body) =>
+  memoNamed((name): Item => {
+    const shape = hairBehind(
+      wornFrame(body),
+      HAIR.find((each) => each === name),
+    );
+    const line = shade(HAIR_HEX, -12);
+    const paths = shape ? [shape.cap, ...(shape.over ? [shape.over] : [])] : [];
+    const strand = (path: Path): Item => ({ kind: 'path', path, stroke: line, strokeMm: 1.6, opacity: 0.55 });
+    return {
+      kind: 'group',
+      id: HAIR_ID,
+      items: [...paths.flatMap((path) => strands(path, line)), ...(shape?.strands ?? []).map(strand)],
+    };
+  }),
+);
 
 /** A soft shadow on the floor where the feet stand. */
 const floor = (half: number, lift: number): Item[] =>

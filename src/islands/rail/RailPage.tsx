@@ -7,6 +7,7 @@ import { useHotkeys } from '@mantine/hooks';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Providers } from '@ui/Providers';
 import { useBox } from '@ui/useBox';
+import { TURN_KEY } from '@ui/useSide';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import { Composer } from './Composer';
@@ -28,6 +29,7 @@ const KEYS = [
   { keys: 'Ctrl Z, Ctrl Y', does: 'Undo, redo' },
   { keys: 'Ctrl S', does: 'Save the look' },
   { keys: 'Alt N', does: 'Begin a new look' },
+  TURN_KEY,
   { keys: 'c', does: 'Two saved looks side by side' },
   { keys: 'v', does: 'Show the saved looks to the client' },
 ];

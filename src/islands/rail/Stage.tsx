@@ -7,6 +7,7 @@ import IconX from '@tabler/icons-react/icons/IconX';
 import { isTaught } from '@core/sketch';
 import { Figure } from '@ui/Figure';
 import { TaughtSteps } from '@ui/TaughtSteps';
+import { useSide } from '@ui/useSide';
 import { memo, type ReactNode, useState } from 'react';
 
 interface StageProps {
@@ -44,6 +45,7 @@ export function Stage({
   children,
 }: StageProps) {
   const { setNodeRef, isOver } = useDroppable({ id: 'figure' });
+  const { side, seen, button } = useSide();
   return (
     <section className="stage-column" aria-label="Look on the figure">
       {children}
@@ -57,12 +59,14 @@ export function Stage({
           client={client}
           height={432}
           lit={lit}
+          side={side}
           title={
             pieces.length === 0
               ? 'The figure, nothing worn'
-              : `The figure wearing ${tried.map((piece) => piece.title).join(', ')}`
+              : `The figure wearing ${tried.map((piece) => piece.title).join(', ')}${seen}`
           }
         />
+        {pieces.length > 0 && button}
         {pieces.length === 0 && <p className="figure-hint">Drag a piece here, or press Enter on it.</p>}
       </div>
       <ul className="rows worn-list">

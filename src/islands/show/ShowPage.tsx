@@ -6,6 +6,7 @@ import { Button } from '@mantine/core';
 import { useElementSize, useFullscreenDocument, useHotkeys } from '@mantine/hooks';
 import { Figure } from '@ui/Figure';
 import { Providers } from '@ui/Providers';
+import { TURN_KEY, useSide } from '@ui/useSide';
 import { useMemo, useState } from 'react';
 import './show.css';
 
@@ -15,6 +16,7 @@ const LEAST_HEIGHT = 320;
 export function ShowPage({ view }: { readonly view: BoxView }) {
   const [at, setAt] = useState(0);
   const { ref, height } = useElementSize();
+  const { side, seen, button } = useSide();
   const { toggle, fullscreen } = useFullscreenDocument();
   const shown = useMemo(() => shownOf(view), [view]);
   const look = shown[Math.min(at, shown.length - 1)];
@@ -40,6 +42,7 @@ export function ShowPage({ view }: { readonly view: BoxView }) {
     <Providers
       keys={[
         { keys: '← →', does: 'The look before, the next' },
+        TURN_KEY,
         { keys: 'f', does: 'The whole screen, or not' },
         { keys: 'Esc', does: 'Back to styling' },
       ]}
@@ -50,8 +53,10 @@ export function ShowPage({ view }: { readonly view: BoxView }) {
             pieces={look.pieces}
             client={view.client.profile}
             height={Math.max(LEAST_HEIGHT, height - 8)}
-            title={`${look.title}: ${look.pieces.map(({ title }) => title).join(', ')}`}
+            side={side}
+            title={`${look.title}: ${look.pieces.map(({ title }) => title).join(', ')}${seen}`}
           />
+          {button}
         </div>
         <section className="show-words" aria-live="polite">
           <p className="soft">{look.occasion}</p>

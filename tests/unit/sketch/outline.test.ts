@@ -1,7 +1,7 @@
 import { bodyOf, frameOf } from '@core/figure';
 import { flatten } from '@core/path';
 import { CATEGORIES, CATEGORY, modesOf, NECKLINES, type Piece, wear } from '@core/piece';
-import { sketchOf } from '@core/sketch';
+import { backSketchOf, sketchOf } from '@core/sketch';
 import { describe, expect, it } from 'vitest';
 import { stream } from '../../support/stream';
 import { one } from '../../support/pieces';
@@ -65,7 +65,12 @@ describe('outlines', () => {
     const check = (name: string, piece: Piece): void => {
       all.forEach((body, i) => {
         const frame = frameOf(body, i % 2 === 0);
-        for (const { path } of sketchOf(frame, wear(piece)).panels)
+        // Laid flat on every second body; on the others as worn, in front and behind.
+        const seen = [
+          sketchOf(frame, wear(piece)),
+          ...(frame.flat ? [] : [backSketchOf(frame, wear(piece))]),
+        ];
+        for (const { path } of seen.flatMap(({ panels }) => panels))
           for (const ring of flatten(path)) {
             const times = crossings(ring as readonly P[]);
             if (times > 0) found.set(name, (found.get(name) ?? 0) + 1);
