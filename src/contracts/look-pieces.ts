@@ -44,6 +44,18 @@ export const settingOf = (
   budget: { boxMinor: budgetMinor ?? undefined, pieceMinor: client.pieceBudgetMinor },
 });
 
+/** The same as a letter speaks to the client: what she owns is hers. */
+export const speakerForClient = ({
+  lines,
+  owned,
+  shop,
+}: Pick<BoxView, 'lines' | 'owned' | 'shop'>): Speaker =>
+  speaker([...lines.map(({ piece }) => piece), ...owned], {
+    tongue: shop.tongue,
+    pronoun: 'you',
+    owned: 'your',
+  });
+
 /** Who speaks of the pieces of a box, and of others beside them, to the people of the shop. */
 export const speakerOf = (
   { lines, owned, shop, client }: Pick<BoxView, 'lines' | 'owned' | 'shop' | 'client'>,

@@ -2,11 +2,13 @@ import {
   type BudgetPoint,
   linearOf,
   type Luggage,
+  modelOf,
   packFor,
   type Plan,
   Planner,
+  type PlanModel,
   type PlanProblem,
-  planTogether,
+  planTogetherWith,
   type PlanWish,
   sketchOf,
 } from '@core/plan';
@@ -57,8 +59,14 @@ const work = {
     const { model: _model, ...packed } = packFor(problem, luggage, 1, settings);
     return packed;
   },
-  together(problems: readonly PlanProblem[], settings: Settings) {
-    const { boxes, value } = planTogether(problems, 1, settings);
+  /** Tells after each box how many have their looks; then the stock is shared out. */
+  async together(problems: readonly PlanProblem[], settings: Settings, tell: (made: number) => Promise<void>) {
+    const models: PlanModel[] = [];
+    for (const problem of problems) {
+      models.push(modelOf(problem, settings));
+      await tell(models.length);
+    }
+    const { boxes, value } = planTogetherWith(problems, models);
     return { value, boxes: boxes.map(({ model: _model, ...box }) => box) };
   },
 };

@@ -99,6 +99,8 @@ describe('several boxes at once', () => {
     await page.waitForSelector('.desk-tick input:not([disabled])');
     for (const tick of await page.$$('.desk-tick input:not([disabled])')) await tick.click();
     await Promise.all([page.waitForNavigation(), click(page, '.place-head a[href^="/plan"]')]);
+    // How far it is stands there while it works.
+    await page.waitForSelector('[role="progressbar"][aria-label="Boxes whose looks were tried"]');
     await settled(page);
     await page.waitForFunction(() => /boxes over one stock/.test(document.body.innerText), {
       timeout: 90_000,
@@ -107,6 +109,33 @@ describe('several boxes at once', () => {
     const cards = await page.$$eval('.together > li', (all) => all.length);
     expect(cards).toBeGreaterThanOrEqual(3);
     expect(await page.$$eval('.together-figure svg', (drawn) => drawn.length)).toBe(cards);
+    expect(open.errors).toEqual([]);
+  });
+});
+
+describe('a journey', () => {
+  it('is packed out of closet and box, laid into the letter, rewritten there, and left out again', async () => {
+    const { page, person } = open;
+    const boxId = await boxNumbered(104);
+    await person.go(`/box/${boxId}/journey`);
+    await person.press('button', 'Pack');
+    await page.waitForSelector('.journey-days svg', { timeout: 60_000 });
+    expect(await axeOn(page)).toEqual([]);
+    await person.press('button', 'Put it into the letter');
+    await person.arrive(/\/letter$/);
+    await page.waitForSelector('.letter-journey li svg');
+    await person.fill('textbox', 'Day 1', 'Day 1: travel in the blazer.');
+    await person.press('button', 'Save the letter');
+    await person.see('The letter is written.');
+    await page.reload();
+    await settled(page);
+    expect(await page.$eval('[aria-label="Day 1"]', (area) => (area as HTMLTextAreaElement).value)).toBe(
+      'Day 1: travel in the blazer.',
+    );
+    await person.press('button', 'leave it out');
+    await person.press('button', 'Save the letter');
+    await person.see('The letter is written.');
+    expect(await page.$('.letter-journey')).toBeNull();
     expect(open.errors).toEqual([]);
   });
 });

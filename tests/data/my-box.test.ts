@@ -1,5 +1,5 @@
 import { disagreements } from '@data/check';
-import { boxLine, boxLink, outbox, receipt } from '@data/schema';
+import { box as boxTable, boxLine, boxLink, outbox, receipt } from '@data/schema';
 import { eq } from 'drizzle-orm';
 import { extractText, getDocumentProxy } from 'unpdf';
 import { beforeAll, describe, expect, it } from 'vitest';
@@ -42,8 +42,22 @@ const stored = async (boxId: string) =>
 describe('the page of a box for its client', () => {
   it('opens without an account, shows her letter and nothing else that is known of her', async () => {
     const { path, view } = await sent(2);
+    // What was packed for a journey, as the letter says it; a line that was struck is not said.
+    const journey = {
+      packing: ['Your dark jeans', ''],
+      days: [
+        { line: 'Day 1, the quay: your dark jeans.', pieces: [] },
+        { line: '', pieces: [] },
+      ],
+    };
+    await shop.db
+      .update(boxTable)
+      .set({ letter: { ...sure(view.letter), journey } })
+      .where(eq(boxTable.id, view.id));
     const response = await page(path);
     const html = await response.text();
+    expect(html).toContain('Day 1, the quay: your dark jeans.');
+    expect(html.match(/<p>Day/g)).toHaveLength(1);
     expect([response.status, response.headers.get('cache-control')]).toEqual([200, 'no-store']);
     expect(html).toContain('Hers 0');
     for (const secret of ['nickel', 'fur', 'heightMm', view.client.id, 'sku', 'MADE-'])

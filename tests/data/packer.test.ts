@@ -145,10 +145,9 @@ describe('whoever packs', () => {
       [`/clients/${clientId}`, 403],
       ['/house-rules', 403],
       ['/ledger', 403],
-      ...(['brief', 'pull', 'combine', 'letter'] as const).map((step): [string, number] => [
-        `/box/${boxId}/${step}`,
-        403,
-      ]),
+      ...(['brief', 'pull', 'plan', 'mix', 'combine', 'show', 'journey', 'letter'] as const).map(
+        (step): [string, number] => [`/box/${boxId}/${step}`, 403],
+      ),
       [`/box/${boxId}/letter.pdf`, 403],
       [`/box/${boxId}/out`, 200],
       [`/box/${boxId}/tally`, 200],

@@ -16,4 +16,19 @@ export const letterSchema = z.strictObject({
   ),
   looks: z.array(z.strictObject({ id: z.string(), line: text(1000) })),
   closing: text(2000),
+  journey: z
+    .strictObject({
+      packing: z.array(text(200)).max(60),
+      days: z
+        .array(
+          z.strictObject({
+            line: text(600),
+            pieces: z
+              .array(z.strictObject({ ref: z.string().max(80), mode: z.string().max(40).optional() }))
+              .max(24),
+          }),
+        )
+        .max(120),
+    })
+    .optional(),
 });

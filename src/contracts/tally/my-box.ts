@@ -65,6 +65,8 @@ export interface MyBoxView {
     readonly picture: Picture;
     readonly pieces: readonly string[];
   }[];
+  /** What to pack for a journey and what to wear day by day, as the letter says it; empty where there is none. */
+  readonly journey: { readonly packing: readonly string[]; readonly days: readonly string[] };
   readonly money: {
     readonly steps: readonly { readonly label: string; readonly minor: number }[];
     /** To charge, as decided so far; undecided pieces are counted as going back. */

@@ -18,11 +18,22 @@ export interface PieceNote {
   readonly care: string;
 }
 
+/** What to pack, and what to wear day by day: laid into a letter by hand, each line open to the pen. */
+export interface JourneySheet {
+  readonly packing: readonly string[];
+  readonly days: readonly {
+    readonly line: string;
+    /** What is worn, by reference, as the days' pictures show it; none where nothing was left to wear. */
+    readonly pieces: readonly { readonly ref: string; readonly mode?: string | undefined }[];
+  }[];
+}
+
 export interface LetterDraft {
   readonly greeting: string;
   readonly pieces: readonly PieceNote[];
   readonly looks: readonly { readonly id: string; readonly line: string }[];
   readonly closing: string;
+  readonly journey?: JourneySheet | undefined;
 }
 
 /** As the label said it; a label nobody entered says nothing. */

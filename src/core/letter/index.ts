@@ -1,5 +1,5 @@
 export { type BeneathLine, beneathOf } from './beneath';
 export { taughtIn } from './taught';
 export { broughtUp } from './merge';
-export { draftLetter, type LetterDraft, type LetterInput, type PieceNote } from './draft';
+export { draftLetter, type JourneySheet, type LetterDraft, type LetterInput, type PieceNote } from './draft';
 export { possibleWays } from './possible';

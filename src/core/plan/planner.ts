@@ -1,3 +1,4 @@
+import { type Piece, type Slot, wear } from '../piece';
 import { answersAsk } from '../pull';
 import type { Settings } from '../rules';
 import { modelOf, type PlanModel, worthOf } from './model';
@@ -28,8 +29,25 @@ export interface BudgetPoint {
 /** Fresh beginnings at each point of the curve: it begins where the point before ended. */
 const CURVE_RESTARTS = 3;
 
-/** Pieces a first sketch is made of: what suits best, and the closet nearest to what it is for. */
-const SKETCHED = { candidates: 18, closet: 16 } as const;
+/** Pieces a first sketch is made of: few, so that it is there at once, and of every kind that a look needs. */
+const SKETCHED = { candidates: 8, closet: 7 } as const;
+
+/** So many of a list, a turn for each place they are worn at: the first of each, then the second. */
+function inTurns<T>(list: readonly T[], slotOf: (each: T) => string, most: number): T[] {
+  const turns = new Map<string, number>();
+  return list
+    .map((each, place) => {
+      const turn = turns.get(slotOf(each)) ?? 0;
+      turns.set(slotOf(each), turn + 1);
+      return { each, turn, place };
+    })
+    .sort((a, b) => a.turn - b.turn || a.place - b.place)
+    .slice(0, most)
+    .map(({ each }) => each);
+}
+/** What makes a look whole; what only accompanies it waits for the best plan. */
+const CARRIES: readonly Slot[] = ['top', 'bottom', 'whole', 'shoes', 'layer'];
+const carries = (piece: Piece): boolean => CARRIES.includes(wear(piece).slot);
 
 /**
  * The problem made small, so that a first box is there before all looks are made: pinned candidates, those that answer an ask,
@@ -42,16 +60,21 @@ export function sketchOf(problem: PlanProblem): PlanProblem {
   const [level = 5] = problem.occasions.map(
     ({ occasion: { formality } }) => (formality[0] + formality[1]) / 2,
   );
+  const ranked = problem.candidates
+    .map((each, place) => ({ each, rank: first(each), place }))
+    .sort((a, b) => a.rank - b.rank || a.place - b.place);
+  const wanted = ranked.filter(({ rank }) => rank < 2).slice(0, SKETCHED.candidates);
+  const others = ranked.filter(({ each, rank }) => rank === 2 && carries(each.piece));
+  const near = [...problem.closet]
+    .filter(carries)
+    .sort((a, b) => Math.abs(a.formality - level) - Math.abs(b.formality - level));
   return {
     ...problem,
-    candidates: problem.candidates
-      .map((each, place) => ({ each, rank: first(each), place }))
-      .sort((a, b) => a.rank - b.rank || a.place - b.place)
-      .slice(0, SKETCHED.candidates)
-      .map(({ each }) => each),
-    closet: [...problem.closet]
-      .sort((a, b) => Math.abs(a.formality - level) - Math.abs(b.formality - level))
-      .slice(0, SKETCHED.closet),
+    candidates: [
+      ...wanted,
+      ...inTurns(others, ({ each }) => wear(each.piece).slot, SKETCHED.candidates - wanted.length),
+    ].map(({ each }) => each),
+    closet: inTurns(near, (piece) => wear(piece).slot, SKETCHED.closet),
   };
 }
 

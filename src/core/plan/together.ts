@@ -34,13 +34,24 @@ const RESTARTS = 5;
  * then what more boxes want than there are units of goes, piece by piece, where the sum is the greatest and no box falls below
  * its fair share. The same seed plans the same.
  */
-export function planTogether(
+export const planTogether = (
   problems: readonly PlanProblem[],
   seed = 1,
   settings: Settings = {},
+): PlansTogether =>
+  planTogetherWith(
+    problems,
+    problems.map((problem) => modelOf(problem, settings)),
+    seed,
+  );
+
+/** The same of models that are there already, one for each problem. */
+export function planTogetherWith(
+  problems: readonly PlanProblem[],
+  models: readonly PlanModel[],
+  seed = 1,
 ): PlansTogether {
   const units = (problems[0]?.candidates ?? []).map(({ stock = 1 }) => stock);
-  const models = problems.map((problem) => modelOf(problem, settings));
   const alone = models.map((model, b) => {
     const { pins, asks } = problems[b] as PlanProblem;
     return planWith(

@@ -36,7 +36,7 @@ export interface TravelPlan {
  */
 const WORTH = { day: 100, piece: 6 } as const;
 /** Fresh beginnings: every piece takes points away, so that few ways lead uphill and the first is nearly the best. */
-const RESTARTS = 4;
+const RESTARTS = 1;
 /** What a piece weighs where nobody entered it, g: by kind of wear, from memory. */
 const USUAL_G = { whole: 550, top: 300, bottom: 500, layer: 800, shoes: 800 } as const;
 const SMALL_G = 120;
@@ -80,7 +80,7 @@ function oncePerOutfit(looks: readonly PlanLook[]): PlanLook[] {
 }
 
 /** The journey as a model: every piece of closet and box may be packed, and each day is dressed once. */
-function travelModel(problem: PlanProblem, luggage: Luggage, settings: Settings): PlanModel {
+export function travelModel(problem: PlanProblem, luggage: Luggage, settings: Settings = {}): PlanModel {
   const { closet, candidates, occasions } = problem;
   const all = [...candidates, ...closet.map((piece) => ({ piece, priceMinor: 0, keep: 0.5 }))];
   const model = modelOf({ ...problem, closet: [], candidates: all, bounds: {}, asks: [] }, settings);
@@ -109,13 +109,15 @@ function travelModel(problem: PlanProblem, luggage: Luggage, settings: Settings)
  * Packs for a journey or a season: the fewest pieces of closet and box that dress every day, no outfit twice before the same
  * people (the same occasion), within pieces and grams. The same seed packs the same.
  */
-export function packFor(
+export const packFor = (
   problem: PlanProblem,
   luggage: Luggage,
   seed = 1,
   settings: Settings = {},
-): TravelPlan {
-  const model = travelModel(problem, luggage, settings);
+): TravelPlan => packWith(problem, luggage, travelModel(problem, luggage, settings), seed);
+
+/** The same of a model that is there already. */
+export function packWith(problem: PlanProblem, luggage: Luggage, model: PlanModel, seed = 1): TravelPlan {
   const found = search(model, seed, { restarts: RESTARTS });
   const chosen = wrongsOf(model, found) === 0 ? found : new Uint8Array(found.length);
   const all = [...problem.candidates.map(({ piece }) => piece), ...problem.closet];

@@ -1,6 +1,9 @@
-import type { ClientView } from '@contracts/client/client-view';
+import type { BoxView } from '@contracts/box/box-view';
 import type { ShopView } from '@contracts/shop/shop-view';
 import type { Occasion } from '@core/occasion';
+import { hasLeft } from '@core/box';
+import type { Profile } from '@core/client';
+import type { Piece } from '@core/piece';
 import { gramsOf, inWeather, JOURNEY_DAYS, journeyOf } from '@core/plan';
 import { piecesNamed } from '@core/say';
 import { Button, Checkbox, NumberInput } from '@mantine/core';
@@ -12,23 +15,27 @@ import { orDies } from '@ui/worker';
 import type { PlanWork } from '@workers/plan';
 import { wrap } from 'comlink';
 import { useEffect, useMemo, useRef, useState } from 'react';
+import { IntoLetter } from './IntoLetter';
 import './journey.css';
 
-type Packed = Awaited<ReturnType<PlanWork['pack']>>;
+export type Packed = Awaited<ReturnType<PlanWork['pack']>>;
 type Answer = { readonly packed: Packed; readonly occasions: readonly Occasion[] };
 
 interface Props {
-  readonly view: ClientView;
+  readonly name: string;
+  readonly profile: Profile;
+  readonly closet: readonly Piece[];
+  readonly occasions: readonly Occasion[];
   readonly shop: ShopView;
+  /** A box that goes along, and whose letter may take up what is packed. */
+  readonly box?: BoxView | undefined;
 }
 
-/** The fewest pieces of a closet that dress every day of a journey or a season, what to pack, and what to wear when. */
-export function JourneyPage({ view, shop }: Props) {
-  const choices = useMemo(
-    () => [...view.occasions.map(({ occasion }) => occasion), ...JOURNEY_DAYS],
-    [view.occasions],
-  );
-  const usual = view.occasions.length;
+/** The fewest pieces of a closet, and of a box where there is one, that dress every day of a journey or a season, what to pack, and what to wear when. */
+export function JourneyPage({ name, profile, closet, occasions: planned, shop, box }: Props) {
+  const choices = useMemo(() => [...planned, ...JOURNEY_DAYS], [planned]);
+  const usual = planned.length;
+  const fresh = useMemo(() => (box?.lines ?? []).map(({ piece }) => piece), [box]);
   const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set([usual, usual + 2]));
   const [days, setDays] = useState(7);
   const [most, setMost] = useState(12);
@@ -47,12 +54,7 @@ export function JourneyPage({ view, shop }: Props) {
       .filter((_each, at) => chosen.has(at))
       .map((occasion) => inWeather({ ...occasion, date: undefined }, outdoorC));
     try {
-      const problem = journeyOf(
-        view.owned.map(({ piece }) => piece),
-        [],
-        occasions,
-        { client: view.profile, shopSchools: shop.schools },
-      );
+      const problem = journeyOf(closet, fresh, occasions, { client: profile, shopSchools: shop.schools });
       const maxG = kg === undefined ? undefined : kg * 1000;
       const packed = await orDies(
         made,
@@ -72,9 +74,13 @@ export function JourneyPage({ view, shop }: Props) {
       <div className="place-head">
         <h1>Pack for a journey</h1>
         <span className="soft">
-          out of {view.name}’s closet, {view.owned.length} pieces
+          out of {name}’s closet, {counted(closet.length)}
+          {box && ` and box ${box.number}, ${counted(fresh.length)}`}
         </span>
         <div className="end no-print">
+          {answer && box && !hasLeft(box.state) && (
+            <IntoLetter box={box} packed={answer.packed} occasions={answer.occasions} />
+          )}
           {answer && (
             <Button variant="default" onClick={() => window.print()}>
               Print
@@ -137,7 +143,7 @@ export function JourneyPage({ view, shop }: Props) {
         <Button
           type="submit"
           loading={state === 'busy'}
-          disabled={chosen.size === 0 || view.owned.length === 0}
+          disabled={chosen.size === 0 || closet.length + fresh.length === 0}
         >
           Pack
         </Button>
@@ -145,7 +151,7 @@ export function JourneyPage({ view, shop }: Props) {
       <p role="status" className="small journey-status">
         {state === 'failed'
           ? 'The packing stopped. Try again.'
-          : view.owned.length === 0
+          : closet.length + fresh.length === 0
             ? 'The closet is empty: enter what is owned first.'
             : chosen.size === 0
               ? 'Choose what the days are.'
@@ -187,7 +193,7 @@ export function JourneyPage({ view, shop }: Props) {
                     {look && (
                       <Figure
                         pieces={look.pieces}
-                        client={view.profile}
+                        client={profile}
                         height={200}
                         title={`Day ${day}: ${words}`}
                       />
@@ -209,3 +215,5 @@ export function JourneyPage({ view, shop }: Props) {
     </Providers>
   );
 }
+
+const counted = (pieces: number): string => (pieces === 1 ? '1 piece' : `${pieces} pieces`);

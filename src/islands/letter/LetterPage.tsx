@@ -8,6 +8,7 @@ import { dayWords } from '@ui/days';
 import { GuardList } from '@ui/GuardList';
 import { Providers } from '@ui/Providers';
 import { useMemo } from 'react';
+import { LetterJourney } from './LetterJourney';
 import { LetterLook } from './LetterLook';
 import { LetterPiece } from './LetterPiece';
 import { Lines } from './Lines';
@@ -40,6 +41,11 @@ export function LetterPage({ initial }: { readonly initial: BoxView }) {
         <Button variant="default" onClick={() => void draft()} disabled={locked}>
           Draft anew
         </Button>
+        {!locked && (
+          <Button variant="default" component="a" href={`/box/${view.id}/journey`}>
+            Pack for a journey
+          </Button>
+        )}
         <Button variant="default" onClick={() => window.print()} title="Print (Ctrl P)">
           Print
         </Button>
@@ -109,6 +115,14 @@ export function LetterPage({ initial }: { readonly initial: BoxView }) {
                 />
               ))}
             </section>
+          )}
+          {letter.journey && (
+            <LetterJourney
+              journey={letter.journey}
+              view={view}
+              onChange={(journey) => change({ journey })}
+              onLeaveOut={locked ? undefined : () => change({ journey: undefined })}
+            />
           )}
           <Lines label="Closing" value={letter.closing} onChange={(closing) => change({ closing })} />
           <footer className="small soft">

@@ -15,7 +15,8 @@ export function useLetter(initial: BoxView) {
   const draft = useCallback(
     () =>
       call('draft-letter', { boxId }).then((answer) => {
-        setLetter(answer.letter);
+        // What was packed for a journey was laid in by hand, and no draft knows it.
+        setLetter((now) => ({ ...answer.letter, journey: now?.journey }));
         setDirty(true);
       }, showProblem),
     [boxId],

@@ -79,6 +79,20 @@ export function MyBoxPage({ token, view: first }: Props) {
             ))}
           </section>
         )}
+        {view.journey.days.length + view.journey.packing.length > 0 && (
+          <section className="my-journey" aria-label="For your journey">
+            <h2>For your journey</h2>
+            <h3>To pack</h3>
+            <ul>
+              {view.journey.packing.map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+            </ul>
+            {view.journey.days.map((line) => (
+              <p key={line}>{line}</p>
+            ))}
+          </section>
+        )}
         <p className="my-greeting">{view.closing}</p>
         {view.returnPolicy && <p className="small soft">{view.returnPolicy}</p>}
         {view.stage !== 'coming' && <Sum answers={answers} />}

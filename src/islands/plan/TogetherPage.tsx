@@ -3,7 +3,7 @@ import { missedWords, plannedFor, toHold } from '@contracts/plan/box-problem';
 import { type Plannable, problemsTogether } from '@contracts/plan/together';
 import type { PlanProblem } from '@core/plan';
 import { listed } from '@core/words';
-import { Button, Checkbox } from '@mantine/core';
+import { Button, Checkbox, Progress } from '@mantine/core';
 import { call, showDone, showProblem } from '@ui/api';
 import { toggled } from '@ui/choosing';
 import { Figure } from '@ui/Figure';
@@ -11,7 +11,7 @@ import { Money } from '@ui/Money';
 import { Providers } from '@ui/Providers';
 import { orDies } from '@ui/worker';
 import type { PlanWork } from '@workers/plan';
-import { wrap } from 'comlink';
+import { proxy, wrap } from 'comlink';
 import { useEffect, useState } from 'react';
 import './together.css';
 
@@ -26,6 +26,8 @@ interface Planned {
 export function TogetherPage({ views }: { readonly views: readonly BoxView[] }) {
   const [planned, setPlanned] = useState<Planned>();
   const [failed, setFailed] = useState(false);
+  /** Boxes whose looks are made; undefined until the shelves were asked. */
+  const [made, setMade] = useState<number>();
   const [turn, setTurn] = useState(0);
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [done, setDone] = useState<ReadonlyMap<string, string>>(new Map());
@@ -43,9 +45,16 @@ export function TogetherPage({ views }: { readonly views: readonly BoxView[] }) 
       );
       if (!mine) return;
       const problems = problemsTogether(boxes);
-      const made = new Worker(new URL('../../workers/plan.ts', import.meta.url), { type: 'module' });
-      worker = made;
-      const plan = await orDies(made, wrap<PlanWork>(made).together(problems, settings ?? {}));
+      setMade(0);
+      const started = new Worker(new URL('../../workers/plan.ts', import.meta.url), { type: 'module' });
+      worker = started;
+      const tell = proxy(async (done: number) => {
+        if (mine) setMade(done);
+      });
+      const plan = await orDies(
+        started,
+        wrap<PlanWork>(started).together(problems, settings ?? {}, tell),
+      );
       if (mine) setPlanned({ boxes, problems, plan });
     };
     run().catch((error: unknown) => {
@@ -102,6 +111,7 @@ export function TogetherPage({ views }: { readonly views: readonly BoxView[] }) 
                 className="plain-button"
                 onClick={() => {
                   setFailed(false);
+                  setMade(undefined);
                   setTurn((now) => now + 1);
                 }}
               >
@@ -111,7 +121,7 @@ export function TogetherPage({ views }: { readonly views: readonly BoxView[] }) 
           ) : planned ? (
             `${views.length} boxes over one stock; nobody’s falls below four fifths of what it would be alone.`
           ) : (
-            'Trying thousands of looks for each box…'
+            underWay(made, views.length)
           )}
         </span>
         <div className="end">
@@ -120,6 +130,14 @@ export function TogetherPage({ views }: { readonly views: readonly BoxView[] }) 
           </Button>
         </div>
       </div>
+      {!planned && !failed && (
+        <Progress
+          value={(100 * (made ?? 0)) / views.length}
+          animated
+          aria-label="Boxes whose looks were tried"
+          mb="md"
+        />
+      )}
       <ol className="together">
         {views.map((view, b) => {
           const box = planned?.plan.boxes[b];
@@ -168,6 +186,9 @@ export function TogetherPage({ views }: { readonly views: readonly BoxView[] }) 
                     </>
                   )}
                 </p>
+                {!planned && !failed && (
+                  <p className="small soft">{b < (made ?? 0) ? 'Its looks were tried.' : 'Waits its turn.'}</p>
+                )}
                 {box && box.conflict.length > 0 && (
                   <p className="tone tone-blocks">Nothing answers all of its musts. Open it to see which.</p>
                 )}
@@ -192,3 +213,11 @@ export function TogetherPage({ views }: { readonly views: readonly BoxView[] }) 
     </Providers>
   );
 }
+
+/** How far the planning of several boxes is. */
+const underWay = (made: number | undefined, of: number): string =>
+  made === undefined
+    ? 'Looking over the shelves…'
+    : made < of
+      ? `Trying thousands of looks for each box: ${made} of ${of} done…`
+      : 'Sharing out the stock…';

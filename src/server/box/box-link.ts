@@ -206,6 +206,10 @@ async function mine(db: Reader, link: BoxLinkRow, shopId: string, now: Date): Pr
     closing: view.letter?.closing ?? '',
     pieces,
     looks: looksOf(view),
+    journey: {
+      packing: view.letter?.journey?.packing.filter((line) => line.trim() !== '') ?? [],
+      days: view.letter?.journey?.days.flatMap(({ line }) => (line === '' ? [] : [line])) ?? [],
+    },
     money: {
       steps: kept.steps,
       dueMinor: kept.dueMinor,

@@ -1,7 +1,7 @@
 import { piecesOf } from '@contracts/look-pieces';
 import type { BoxView } from '@contracts/box/box-view';
 import { bodyOf } from '@core/figure';
-import { type LetterDraft, type PieceNote, taughtIn } from '@core/letter';
+import { type JourneySheet, type LetterDraft, type PieceNote, taughtIn } from '@core/letter';
 import { money } from '@core/money';
 import { type Piece, wear } from '@core/piece';
 import { figureDrawing, flatOf, layersOf, stepsOf } from '@core/sketch';
@@ -29,6 +29,7 @@ export function letterPdf(view: BoxView, letter: LetterDraft): Promise<Buffer> {
   const looks = view.looks.map((look) => piecesOf(view, look.pieces));
   for (const note of letter.pieces) pieceRow(doc, view, note, looks);
   looksRow(doc, view, letter);
+  if (letter.journey) journeyRows(doc, view, letter.journey);
   doc.moveDown(1);
   paragraph(doc, letter.closing, 11.5);
   doc.end();
@@ -151,5 +152,50 @@ function looksRow(doc: PDFKit.PDFDocument, view: BoxView, letter: LetterDraft): 
     });
     doc.x = PAGE.margin;
     doc.y = lowest + 14;
+  }
+}
+
+const DAY = 130;
+const DAYS_ABREAST = 4;
+
+/** What to pack for a journey, a line each; then each day on the client's figure. */
+function journeyRows(doc: PDFKit.PDFDocument, view: BoxView, { packing, days }: JourneySheet): void {
+  const body = bodyOf(view.client.profile.measures);
+  const listed = packing.filter((line) => line.trim() !== '');
+  room(doc, 60 + 12 * Math.min(listed.length, 20));
+  doc
+    .font(FONT.serif)
+    .fontSize(13)
+    .fillColor(INK)
+    .text('For your journey', PAGE.margin, doc.y, { width: WIDE });
+  doc.font(FONT.bold).fontSize(9).text('To pack');
+  doc.font(FONT.sans).fontSize(9);
+  for (const line of listed) doc.text(line, { width: WIDE });
+  doc.moveDown(0.8);
+  const told = days.filter(({ line }) => line !== '');
+  const width = (WIDE - (DAYS_ABREAST - 1) * 12) / DAYS_ABREAST;
+  for (let i = 0; i < told.length; i += DAYS_ABREAST) {
+    room(doc, DAY + 60);
+    const top = doc.y;
+    let lowest = top;
+    told.slice(i, i + DAYS_ABREAST).forEach(({ line, pieces }, column) => {
+      const x = PAGE.margin + column * (width + 12);
+      const drawing = figureDrawing(
+        layersOf(piecesOf(view, pieces).map(wear), body),
+        body,
+        view.client.profile,
+      );
+      const scale = Math.min((DAY - 8) / drawing.box.h, (width - 8) / drawing.box.w);
+      doc.rect(x, top, width, DAY).fill(STAGE);
+      paintPdf(doc, drawing, { x: x + (width - drawing.box.w * scale) / 2, y: top + 4, scale });
+      doc
+        .fillColor(INK)
+        .font(FONT.sans)
+        .fontSize(8)
+        .text(line, x, top + DAY + 4, { width });
+      lowest = Math.max(lowest, doc.y);
+    });
+    doc.x = PAGE.margin;
+    doc.y = lowest + 12;
   }
 }

@@ -1,5 +1,7 @@
-import { gramsOf, packFor, type PlanProblem } from '@core/plan';
+import { BLANK_OCCASION } from '@core/occasion';
+import { gramsOf, packFor, type PlanProblem, sheetOf } from '@core/plan';
 import { pieceFrom } from '@core/piece';
+import { speaker } from '@core/say';
 import { describe, expect, it } from 'vitest';
 import { planProblem } from '../../support/plan-instances';
 import { sure } from '../../support/sure';
@@ -77,5 +79,42 @@ describe('packing for a journey', () => {
     const { pieces, days, value } = packFor(closetOf(0, 1), { days: 3, maxPieces: 5 });
     expect([pieces.length, value]).toEqual([0, 0]);
     expect(days.every(({ look }) => look === undefined)).toBe(true);
+  });
+});
+
+describe('a packed journey as a letter tells it', () => {
+  const piece = (id: string, title: string, owned: boolean) =>
+    pieceFrom({
+      id,
+      title,
+      owned,
+      category: 'jeans',
+      colours: [{ hex: '#1f2a44', share: 1 }],
+      mode: 'cuffed',
+    });
+  const [jeans, blazer] = [piece('owned:a', 'Dark jeans', true), piece('line:b', 'Warden blazer', false)];
+  const by = speaker([jeans, blazer], { owned: 'your' });
+  const look = { occasion: 0, pieces: [jeans, blazer], fresh: [], score: 90, opens: 1 };
+  it('names what is hers, each day with its occasion, and says of a day without a look what it is', () => {
+    const { packing, days } = sheetOf(
+      {
+        pieces: [jeans, blazer],
+        days: [
+          { day: 1, occasion: 0, look },
+          { day: 2, occasion: 0 },
+        ],
+      },
+      [{ ...BLANK_OCCASION, title: 'a day out', formality: [2, 5] }],
+      by,
+    );
+    expect(packing).toEqual(['Your dark jeans', 'The Warden blazer']);
+    expect(days.map(({ line }) => line)).toEqual([
+      'Day 1, a day out: your dark jeans and the Warden blazer.',
+      'Day 2, a day out: something worn before.',
+    ]);
+    expect(days[0]?.pieces).toEqual([
+      { ref: 'owned:a', mode: 'cuffed' },
+      { ref: 'line:b', mode: 'cuffed' },
+    ]);
   });
 });
