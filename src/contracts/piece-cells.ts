@@ -14,6 +14,7 @@ const PLAIN = [
   'edge',
   'hour',
   'care',
+  'ironing',
   'metal',
   'material',
   'weightG',

@@ -60,7 +60,11 @@ const work = {
     return packed;
   },
   /** Tells after each box how many have their looks; then the stock is shared out. */
-  async together(problems: readonly PlanProblem[], settings: Settings, tell: (made: number) => Promise<void>) {
+  async together(
+    problems: readonly PlanProblem[],
+    settings: Settings,
+    tell: (made: number) => Promise<void>,
+  ) {
     const models: PlanModel[] = [];
     for (const problem of problems) {
       models.push(modelOf(problem, settings));

@@ -1,4 +1,4 @@
-import { CARES, SEASONS } from '@core/piece';
+import { CARES, IRONINGS, SEASONS } from '@core/piece';
 import { z } from 'zod';
 import { STYLING, answers, defineCall } from '../call';
 import { text } from '../fields';
@@ -19,6 +19,7 @@ export const editGarmentsCall = defineCall({
         formality: z.number().min(0).max(10).optional(),
         seasons: z.array(z.enum(SEASONS)).min(1, 'at least one').optional(),
         care: z.enum(CARES).optional(),
+        ironing: z.enum(IRONINGS).optional(),
         moods: z.array(text(40)).max(12).optional(),
         costMinor: minorSchema.nullable().optional(),
       })

@@ -45,6 +45,12 @@ const CARE: Readonly<Record<NonNullable<Piece['care']>, string>> = {
   'do-not-wash': 'Do not wash; air it.',
 };
 
+const IRONING: Readonly<Record<NonNullable<Piece['ironing']>, string>> = {
+  none: 'No ironing needed.',
+  steam: 'Steam it, or hang it in a steamy bathroom.',
+  press: 'Iron it.',
+};
+
 export interface LetterInput {
   readonly clientName: string;
   readonly shopName: string;
@@ -229,7 +235,7 @@ function pieceNote(
       ),
     ],
     facts: factsLine(piece),
-    care: piece.care === undefined ? '' : CARE[piece.care],
+    care: [piece.care && CARE[piece.care], piece.ironing && IRONING[piece.ironing]].filter(Boolean).join(' '),
   };
 }
 

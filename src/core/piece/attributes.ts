@@ -1,6 +1,7 @@
 import type {
   BACKS,
   CARES,
+  IRONINGS,
   Department,
   DIRECTIONS,
   FINISHES,
@@ -150,6 +151,8 @@ export interface Attributes {
   readonly warmthClo?: number | undefined;
   /** As the label says it; absent while nobody entered it. */
   readonly care?: (typeof CARES)[number] | undefined;
+  /** As the label or the shop says; absent: nobody said, and the cloth is no witness. */
+  readonly ironing?: (typeof IRONINGS)[number] | undefined;
   readonly weightG?: number | undefined;
   readonly bag?: { readonly capacityL: number; readonly zip: boolean } | undefined;
   /** Style codes of what it fastens to, where it is a part sold alone: a strap, a collar, an inset, laces. */

@@ -1,5 +1,4 @@
 import type { Fabric } from './attributes';
-import type { Piece } from './piece';
 import type { Texture } from './words';
 
 export type TextureFamily = 'smooth' | 'knit' | 'napped' | 'woven-rough' | 'hide' | 'open' | 'shiny';
@@ -30,22 +29,3 @@ export const textureFamily = (fabric: Fabric): TextureFamily => FAMILY[fabric.te
 
 /** Cloth thickness in mm by weight; common practice, used where a layer goes over another. */
 export const thicknessMm = (fabric: Fabric): number => ({ light: 0.4, mid: 1.0, heavy: 2.5 })[fabric.weight];
-
-/** Cloth that comes out of a bag as it went in. Common practice, no source. */
-export const needsNoIron = ({ fabric }: Pick<Piece, 'fabric'>): boolean =>
-  CREASELESS.has(fabric.texture) ||
-  fabric.stretchPct >= 10 ||
-  fabric.fibres.some(({ name, pct }) => pct >= 50 && /wool|merino|polyester|cashmere/.test(name));
-const CREASELESS: ReadonlySet<Texture> = new Set([
-  'rib',
-  'cable',
-  'denim',
-  'corduroy',
-  'leather',
-  'suede',
-  'crinkle',
-  'tweed',
-  'boucle',
-  'fur',
-  'sequin',
-]);

@@ -4,7 +4,7 @@ export * from './piece';
 export { CATEGORIES, CATEGORY, type Category } from './kinds';
 export type { CategoryFacts, HangPoint, Shape, SizedBy } from './kinds/kind';
 export { EXCLUSIVE } from './exclusive';
-export { textureFamily, thicknessMm, type TextureFamily, needsNoIron } from './fabric';
+export { textureFamily, thicknessMm, type TextureFamily } from './fabric';
 export { modeOf, modesOf } from './modes';
 export { isBoot, isClose, isTrousered, isTucked } from './worn-facts';
 export { isMicro, measure, wear, type Worn } from './resolve';

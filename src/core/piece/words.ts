@@ -103,6 +103,8 @@ export type Hour = (typeof HOURS)[number];
 export const SEASONS = ['spring', 'summer', 'autumn', 'winter'] as const;
 export const VOLUMES = ['close', 'easy', 'full'] as const;
 export const CARES = ['machine', 'hand', 'dry-clean', 'spot', 'do-not-wash'] as const;
+/** What a piece wants after it was washed or packed. */
+export const IRONINGS = ['none', 'steam', 'press'] as const;
 export const JEWEL_MATERIALS = ['pearl', 'wood', 'glass', 'resin', 'stone', 'textile', 'metal'] as const;
 
 export const MEASURES = [

@@ -1,6 +1,6 @@
 import { deltaEHex, isCalled } from '../colour';
 import type { Cut, Piece } from '../piece';
-import { needsNoIron, wear } from '../piece';
+import { wear } from '../piece';
 import { type Ask, kindsWanted, type NamedColour } from '../reading';
 import type { Profile } from '../client';
 import { meets } from '../substances';
@@ -126,9 +126,19 @@ export function answerTo(piece: Piece, ask: Ask): AskRemark[] {
       yesOrNo(piece.facts.waterproof === true, 0.24, { code: 'waterproof' }, -0.12, {
         code: 'not-waterproof',
       });
-    else if (care === 'noIron')
-      yesOrNo(needsNoIron(piece), 0.15, { code: 'no-iron' }, -0.12, { code: 'irons' });
-    else if (piece.care !== undefined)
+    else if (care === 'noIron') {
+      // What nobody entered answers no ask, either way.
+      if (piece.ironing !== undefined)
+        yesOrNo(
+          piece.ironing === 'none',
+          0.15,
+          { code: 'no-iron' },
+          piece.ironing === 'press' ? -0.2 : -0.1,
+          {
+            code: piece.ironing === 'press' ? 'irons' : 'steams',
+          },
+        );
+    } else if (piece.care !== undefined)
       yesOrNo(
         piece.care === care || (care === 'hand' && piece.care === 'machine'),
         0.18,

@@ -6,7 +6,7 @@ export {
   objectionWords,
   type Swap,
 } from './alternatives';
-export { answersAsk, isAsColoured, isInColour, isOtherRail, otherRail, refusedByAsk } from './ask';
+export { answersAsk, answerTo, isAsColoured, isInColour, isOtherRail, otherRail, refusedByAsk } from './ask';
 export {
   CRITERIA,
   CRITERION_WORDS,

@@ -61,6 +61,7 @@ const words = coded({
   'not-waterproof': () => 'Not for wet weather',
   'no-iron': () => 'No ironing needed',
   irons: () => 'Needs ironing',
+  steams: () => 'Wants steaming',
   machine: () => 'Machine washable',
   'not-machine': () => 'Not machine washable',
   care: () => 'Cared for as asked',

@@ -111,5 +111,6 @@ export function pieceOfReading(reading: Reading): Omit<GivenPiece, 'id'> | undef
     ...(length ? { measures: { length } } : {}),
     ...(reading.department ? { department: reading.department } : {}),
     ...(care === 'machine' || care === 'hand' || care === 'dry-clean' ? { care } : {}),
+    ...(reading.care?.includes('noIron') ? { ironing: 'none' } : {}),
   };
 }

@@ -1,5 +1,5 @@
 import { fibreWords, readFibres } from '@contracts/piece-cells';
-import { CARES, DEPARTMENTS, FINISHES, METALS, SHEERS, WEIGHTS } from '@core/piece';
+import { CARES, IRONINGS, DEPARTMENTS, FINISHES, METALS, SHEERS, WEIGHTS } from '@core/piece';
 import { Checkbox, NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import type { PartProps, PieceDraft } from './draft';
@@ -57,6 +57,7 @@ export function PieceLabel({ draft, onChange }: PartProps) {
         onBlur={() => setCloth({ fibres: fibres.trim() === '' ? undefined : readFibres(fibres) })}
       />
       {select('Care', CARES, attributes.care, (care) => set({ care }))}
+      {select('Ironing', IRONINGS, attributes.ironing, (ironing) => set({ ironing }))}
       {select('For', DEPARTMENTS, attributes.department, (department) => set({ department }))}
       {select('Finish', FINISHES, attributes.fabric?.finish, (finish) => setCloth({ finish }))}
       {select('Weight', WEIGHTS, attributes.fabric?.weight, (weight) => setCloth({ weight }))}

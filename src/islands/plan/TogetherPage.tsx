@@ -51,10 +51,7 @@ export function TogetherPage({ views }: { readonly views: readonly BoxView[] }) 
       const tell = proxy(async (done: number) => {
         if (mine) setMade(done);
       });
-      const plan = await orDies(
-        started,
-        wrap<PlanWork>(started).together(problems, settings ?? {}, tell),
-      );
+      const plan = await orDies(started, wrap<PlanWork>(started).together(problems, settings ?? {}, tell));
       if (mine) setPlanned({ boxes, problems, plan });
     };
     run().catch((error: unknown) => {
@@ -187,7 +184,9 @@ export function TogetherPage({ views }: { readonly views: readonly BoxView[] }) 
                   )}
                 </p>
                 {!planned && !failed && (
-                  <p className="small soft">{b < (made ?? 0) ? 'Its looks were tried.' : 'Waits its turn.'}</p>
+                  <p className="small soft">
+                    {b < (made ?? 0) ? 'Its looks were tried.' : 'Waits its turn.'}
+                  </p>
                 )}
                 {box && box.conflict.length > 0 && (
                   <p className="tone tone-blocks">Nothing answers all of its musts. Open it to see which.</p>

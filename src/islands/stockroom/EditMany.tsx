@@ -1,6 +1,6 @@
 import type { Input } from '@contracts/calls';
 
-import { CARES, SEASONS } from '@core/piece';
+import { CARES, IRONINGS, SEASONS } from '@core/piece';
 import { Button, MultiSelect, NativeSelect, NumberInput, Popover, TagsInput, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { amountOf } from '@ui/amounts';
@@ -19,11 +19,12 @@ const NOTHING = {
   formality: '' as number | string,
   seasons: [] as string[],
   care: '',
+  ironing: '',
   moods: [] as string[],
   cost: '',
 };
 
-/** Gives all chosen garments the same label, formality, seasons, care, moods or cost; what is left empty stays as it is. */
+/** Gives all chosen garments the same label, formality, seasons, care, ironing, moods or cost; what is left empty stays as it is. */
 export function EditMany({ count, currency, busy, onSet }: Props) {
   const [opened, setOpened] = useState(false);
   const [draft, setDraft] = useState(NOTHING);
@@ -35,6 +36,7 @@ export function EditMany({ count, currency, busy, onSet }: Props) {
     ...(typeof draft.formality === 'number' ? { formality: draft.formality } : {}),
     ...(draft.seasons.length > 0 ? { seasons: SEASONS.filter((each) => draft.seasons.includes(each)) } : {}),
     ...(draft.care ? { care: CARES.find((each) => each === draft.care) } : {}),
+    ...(draft.ironing ? { ironing: IRONINGS.find((each) => each === draft.ironing) } : {}),
     ...(draft.moods.length > 0 ? { moods: draft.moods } : {}),
     ...(costMinor === undefined ? {} : { costMinor }),
   };
@@ -87,6 +89,13 @@ export function EditMany({ count, currency, busy, onSet }: Props) {
             data={[{ value: '', label: '' }, ...CARES]}
             value={draft.care}
             onChange={(event) => set({ care: event.currentTarget.value })}
+          />
+          <NativeSelect
+            size="xs"
+            label="Ironing"
+            data={[{ value: '', label: '' }, ...IRONINGS]}
+            value={draft.ironing}
+            onChange={(event) => set({ ironing: event.currentTarget.value })}
           />
           <TagsInput
             size="xs"

@@ -123,7 +123,7 @@ export function stockRows(): StockCsvRow[] {
       >;
       const { formality, set, ...rest } = attributes;
       // The label of everything sewn or knitted says how it is washed.
-      const care = CATEGORY[style.category].main ? { care: 'machine' } : {};
+      const care = CATEGORY[style.category].main ? { care: 'machine', ironing: ironingOf(style) } : {};
       if (solid) delete rest.pattern;
       return sizesOf(style).map(({ size, length, measures }, i): StockCsvRow => {
         number++;
@@ -153,6 +153,17 @@ export function stockRows(): StockCsvRow[] {
       });
     }),
   );
+}
+
+/** How the house marks its labels: knits and denim as they come, linen and shirts pressed, the rest steamed. */
+function ironingOf({ category, with: { fabric } = {} }: DemoStyle): 'none' | 'steam' | 'press' {
+  const { texture } = (fabric ?? {}) as { readonly texture?: string };
+  if (
+    CATEGORY[category].knitted ||
+    (texture && ['rib', 'cable', 'denim', 'tweed', 'leather'].includes(texture))
+  )
+    return 'none';
+  return texture === 'linen' || category === 'shirt' ? 'press' : 'steam';
 }
 
 function sizesOf(style: DemoStyle): { size: string; length: string; measures: Record<string, number> }[] {

@@ -48,7 +48,7 @@ export const priceGarments = serve(priceGarmentsCall, {
   },
 });
 
-/** Gives many garments the same label, formality, seasons, care, moods or cost; the rest of each stays. */
+/** Gives many garments the same label, formality, seasons, care, ironing, moods or cost; the rest of each stays. */
 export const editGarments = serve(editGarmentsCall, {
   run: (context, { ids, set: { label, formality, costMinor, ...attributes } }) =>
     changeMany(

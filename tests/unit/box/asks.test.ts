@@ -2,7 +2,6 @@ import { carriedAsks, readAsk } from '@core/reading';
 import { heightDoubt, shownLength, typedLength } from '@core/figure';
 import { OCCASION_TEMPLATES, repeatDays } from '@core/occasion';
 import { atStage } from '@core/look';
-import { needsNoIron, pieceFrom } from '@core/piece';
 import { describe, expect, it } from 'vitest';
 import { sure } from '../../support/sure';
 
@@ -26,13 +25,6 @@ describe('asks', () => {
     expect(
       carriedAsks(asks, undefined, { coat: 20_000, belt: 4_000, veil: 1 }).every(({ carried: ok }) => ok),
     ).toBe(true);
-  });
-  it('knows cloth that wants no iron', () => {
-    const cloth = (texture: 'rib' | 'linen') =>
-      needsNoIron(
-        pieceFrom({ id: 'x', category: 'tee', colours: [{ hex: '#123456', share: 1 }], fabric: { texture } }),
-      );
-    expect([cloth('rib'), cloth('linen')]).toEqual([true, false]);
   });
 });
 

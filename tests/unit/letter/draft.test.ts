@@ -9,6 +9,7 @@ import { one } from '../../support/pieces';
 const blouse = {
   ...one('line:1', 'blouse', '#2f6f78', {
     care: 'hand',
+    ironing: 'steam',
     fabric: { fibres: [{ name: 'silk', pct: 100 }] },
     facts: { pockets: { real: 0, depthMm: 0 } },
   }),
@@ -64,7 +65,7 @@ describe('the draft of a letter', () => {
     expect(fitForClient(close, '39')).toBe('The 39 will sit a little close at the foot.');
     expect(fitForClient(null, 'M')).toBe('Size M.');
     expect(letter.pieces[0]?.facts).toBe('100 % silk; pockets for show only.');
-    expect(letter.pieces[0]?.care).toBe('Wash by hand, dry flat.');
+    expect(letter.pieces[0]?.care).toBe('Wash by hand, dry flat. Steam it, or hang it in a steamy bathroom.');
   });
   it('says what is set anew on the wearer, and takes along what a look says of safety', () => {
     const wrap = {

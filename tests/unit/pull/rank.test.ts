@@ -2,7 +2,9 @@ import { readAsk } from '@core/reading';
 import { bodyOf } from '@core/figure';
 import type { SizeOffer } from '@core/fit';
 import { HOUSE_SCHOOLS, NOBODY } from '@core/client';
+import type { GivenPiece } from '@core/piece';
 import {
+  answerTo,
   fastensToNothing,
   isInColour,
   refusedByAsk,
@@ -44,6 +46,19 @@ const setting: RankSetting = {
 };
 const order = (candidates: Candidate[], more: Partial<RankSetting> = {}): string[] =>
   rankPull(candidates, { ...setting, ...more }).map((each) => each.candidate.piece.id);
+
+describe('an ask for no ironing', () => {
+  it('is answered by what was entered, and by no cloth: unknown says nothing either way', () => {
+    const ask = readAsk('a shirt, no ironing');
+    const codes = (more: Partial<GivenPiece>): string[] =>
+      answerTo(one('s', 'shirt', '#ffffff', more), ask).map(({ code }) => code);
+    expect(codes({ ironing: 'none' })).toContain('no-iron');
+    expect(codes({ ironing: 'press' })).toContain('irons');
+    expect(codes({ ironing: 'steam' })).toContain('steams');
+    for (const texture of ['rib', 'linen'] as const)
+      expect(codes({ fabric: { texture } }).filter((code) => /iron|steam/.test(code))).toEqual([]);
+  });
+});
 
 describe('ranking what may be pulled', () => {
   it('takes the best size on the shelf, says so first, and leaves out what is gone', () => {
