@@ -3,16 +3,7 @@ export { coverOn } from './cover';
 export { type Frame, frameOf, type Level } from './frame';
 export { type Hem, hangHeight, hemHeight, hemsOf, liftOf } from './hems';
 export { type HemLandmark, landmarkAt, type Landmarks, landmarksOf } from './landmarks';
-export {
-  armHalf,
-  type FigureOutline,
-  HAIR,
-  type Hair,
-  hairBehind,
-  hairOf,
-  type HairShape,
-  onArm,
-  outlineOf,
-} from './outline';
+export { coverOf, HAIR, type Hair, hairBehind, hairOf, type HairShape } from './hair';
+export { armHalf, type FigureOutline, onArm, outlineOf } from './outline';
 export { guideOf, type MeasureGuide, zonePath } from './guide';
 export { girthsOfSize, heightDoubt, type LengthUnit, shownLength, typedLength, USUAL_SIZES } from './units';

@@ -99,6 +99,9 @@ export function openFront(rightHalf: Path, gap: number): [Path, Path] {
   return [closed, mirrorPath(closed)];
 }
 
+/** Points on the other side of the middle line. */
+export const mirrored = (points: readonly Point[]): Point[] => points.map(([x, y]) => [-x, y]);
+
 /** Mirror image about x = 0. */
 export const mirrorPath = (path: Path): Path =>
   path.map(

@@ -5,5 +5,7 @@ export { PoolAreas } from './pool-areas';
 export { type Bits, countBits, emptyBits, fillPath, type Grid } from './raster';
 export { isTaught, stepsOf, type TaughtStep } from './teach';
 export { svgItems, svgOf } from './svg';
-export { type Areas, areasOf, figureDrawing, flatOf, type Layer, layersOf, type Side } from './worn';
+export { figureDrawing } from './dressed';
+export { type Side } from './person';
+export { type Areas, areasOf, flatOf, type Layer, layersOf } from './worn';
 export { type Specimen, type SpecimenGroup, SPECIMENS, wayLooks } from './specimens';

@@ -2,7 +2,8 @@ import { type Body, frameOf } from '../figure';
 import type { Path, Point } from '../path';
 import { type Effects, type Piece, pieceFrom, wear, type Worn } from '../piece';
 import type { Drawing, Item } from './display';
-import { figureDrawing, flatOf, layersOf } from './worn';
+import { figureDrawing } from './dressed';
+import { flatOf, layersOf } from './worn';
 
 /** One of the few steps to a way of wearing: what the hands do, and how it looks then. */
 export interface TaughtStep {

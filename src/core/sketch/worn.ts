@@ -1,24 +1,10 @@
-import {
-  type Body,
-  type FigureOutline,
-  type Frame,
-  frameOf,
-  HAIR,
-  hairBehind,
-  type Hair,
-  hairOf,
-  type HairShape,
-  liftOf,
-  outlineOf,
-} from '../figure';
-import { memo, memo2, memoNamed } from '../memo';
-import { boxOf, ellipse, movePath, type Path } from '../path';
+import { type Body, type Frame, frameOf } from '../figure';
+import { memo, memo2 } from '../memo';
+import { boxOf, type Path } from '../path';
 import { isTucked, type Piece, wear, type Worn } from '../piece';
-import { backSketchOf } from './behind';
 import type { Drawing, Item, Sketch } from './display';
 import { sketchOf } from './garment';
-import { lightOver, litOf } from './light';
-import { framed, paint, shade, SHEER } from './paint';
+import { framed, paint, SHEER } from './paint';
 import { type Bits, emptyBits, fillPath, popcount, screened } from './raster';
 
 /** A flat sketch of a piece at true scale on a usual body: what hangs on the rail. */
@@ -82,10 +68,8 @@ export interface Layer {
   readonly sketch: Sketch;
 }
 
-const wornFrame = memo((body: Body) => frameOf(body, false));
+export const wornFrame = memo((body: Body) => frameOf(body, false));
 export const wornSketch = memo2((worn: Worn, body: Body) => sketchOf(wornFrame(body), worn));
-
-const backSketch = memo2((worn: Worn, body: Body) => backSketchOf(wornFrame(body), worn));
 
 /** Cells of the raster that a sketch covers, part by part. */
 interface Cells {
@@ -216,176 +200,3 @@ export function areasOf(layers: readonly Layer[]): Areas {
   });
   return { pieces, swatches, cells: total };
 }
-
-const SKIN = '#e3d0c0';
-const HAIR_HEX = '#6b5747';
-
-const painted = memo2(paint);
-const wornOutline = memo((body: Body) => outlineOf(wornFrame(body)));
-const outlineBox = memo((outline: FigureOutline) => boxOf([outline.trunk, outline.head, ...outline.arms]));
-const sketchBox = memo((sketch: Sketch) => boxOf(sketch.panels.map((panel) => panel.path)));
-
-/** The person under the clothes, in her own colour. */
-export interface Person {
-  readonly skinHex?: string | undefined;
-  readonly hair?: Hair | undefined;
-}
-
-/** From where a figure is seen. */
-export type Side = 'front' | 'back';
-
-/** The figure wearing a look, on its shoes, at true scale; floor at y = 0. Pieces are groups by id. */
-export function figureDrawing(
-  worn: readonly Layer[],
-  body: Body,
-  person: Person = {},
-  side: Side = 'front',
-): Drawing {
-  const behind = side === 'back';
-  const layers = behind ? worn.map((layer) => ({ ...layer, sketch: backSketch(layer.worn, body) })) : worn;
-  const lift = liftOf(layers.map((layer) => layer.worn));
-  const outline = wornOutline(body);
-  // A knot has no room under a hat; hair that is covered stays so.
-  const hatted = layers.some(({ worn: one }) => one.facts.drawn.as === 'hat');
-  const hair = hatted && person.hair === 'up' ? 'short' : person.hair;
-  const bare = (...slots: readonly Worn['slot'][]): boolean =>
-    !layers.some(({ worn }) => slots.includes(worn.slot));
-  const items: Item[] = [nude(body)(`${hair} ${person.skinHex ?? SKIN} ${side}`)];
-  if (bare('top', 'whole')) items.push(linen(outline.base.above));
-  if (bare('bottom', 'whole')) items.push(linen(outline.base.below));
-  // Seen from behind, hair lies over collar and scarf, and under a hat.
-  const hairAt = layers.findIndex((layer) => layer.worn.facts.shape === 'head');
-  layers.forEach(({ worn: one, sketch }, i) => {
-    if (behind && i === hairAt) items.push(hairBack(body)(`${hair}`));
-    if (THROWS.includes(one.slot)) items.push(shadowOf(sketch, outline));
-    items.push({ kind: 'group', id: one.piece.id, items: painted(one, sketch) });
-  });
-  if (behind && hairAt < 0) items.push(hairBack(body)(`${hair}`));
-  const boxes = [outlineBox(outline), ...layers.map(({ sketch }) => sketchBox(sketch))];
-  const left = Math.min(...boxes.map((box) => box.x));
-  const right = Math.max(...boxes.map((box) => box.x + box.w));
-  const highest = Math.min(...boxes.map((box) => box.y));
-  const half = Math.max(400, -left, right) + 20;
-  const top = Math.min(-body.heightMm - 60, highest - 10);
-  return {
-    box: { x: -half, y: top, w: half * 2, h: -top + Math.max(lift, 0) + 40 },
-    items: [...floor(outline.width, lift), ...items],
-  };
-}
-
-/** Plain linen: nobody stands undressed on a screen. */
-const linen = memo((path: Path): Item => ({
-  kind: 'path',
-  path,
-  fill: '#ece6db',
-  stroke: '#b8ad9c',
-  strokeMm: 1.8,
-}));
-
-/** What lies over something else and keeps the light from it. */
-const THROWS: readonly Worn['slot'][] = ['top', 'layer', 'whole', 'scarf', 'bottom', 'belt'];
-const SHADOW = { fall: 11, opacity: 0.2 } as const;
-
-/** The shadow that a layer throws just below its edges; on the person and never on the ground behind. */
-const shadowOf = memo2((sketch: Sketch, { trunk }: FigureOutline): Item => ({
-  kind: 'clip',
-  path: trunk,
-  items: sketch.panels
-    .filter(({ inside }) => !inside)
-    .map(({ path }): Item => ({
-      kind: 'path',
-      path: movePath(path, 0, SHADOW.fall),
-      fill: '#000000',
-      opacity: SHADOW.opacity,
-    })),
-}));
-
-/** A form of one colour in a soft light, with its own line. */
-const form = (
-  path: Path,
-  hex: string,
-  line: string,
-  light = litOf(hex, { texture: 'smooth', finish: 'matt' }),
-): Item[] => [
-  { kind: 'path', path, fill: hex },
-  { kind: 'clip', path, items: lightOver(light, boxOf([path])) },
-  { kind: 'path', path, stroke: line, strokeMm: 1.8 },
-];
-
-const strands = (path: Path, line: string): Item[] =>
-  form(path, HAIR_HEX, line, litOf(HAIR_HEX, { texture: 'smooth', finish: 'soft' }));
-
-/** Skin and hair: plain tones with a soft light, no face. */
-const nudeOf = (outline: FigureOutline, hair: HairShape, skin: string, side: Side): Item[] => {
-  const line = shade(skin, -26);
-  const bare = [
-    ...outline.arms.flatMap((path) => form(path, skin, line)),
-    ...form(outline.trunk, skin, line),
-  ];
-  if (side === 'back') return [...bare, ...form(outline.head, skin, line)];
-  return [
-    ...(hair.behind ? strands(hair.behind, line) : []),
-    ...bare,
-    ...outline.marks.map((path): Item => ({ kind: 'path', path, stroke: line, strokeMm: 2, opacity: 0.4 })),
-    {
-      kind: 'path',
-      path: outline.neckShade,
-      fill: {
-        from: [0, boxOf([outline.neckShade]).y],
-        to: [0, boxOf([outline.neckShade]).y + boxOf([outline.neckShade]).h],
-        stops: [
-          [0, shade(skin, -34), 0.75],
-          [1, shade(skin, -20), 0],
-        ],
-      },
-    },
-    ...form(outline.head, skin, line),
-    ...(hair.before ? strands(hair.before, line) : []),
-  ];
-};
-
-/** The bare figure as one group, the same object while body, hair and skin are: it is painted once. */
-const nude = memo((body: Body) =>
-  memoNamed((key): Item => {
-    const [hair, skin = SKIN, side] = key.split(' ');
-    const worn = hairOf(
-      wornFrame(body),
-      HAIR.find((each) => each === hair),
-    );
-    return {
-      kind: 'group',
-      id: '',
-      items: nudeOf(wornOutline(body), worn, skin, side === 'back' ? 'back' : 'front'),
-    };
-  }),
-);
-
-/** The group of it: no piece is called so. */
-const HAIR_ID = 'person:hair';
-
-/** The hair of a figure seen from behind, as a group of its own: it lies over what is worn at the neck. */
-const hairBack = memo((body: Body) =>
-  memoNamed((name): Item => {
-    const shape = hairBehind(
-      wornFrame(body),
-      HAIR.find((each) => each === name),
-    );
-    const line = shade(HAIR_HEX, -12);
-    const paths = shape ? [shape.cap, ...(shape.over ? [shape.over] : [])] : [];
-    const strand = (path: Path): Item => ({ kind: 'path', path, stroke: line, strokeMm: 1.6, opacity: 0.55 });
-    return {
-      kind: 'group',
-      id: HAIR_ID,
-      items: [...paths.flatMap((path) => strands(path, line)), ...(shape?.strands ?? []).map(strand)],
-    };
-  }),
-);
-
-/** A soft shadow on the floor where the feet stand. */
-const floor = (half: number, lift: number): Item[] =>
-  [1.75, 1.4, 1.05].map((wide): Item => ({
-    kind: 'path',
-    path: ellipse([0, lift + 4], half * wide, 7 + 6 * wide),
-    fill: '#000000',
-    opacity: 0.05,
-  }));

@@ -1,10 +1,12 @@
-import { bodyOf, frameOf } from '@core/figure';
+import { bodyOf, frameOf, type Hair } from '@core/figure';
 import { boxOf } from '@core/path';
 import { CATEGORIES, CATEGORY, type GivenPiece, modesOf, wear } from '@core/piece';
 import { backSketchOf, figureDrawing, layersOf, type Sketch, sketchOf, svgItems } from '@core/sketch';
 import { describe, expect, it } from 'vitest';
 import { one } from '../../support/pieces';
 
+/** As the figure has them. */
+const [HAIR_HEX, COVER_HEX] = ['#6b5747', '#d9d0bf'];
 const body = bodyOf({ heightMm: 1700 });
 const frame = frameOf(body, false);
 type Category = GivenPiece['category'];
@@ -97,12 +99,21 @@ describe('a figure seen from behind', () => {
     expect(back?.box.h).toBeCloseTo(front?.box.h ?? 0, -1);
     expect(svgItems(back?.items ?? [], 'b')).not.toMatch(/NaN|undefined/);
   });
-  it('hair that is down lies over the collar and under the hat; covered hair is not drawn', () => {
-    const groups = (hair: 'down' | 'covered'): string[] =>
-      figureDrawing(layersOf(look, body), body, { hair }, 'back').items.flatMap((item) =>
-        item.kind === 'group' ? [item.items.length === 0 ? 'nothing' : item.id || 'person'] : [],
-      );
-    expect(groups('down').slice(-3)).toEqual(['shirt', 'person:hair', 'hat']);
-    expect(groups('covered')).toContain('nothing');
+  it('hair that is down lies over the collar and under the hat', () => {
+    const groups = figureDrawing(layersOf(look, body), body, { hair: 'down' }, 'back').items.flatMap(
+      (item) => (item.kind === 'group' ? [item.id] : []),
+    );
+    expect(groups.slice(-3)).toEqual(['shirt', 'person:hair', 'hat']);
+  });
+  it('hair that is kept covered is never drawn, from either side, whatever is worn on the head', () => {
+    for (const side of ['front', 'back'] as const)
+      for (const pieces of [look, look.slice(0, 3)]) {
+        const drawn = (hair: Hair): string =>
+          svgItems(figureDrawing(layersOf(pieces, body), body, { hair }, side).items, 'p');
+        expect(drawn('down')).toContain(HAIR_HEX);
+        expect(drawn('covered')).not.toContain(HAIR_HEX);
+        // And no bare head instead of it: a plain cloth.
+        expect(drawn('covered')).toContain(COVER_HEX);
+      }
   });
 });
