@@ -3,7 +3,6 @@ import type { SizeChoice } from '../fit';
 import { type DecidedPiece, saysSize } from '../learn';
 import type { Piece } from '../piece';
 import { AVOIDED, nearestTo } from './ask';
-import type { GarmentFacts } from './criteria';
 import type { Said } from './reasons';
 
 type Weighed = Said & { readonly part: number };
@@ -31,7 +30,7 @@ export function historyOf(
   piece: Piece,
   { size }: Pick<SizeChoice, 'size'>,
   past: readonly DecidedPiece[],
-  { label = '' }: GarmentFacts,
+  { label = '' }: { readonly label?: string | undefined },
 ): Weighed[] {
   if (past.length === 0) return [];
   return [...ofStyle(piece, size, past), ...ofReason(piece, past), ...ofLabel(piece, past, label)];

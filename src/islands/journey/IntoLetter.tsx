@@ -1,15 +1,14 @@
 import type { BoxView } from '@contracts/box/box-view';
 import { speakerForClient } from '@contracts/look-pieces';
 import type { Occasion } from '@core/occasion';
-import { sheetOf } from '@core/plan';
+import { sheetOf, type TravelPlan } from '@core/plan';
 import { Button } from '@mantine/core';
 import { call, showProblem } from '@ui/api';
 import { useState } from 'react';
-import type { Packed } from './JourneyPage';
 
 interface Props {
   readonly box: BoxView;
-  readonly packed: Packed;
+  readonly packed: Pick<TravelPlan, 'pieces' | 'days'>;
   readonly occasions: readonly Occasion[];
 }
 

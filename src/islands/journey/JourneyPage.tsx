@@ -18,7 +18,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { IntoLetter } from './IntoLetter';
 import './journey.css';
 
-export type Packed = Awaited<ReturnType<PlanWork['pack']>>;
+type Packed = Awaited<ReturnType<PlanWork['pack']>>;
 type Answer = { readonly packed: Packed; readonly occasions: readonly Occasion[] };
 
 interface Props {

@@ -1,4 +1,4 @@
-import { importStockCall, type StockDifference } from '@contracts/stock/import-stock';
+import { importStockCall } from '@contracts/stock/import-stock';
 import type { StockCsvRow } from '@contracts/stock-csv';
 import { readStock } from '@contracts/stock-file';
 import type { ImportFault } from '@contracts/import-fault';
@@ -13,7 +13,7 @@ import { conflict } from '../problem';
 import { shopOf } from '../shop/settings';
 import { serve } from '../use-case';
 import { bringIn, type Homes, homesOf } from './bring-in';
-import { bookDifferences } from './reconcile';
+import { bookDifferences, type Difference } from './reconcile';
 
 export const importStock = serve(importStockCall, {
   async run(context, { csv, take, counts, prices }) {
@@ -49,11 +49,6 @@ export const importStock = serve(importStockCall, {
     return { ...looked, taken: fresh.length, booked };
   },
 });
-
-/** A difference, with the size and the garment it is of. */
-export type Difference = StockDifference & {
-  readonly of: { readonly variantId: string; readonly garmentId: string };
-};
 
 interface Compared {
   readonly fresh: readonly StockCsvRow[];

@@ -1,14 +1,19 @@
 import type { Parsed } from '@contracts/calls';
+import type { StockDifference } from '@contracts/stock/import-stock';
 import { countDifference } from '@core/stock';
 import { balancesOf, lockedShelf, unitsInShop } from '@data/stock/books';
 import { changeGarment, findGarment } from '@data/stock/garments';
 import { moveStock } from '@data/stock/ledger';
 import type { Context } from '../context';
-import type { Difference } from './import-stock';
 import { firstLocation } from './size-run';
 
 type Booked = Pick<Parsed<'import-stock'>, 'counts' | 'prices'>;
 type Asked = Booked['counts'];
+
+/** A difference, with the size and the garment it is of. */
+export type Difference = StockDifference & {
+  readonly of: { readonly variantId: string; readonly garmentId: string };
+};
 
 /**
  * Books what a later file says otherwise and somebody accepted, as far as the books still say what they said then;
