@@ -11,15 +11,17 @@ export const headSize = ({ body, y }: Frame): readonly [half: number, high: numb
   y.chin - y.crown,
 ];
 
-/** Hair behind the head and before it; nothing where it is covered. */
+/** Hair that is seen; what is kept covered is under `coverOf`. */
+type Seen = Exclude<Hair, 'covered'>;
+
+/** Hair behind the head and before it. */
 export interface HairShape {
   readonly behind?: Path | undefined;
   readonly before?: Path | undefined;
 }
 
 /** The hair as it is worn, around the head of a frame. */
-export function hairOf(frame: Frame, hair: Hair = 'short'): HairShape {
-  if (hair === 'covered') return {};
+export function hairOf(frame: Frame, hair: Seen = 'short'): HairShape {
   const { y, neckHalf } = frame;
   const [half, high] = headSize(frame);
   const out = half * 1.1;
@@ -88,9 +90,8 @@ export interface HairBehind {
   readonly strands: readonly Path[];
 }
 
-/** The hair seen from behind: the whole head, a knot on it, or down over the neck; nothing where it is covered. */
-export function hairBehind(frame: Frame, hair: Hair = 'short'): HairBehind | undefined {
-  if (hair === 'covered') return undefined;
+/** The hair seen from behind: the whole head, a knot on it, or down over the neck. */
+export function hairBehind(frame: Frame, hair: Seen = 'short'): HairBehind {
   const { y, neckHalf } = frame;
   const [half, high] = headSize(frame);
   const out = half * 1.08;

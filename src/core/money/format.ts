@@ -6,8 +6,9 @@ const formats = memoNamed((locale) =>
 );
 
 /** Decimals that amounts of a currency have: two of euros, none of yen. @throws RangeError for what is no currency code */
-export const decimalsOf = (currency: string): number =>
-  formats('en')(currency).resolvedOptions().maximumFractionDigits ?? 2;
+export const decimalsOf: (currency: string) => number = memoNamed(
+  (currency) => formats('en')(currency).resolvedOptions().maximumFractionDigits ?? 2,
+);
 
 /** An amount in words of money: `€ 129.00` in the shop's currency and a locale passed in. */
 export const money = (minor: number, currency: string, locale = 'en-GB'): string =>

@@ -79,6 +79,13 @@ export const otherRail = ({ department }: Pick<Piece, 'department'>): WhyLeftOut
 /** Something an ask says of a piece: how much of the ask's points it gives or takes. */
 export type AskRemark = Said & { readonly part: number };
 
+/** How a piece answers somebody who wants to iron nothing. */
+const IRONED: Readonly<Record<NonNullable<Piece['ironing']>, AskRemark>> = {
+  none: { code: 'no-iron', part: 0.15 },
+  steam: { code: 'steams', part: -0.1 },
+  press: { code: 'irons', part: -0.2 },
+};
+
 /** How a piece answers an ask, point by point. Parts are working values of the trade, no source. */
 export function answerTo(piece: Piece, ask: Ask): AskRemark[] {
   const said: AskRemark[] = [];
@@ -128,16 +135,7 @@ export function answerTo(piece: Piece, ask: Ask): AskRemark[] {
       });
     else if (care === 'noIron') {
       // What nobody entered answers no ask, either way.
-      if (piece.ironing !== undefined)
-        yesOrNo(
-          piece.ironing === 'none',
-          0.15,
-          { code: 'no-iron' },
-          piece.ironing === 'press' ? -0.2 : -0.1,
-          {
-            code: piece.ironing === 'press' ? 'irons' : 'steams',
-          },
-        );
+      if (piece.ironing !== undefined) said.push(IRONED[piece.ironing]);
     } else if (piece.care !== undefined)
       yesOrNo(
         piece.care === care || (care === 'hand' && piece.care === 'machine'),

@@ -5,6 +5,8 @@ import { band } from './band';
 import type { Panel, Sketch } from './display';
 import { sketchOf } from './garment';
 
+const asSole = (panels: readonly Panel[]): Panel[] => panels.map((panel) => ({ ...panel, tone: 'sole' }));
+
 /** The back of a shoe: counter and heel, and past it the ball of the foot. */
 export function shoeBehind(frame: Frame, worn: Worn): Sketch {
   const { measures, facts, piece } = worn;
@@ -49,11 +51,9 @@ export function shoeBehind(frame: Frame, worn: Worn): Sketch {
   return {
     // A boot and a trainer keep their own outline; a low shoe is seen at its counter, before the sole it stands on.
     panels: [
-      ...(low
-        ? front.panels.map((panel): Panel => ({ ...panel, tone: 'sole' })).filter(() => floor < 30)
-        : front.panels),
+      ...(low ? (floor < 30 ? asSole(front.panels) : []) : front.panels),
       ...(low ? both(counter) : []),
-      ...(floor >= 12 ? both(block).map((panel): Panel => ({ ...panel, tone: 'sole' })) : []),
+      ...(floor >= 12 ? asSole(both(block)) : []),
     ],
     lines: open
       ? []

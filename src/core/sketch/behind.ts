@@ -7,7 +7,7 @@ import { capeBehind, drapeBehind, knitOnBack, veilBehind } from './behind-drape'
 import { shoeBehind } from './behind-shoe';
 import type { Panel, Sketch } from './display';
 import { sketchOf } from './garment';
-import { skirtBelow } from './lower';
+import { isSkirt, isSleeve, overskirtOf } from './parts';
 
 const NOTHING: Sketch = { panels: [], lines: [], dots: [] };
 
@@ -18,7 +18,7 @@ const BACK_NECK = { covered: 26, keyhole: 26, low: 300, open: 400 } as const;
  * The shapes of a worn piece seen from behind, as somebody who walks behind her sees them: right and left change
  * places. Same frame and same measures as in front, so that hems and edges stand where they stood.
  */
-export const backSketchOf = (frame: Frame, worn: Worn): Sketch => mirrored(unturned(frame, worn));
+export const backSketchOf = (frame: Frame, worn: Worn): Sketch => rightForLeft(unturned(frame, worn));
 
 function unturned(frame: Frame, worn: Worn): Sketch {
   if (worn.effects.tied !== undefined) return sketchOf(frame, worn);
@@ -91,8 +91,7 @@ function asBehind(worn: Worn): Worn {
 }
 
 /** Parts that are shapes of their own are laid behind by `partsBehind`; sleeves keep the cloth of theirs. */
-const sleevesAlone = (part: Part): Part =>
-  part.zone === 'upper-arms' || part.zone === 'lower-arms' ? part : { ...part, zone: 'feet' };
+const sleevesAlone = (part: Part): Part => (isSleeve(part) ? part : { ...part, zone: 'feet' });
 
 function cutBehind(cut: Cut): Cut {
   const { neckline = 'crew', back = 'covered' } = cut;
@@ -108,12 +107,10 @@ function cutBehind(cut: Cut): Cut {
 
 /** What differs behind: sleeves keep their cloth, a cape lies over the back, an overskirt closes. */
 function partsBehind(frame: Frame, worn: Worn): Panel[] {
-  return worn.piece.parts.flatMap(({ zone }, part): Panel[] => {
-    if (zone === 'shoulders' || zone === 'back') return [{ path: capeBehind(frame), part }];
-    if (!['seat', 'thighs', 'knees', 'calves'].includes(zone)) return [];
-    const waist: [number, number] = [frame.half(worn.measures.waist ?? 780, 'waist') + 4, frame.y.waist];
-    const hip: [number, number] = [frame.half((worn.measures.hip ?? 1020) + 60, 'hip'), frame.y.hip];
-    const { right } = skirtBelow(frame, worn, waist, hip, Math.min(frame.y.knee + 160, -20));
+  return worn.piece.parts.flatMap((each, part): Panel[] => {
+    if (each.zone === 'shoulders' || each.zone === 'back') return [{ path: capeBehind(frame), part }];
+    if (!isSkirt(each)) return [];
+    const { waist, right } = overskirtOf(frame, worn);
     return [{ path: symmetric([['M', 0, waist[1] + 8], ['L', ...waist], ...right]), part }];
   });
 }
@@ -139,7 +136,7 @@ function jewel(frame: Frame, worn: Worn): Sketch {
 /** The strap alone: buckle and face are in front. */
 const plainStrap = ({ panels }: Sketch): Sketch => ({ panels: panels.slice(0, 1), lines: [], dots: [] });
 
-const mirrored = (sketch: Sketch): Sketch => ({
+const rightForLeft = (sketch: Sketch): Sketch => ({
   panels: sketch.panels.map((panel) => ({
     ...panel,
     path: mirrorPath(panel.path),

@@ -97,16 +97,14 @@ const nudeOf = (outline: FigureOutline, { behind, before }: Crown, skin: string,
   ];
 };
 
+const hairNamed = (name: string): Hair | undefined => HAIR.find((each) => each === name);
+
 /** The bare figure as one group, the same object while body, hair and skin are: it is painted once. */
 export const figureBare = memo((body: Body) =>
   memoNamed((key): Item => {
-    const [hair, side, said] = key.split(' ');
+    const [hair = '', side, said] = key.split(' ');
     const skin = said || SKIN;
-    const crown = crownOf(
-      wornFrame(body),
-      HAIR.find((each) => each === hair),
-      skin,
-    );
+    const crown = crownOf(wornFrame(body), hairNamed(hair), skin);
     return {
       kind: 'group',
       id: '',
@@ -121,19 +119,17 @@ const HAIR_ID = 'person:hair';
 /** The hair of a figure seen from behind, as a group of its own: it lies over what is worn at the neck. */
 export const hairBack = memo((body: Body) =>
   memoNamed((name): Item => {
-    if (name === 'covered')
+    const hair = hairNamed(name);
+    if (hair === 'covered')
       return { kind: 'group', id: HAIR_ID, items: covering(coverOf(wornFrame(body)).behind) };
-    const shape = hairBehind(
-      wornFrame(body),
-      HAIR.find((each) => each === name),
-    );
+    const { cap, over, strands: fine } = hairBehind(wornFrame(body), hair);
     const line = shade(HAIR_HEX, -12);
-    const paths = shape ? [shape.cap, ...(shape.over ? [shape.over] : [])] : [];
+    const paths = over ? [cap, over] : [cap];
     const strand = (path: Path): Item => ({ kind: 'path', path, stroke: line, strokeMm: 1.6, opacity: 0.55 });
     return {
       kind: 'group',
       id: HAIR_ID,
-      items: [...paths.flatMap((path) => strands(path, line)), ...(shape?.strands ?? []).map(strand)],
+      items: [...paths.flatMap((path) => strands(path, line)), ...fine.map(strand)],
     };
   }),
 );
