@@ -1,6 +1,7 @@
 /** Every call there is: a new one gets a line here, and a line in `server/served.ts` for its work. */
 
 export * from './box/hand-over';
+export * from './box/box-news';
 export * from './box/move-box';
 export * from './box/save-brief';
 export * from './box/start-box';

@@ -1,6 +1,7 @@
 /** The files that hold the work of calls; what else they export is not a call. */
 
 export * from './box/alterations';
+export * from './box/box-news';
 export * from './box/hand-over';
 export * from './box/hold-line';
 export * from './box/letter';

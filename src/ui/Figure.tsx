@@ -1,8 +1,8 @@
 import { bodyOf } from '@core/figure';
 import type { Profile } from '@core/client';
 import { type Piece, wear } from '@core/piece';
-import { figureDrawing, layersOf, type Side } from '@core/sketch';
-import { useMemo } from 'react';
+import { type Drawing as DrawingData, figureDrawing, layersOf, type Side } from '@core/sketch';
+import { type ReactNode, useMemo } from 'react';
 import { Drawing } from './Drawing';
 
 export interface FigureProps {
@@ -15,15 +15,17 @@ export interface FigureProps {
   readonly side?: Side | undefined;
   /** Beside words that say the same. */
   readonly decorative?: boolean;
+  /** Laid over the drawing, in the same box (mm). */
+  readonly over?: ((box: DrawingData['box']) => ReactNode) | undefined;
 }
 
 /** The client's figure wearing a look, to scale. */
-export function Figure({ pieces, client, height, title, lit, side, decorative }: FigureProps) {
+export function Figure({ pieces, client, height, title, lit, side, decorative, over }: FigureProps) {
   const drawing = useMemo(() => {
     const body = bodyOf(client.measures);
     return figureDrawing(layersOf(pieces.map(wear), body), body, client, side);
   }, [pieces, client, side]);
-  return (
+  const figure = (
     <Drawing
       drawing={drawing}
       title={title}
@@ -32,5 +34,13 @@ export function Figure({ pieces, client, height, title, lit, side, decorative }:
       lit={lit}
       decorative={decorative}
     />
+  );
+  return over ? (
+    <span className="figure-ruled">
+      {figure}
+      {over(drawing.box)}
+    </span>
+  ) : (
+    figure
   );
 }

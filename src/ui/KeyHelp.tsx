@@ -1,5 +1,6 @@
 import { Kbd, Modal } from '@mantine/core';
-import { useDisclosure, useHotkeys } from '@mantine/hooks';
+import { useDisclosure } from '@mantine/hooks';
+import { useKeys } from './useKeys';
 
 export interface KeyRow {
   readonly keys: string;
@@ -19,7 +20,7 @@ function goToStep(step: number): void {
 /** The keys of a page, under `?`; and the steps of a box under Alt 1 to 6. */
 export function KeyHelp({ keys }: { readonly keys: readonly KeyRow[] }) {
   const [shown, { toggle, close }] = useDisclosure(false);
-  useHotkeys([
+  useKeys([
     ['shift+?', toggle],
     // Some keyboards write ? without shift.
     ['?', toggle],

@@ -1,5 +1,5 @@
 import { Button } from '@mantine/core';
-import { useHotkeys } from '@mantine/hooks';
+import { useKeys } from './useKeys';
 import type { ProposalAnswer } from '@core/learn';
 import { useState } from 'react';
 import { call, showDone, showProblem } from './api';
@@ -50,7 +50,7 @@ export function Taught({ clientId, firstName, onAccepted }: Props) {
     }
   };
   const first = proposals[0]?.key;
-  useHotkeys([
+  useKeys([
     ['y', () => void say(first, 'accepted')],
     ['n', () => void say(first, 'refused')],
     ['m', () => void say(first, 'muted')],

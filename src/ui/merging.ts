@@ -31,13 +31,15 @@ const withoutKeys = ({ id: _id, version: _version, ...rest }: Record_): Record_ 
  * Calls a write that is made over a version. When somebody saved in the meantime both are shown, merged field by field,
  * and what is chosen is saved over theirs. `base` is the input that would have changed nothing. Resolves with the answer;
  * rejects with ApiProblem, also when the person would rather not save. `onMerged` is given what was saved, where that is
- * not what was sent: a page that goes on must go on from there.
+ * not what was sent: a page that goes on must go on from there. Where nobody presses Save (`byItself`) changes that do not touch
+ * are merged without a question.
  */
 export async function callMerging<N extends CallName>(
   name: N,
   input: Input<N>,
   base: Partial<Input<N>>,
   onMerged?: (saved: Input<N>) => void,
+  byItself = false,
 ): Promise<Answer<N>> {
   try {
     return await call(name, input);
@@ -46,7 +48,7 @@ export async function callMerging<N extends CallName>(
     const { current } = error;
     const mine = withoutKeys(input as Record_);
     const { merged, taken, clashes } = mergeFields(withoutKeys(base as Record_), mine, current);
-    const choice = await ask({ taken, clashes });
+    const choice = byItself && clashes.length === 0 ? [] : await ask({ taken, clashes });
     if (!choice) throw error;
     const { id } = input as Record_;
     const again = {
@@ -54,7 +56,13 @@ export async function callMerging<N extends CallName>(
       ...(id === undefined ? {} : { id }),
       version: current.version,
     };
-    const answer = await callMerging(name, again as Input<N>, current as Partial<Input<N>>);
+    const answer = await callMerging(
+      name,
+      again as Input<N>,
+      current as Partial<Input<N>>,
+      undefined,
+      byItself,
+    );
     onMerged?.(again as Input<N>);
     return answer;
   }

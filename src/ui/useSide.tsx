@@ -1,5 +1,5 @@
 import type { Side } from '@core/sketch';
-import { useHotkeys } from '@mantine/hooks';
+import { useKeys } from './useKeys';
 import { useState } from 'react';
 
 /** The key that turns a figure round, as the help of a page names it. */
@@ -9,7 +9,7 @@ export const TURN_KEY = { keys: 'b', does: 'The figure from behind, or from the 
 export function useSide() {
   const [side, setSide] = useState<Side>('front');
   const turn = (): void => setSide((now) => (now === 'front' ? 'back' : 'front'));
-  useHotkeys([[TURN_KEY.keys, turn]]);
+  useKeys([[TURN_KEY.keys, turn]]);
   return {
     side,
     /** As it is said of a figure in its title. */

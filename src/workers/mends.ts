@@ -1,6 +1,7 @@
 import type { Profile } from '@core/client';
 import {
   bestWays,
+  goesBest,
   judge,
   type Keeping,
   keepsLook,
@@ -23,6 +24,8 @@ const work = {
   ways: (input: MendInput): readonly Mend[] => bestWays(input),
   /** The piece whose leaving lifts the look most. */
   less: (input: MendInput): Mend | undefined => oneOff(input, verdictOf(input)),
+  /** Ids of what is not worn, what goes best with the look first. */
+  best: (input: MendInput): readonly string[] => goesBest(input, verdictOf(input)),
   /** What could be worn in the place of a piece and keeps the look: out of closet, box and shelf. */
   instead(input: MendInput, pieceId: string, client: Profile): Alternatives<Keeping> {
     const worn = new Set(input.pieces.map(({ id }) => id));

@@ -211,7 +211,7 @@ const seen = (page: Page, selector: string): Promise<boolean> =>
   );
 
 /** Where something stands once it stands still in the middle of the window. */
-async function standing(page: Page, selector: string): Promise<BoundingBox> {
+export async function standing(page: Page, selector: string): Promise<BoundingBox> {
   const element = await page.waitForSelector(selector);
   await element?.evaluate((each) => each.scrollIntoView({ block: 'nearest' }));
   await page.waitForFunction(

@@ -153,7 +153,7 @@ describe('the stages of an occasion on the Rail', () => {
       {},
       before,
     );
-    await person.press('button', 'Save again');
+    await person.press('button', 'Save now');
     await person.see('The look is saved');
     const [saved] = await db().select().from(look).where(eq(look.title, 'The ceremony'));
     expect(sure(saved).stages.map(({ title, off }) => [title, off.length])).toEqual([

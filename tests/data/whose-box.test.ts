@@ -210,3 +210,31 @@ it('a box of a rhythm goes its way like any other, by the day it is wanted', asy
   expect([packed.wantedBy, packed.due?.occasion]).toEqual(['2099-06-10', undefined]);
   expect(sure(packed.due).shipBy < '2099-06-10' && sure(packed.due).decideBy > '2099-06-10').toBe(true);
 });
+
+describe('two stylists on one box', () => {
+  it('hear of what the other did, once; who is not of the shop, or packs, hears nothing', async () => {
+    const made = await makeBox(shop.stylist, await makeClient(shop.stylist), [
+      await makeGarment(shop.stylist, { title: 'Shared', category: 'tee' }),
+    ]);
+    const boxId = made.id;
+    const first = (await owner.call('box-news', { boxId })).answer;
+    expect(first.box?.looks).toEqual([]);
+    expect((await owner.call('box-news', { boxId, mark: first.mark })).answer).toEqual({
+      mark: first.mark,
+      box: null,
+    });
+    const ref = `line:${sure(made.lines[0]).id}`;
+    const look = { boxId, occasionId: null, title: 'Seen', pieces: [{ ref }], note: 'Not with the belt.' };
+    expect((await shop.stylist.call('save-look', look)).status).toBe(200);
+    const second = (await owner.call('box-news', { boxId, mark: first.mark })).answer;
+    expect(second.box?.looks.map(({ title, note }) => [title, note])).toEqual([
+      ['Seen', 'Not with the belt.'],
+    ]);
+    expect((await owner.call('box-news', { boxId, mark: second.mark })).answer.box).toBe(null);
+    await shop.stylist.call('remove-look', { boxId, id: sure(second.box?.looks[0]).id });
+    expect((await owner.call('box-news', { boxId, mark: second.mark })).answer.box?.looks).toEqual([]);
+    expect((await packer.call('box-news', { boxId })).status).toBe(403);
+    expect((await owner.call('box-news', { boxId: crypto.randomUUID() })).status).toBe(404);
+    expect((await owner.call('box-news', { boxId, mark: 'x'.repeat(65) })).status).toBe(422);
+  });
+});

@@ -76,6 +76,8 @@ export interface LookView {
   readonly pieces: readonly { readonly ref: string; readonly mode?: string | undefined }[];
   readonly overrules: readonly Overrule[];
   readonly stages: readonly StageOff[];
+  /** Of the stylist, for colleagues. */
+  readonly note: string;
 }
 
 export interface BoxView {

@@ -33,6 +33,7 @@ export const saveLookCall = defineCall({
       .array(z.strictObject({ title: text(80), off: z.array(z.string().max(60)).max(24) }))
       .max(8)
       .default([]),
+    note: text(2000).default(''),
   }),
   answer: answers<BoxView>(),
 });

@@ -7,3 +7,4 @@ export { coverOf, HAIR, type Hair, hairBehind, hairOf, type HairShape } from './
 export { armHalf, type FigureOutline, onArm, outlineOf } from './outline';
 export { guideOf, type MeasureGuide, zonePath } from './guide';
 export { girthsOfSize, heightDoubt, type LengthUnit, shownLength, typedLength, USUAL_SIZES } from './units';
+export { type Ruler, type RulerMark, rulerOf, spread } from './ruler';

@@ -18,3 +18,4 @@ export { sceneOf, type Setting } from './scene';
 export { type FacetScore, MOST_PRAISE, pointsOf, type Score, SCORED } from './score';
 export { SCHOOLS_WHY } from './schools-why';
 export { lookWords } from './said';
+export { goesBest, inTheWay, putOn } from './put-on';

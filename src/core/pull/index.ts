@@ -21,3 +21,4 @@ export { reasonWords, type Said } from './reasons';
 export { apartFrom, type Shared, sharedBy } from './shared';
 export { type Candidate, rankPull, type Ranked, type RankSetting, type Reason } from './rank';
 export { fastensToNothing } from './parts';
+export { narrowRack, RACK_COLOURS, RACK_PLACES, type RackFilter, type RackPlace } from './narrow';

@@ -16,3 +16,4 @@ export {
   type SizeWords,
 } from './reading';
 export { CURRENCIES, lengthAt } from './numbers';
+export { fold } from './tokens';

@@ -350,6 +350,8 @@ export const look = pgTable(
     overrules: jsonb('overrules').$type<Overrule[]>().notNull().default([]),
     /** What comes off where, when the occasion has stages. */
     stages: jsonb('stages').$type<StageOff[]>().notNull().default([]),
+    /** Of the stylist, for colleagues: no client reads it. */
+    note: text('note').notNull().default(''),
     /** Rules that spoke of the look when it was saved, each once. */
     spoke: jsonb('spoke').$type<string[]>().notNull().default([]),
     /** Of these, the ones with a word against it, whether or not it was set aside; null: saved before that was noted. */

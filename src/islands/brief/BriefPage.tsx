@@ -5,7 +5,8 @@ import { carriedAsks, kindsWanted, readAsk } from '@core/reading';
 import { nextStaple } from '@core/closet';
 
 import { Button, TagsInput, Textarea, TextInput } from '@mantine/core';
-import { useDisclosure, useHotkeys } from '@mantine/hooks';
+import { useDisclosure } from '@mantine/hooks';
+import { useKeys } from '@ui/useKeys';
 import { amountOf } from '@ui/amounts';
 import { Providers } from '@ui/Providers';
 import { useBox } from '@ui/useBox';
@@ -35,7 +36,7 @@ export function BriefPage({ initial, cheapest }: BriefPageProps) {
   const saveAndPull = async (): Promise<void> => {
     if (await save()) location.assign(`/box/${view.id}/pull`);
   };
-  useHotkeys([['mod+S', () => void save()]], []);
+  useKeys([['mod+S', () => void save()]], true);
   const asks = asked(values.asks);
   const carried = carriedAsks(asks, amountOf(values.budget), cheapest);
   const answered = asks.map((ask) => ({

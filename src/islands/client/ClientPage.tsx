@@ -3,7 +3,8 @@ import { zoneNoun } from '@core/say';
 import { listed } from '@core/words';
 import type { ClientView } from '@contracts/client/client-view';
 import { Button } from '@mantine/core';
-import { useDisclosure, useHotkeys } from '@mantine/hooks';
+import { useDisclosure } from '@mantine/hooks';
+import { useKeys } from '@ui/useKeys';
 import { call, showProblem } from '@ui/api';
 import { dayWords } from '@ui/days';
 import { Figure } from '@ui/Figure';
@@ -51,7 +52,7 @@ export const ClientPage = withQueries(function ClientPage({
       setStarting(false);
     }
   };
-  useHotkeys([
+  useKeys([
     ['e', open],
     ['b', () => void (open_box ? location.assign(`/box/${open_box.id}`) : startBox())],
   ]);

@@ -1,7 +1,8 @@
 import type { ClientRow } from '@contracts/client/client-view';
 import { Button, Modal, NumberInput, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
-import { useDisclosure, useHotkeys } from '@mantine/hooks';
+import { useDisclosure } from '@mantine/hooks';
+import { useKeys } from '@ui/useKeys';
 import { call, showProblem } from '@ui/api';
 import { dayWords } from '@ui/days';
 import { Providers } from '@ui/Providers';
@@ -21,7 +22,7 @@ export const ClientsPage = withQueries(function ClientsPage({
   const [search, setSearch] = useState('');
   const [adding, { open, close }] = useDisclosure(false);
   const [importing, imports] = useDisclosure(false);
-  useHotkeys([['n', open]]);
+  useKeys([['n', open]]);
   const shown = rows.filter((row) => `${row.name} ${row.about}`.toLowerCase().includes(search.toLowerCase()));
   return (
     <Providers keys={[{ keys: 'n', does: 'Add a client' }]}>

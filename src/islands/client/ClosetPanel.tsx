@@ -3,7 +3,8 @@ import type { OwnedView } from '@contracts/closet/owned-view';
 import { cardOf, twinsIn } from '@core/closet';
 import { CATEGORIES, CATEGORY } from '@core/piece';
 import { Button, Menu, NativeSelect, Switch, TextInput } from '@mantine/core';
-import { useDisclosure, useHotkeys } from '@mantine/hooks';
+import { useDisclosure } from '@mantine/hooks';
+import { useKeys } from '@ui/useKeys';
 import { notifications } from '@mantine/notifications';
 import IconHeart from '@tabler/icons-react/icons/IconHeart';
 import IconX from '@tabler/icons-react/icons/IconX';
@@ -47,7 +48,7 @@ export function ClosetPanel({ clientId, clientName, initial, retired, onChanged 
   const [photos, setPhotos] = useState(true);
   const [editing, setEditing] = useState<OwnedView | 'new'>();
   const [filling, { open: fill, close: filled }] = useDisclosure(false);
-  useHotkeys([
+  useKeys([
     ['a', () => setEditing('new')],
     ['l', fill],
   ]);

@@ -9,7 +9,7 @@ import { dayWords } from '@ui/days';
 import { Proposals } from '@ui/Proposals';
 import { Providers } from '@ui/Providers';
 import { Button, Checkbox, NativeSelect } from '@mantine/core';
-import { useHotkeys } from '@mantine/hooks';
+import { useKeys } from '@ui/useKeys';
 import { useRef, useState } from 'react';
 import './desk.css';
 import { FirstSteps } from './FirstSteps';
@@ -36,7 +36,7 @@ export function DeskPage({ view }: { readonly view: DeskView }) {
     const at = links.indexOf(document.activeElement as HTMLAnchorElement);
     stepped(links, at, by)?.focus();
   };
-  useHotkeys([
+  useKeys([
     ['ArrowDown', step(1)],
     ['ArrowUp', step(-1)],
   ]);

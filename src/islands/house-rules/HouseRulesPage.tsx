@@ -4,7 +4,7 @@ import { judge, SCHOOLS_WHY, SCORED } from '@core/look';
 import { BOX_RULES } from '@core/box-rules';
 import { ELSEWHERE_RULES, type Facet, FACETS, RULES, type Settings, type Tuning } from '@core/rules';
 import { Button, NativeSelect, NumberInput, TextInput } from '@mantine/core';
-import { useHotkeys } from '@mantine/hooks';
+import { useKeys } from '@ui/useKeys';
 import { showDone, showProblem } from '@ui/api';
 import { callMerging } from '@ui/merging';
 import { Providers } from '@ui/Providers';
@@ -57,7 +57,7 @@ export function HouseRulesPage({ view, mayTune }: Props) {
       setBusy(false);
     }
   };
-  useHotkeys([
+  useKeys([
     ['/', () => find.current?.focus()],
     ['mod+S', () => mayTune && dirty && void save()],
   ]);

@@ -3,7 +3,7 @@ import { piecesOf } from '@contracts/look-pieces';
 import type { BoxView } from '@contracts/box/box-view';
 import { taughtIn } from '@core/letter';
 import { Button } from '@mantine/core';
-import { useHotkeys } from '@mantine/hooks';
+import { useKeys } from '@ui/useKeys';
 import { dayWords } from '@ui/days';
 import { GuardList } from '@ui/GuardList';
 import { Providers } from '@ui/Providers';
@@ -19,12 +19,12 @@ import './letter.css';
 export function LetterPage({ initial }: { readonly initial: BoxView }) {
   const { view, busy, run, letter, stands, draft, save, change, changeNote, changeLook } = useLetter(initial);
   const looks = useMemo(() => view.looks.map((look) => piecesOf(view, look.pieces)), [view]);
-  useHotkeys(
+  useKeys(
     [
       ['mod+S', () => void save()],
       ['mod+P', () => window.print()],
     ],
-    [],
+    true,
   );
   const locked = hasLeft(view.state);
   return (

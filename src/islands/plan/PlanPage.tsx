@@ -1,7 +1,7 @@
 import type { BoxView } from '@contracts/box/box-view';
 import { plannedFor } from '@contracts/plan/box-problem';
 import { speakerOf } from '@contracts/look-pieces';
-import { useHotkeys } from '@mantine/hooks';
+import { useKeys } from '@ui/useKeys';
 import { stepped } from '@ui/choosing';
 import { Providers } from '@ui/Providers';
 import { withQueries } from '@ui/withQueries';
@@ -36,16 +36,13 @@ export const PlanPage = withQueries(function PlanPage({ initial }: { readonly in
     const id = rows().find((row) => row.contains(document.activeElement))?.dataset.piece;
     if (id) run(id);
   };
-  useHotkeys(
-    [
-      ['ArrowDown', move(1)],
-      ['ArrowUp', move(-1)],
-      ['l', onRow(box.toggleLock)],
-      ['x', onRow(box.ban)],
-      ['h', () => void box.hold()],
-    ],
-    ['TEXTAREA', 'SELECT'],
-  );
+  useKeys([
+    ['ArrowDown', move(1)],
+    ['ArrowUp', move(-1)],
+    ['l', onRow(box.toggleLock)],
+    ['x', onRow(box.ban)],
+    ['h', () => void box.hold()],
+  ]);
   return (
     <Providers keys={KEYS}>
       <div className="plan">

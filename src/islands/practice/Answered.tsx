@@ -3,7 +3,7 @@ import { lookOf, MATTERS, piecesIn, questionWords, type PracticeAnswer, wayFault
 import { sentence } from '@core/rules';
 import { speaker } from '@core/say';
 import { Button } from '@mantine/core';
-import { useHotkeys } from '@mantine/hooks';
+import { useKeys } from '@ui/useKeys';
 import { dayWords, todayHere } from '@ui/days';
 import { Figure } from '@ui/Figure';
 import { pageTongue } from '@ui/tongue';
@@ -28,7 +28,7 @@ export function Answered({ task: { id, exercise }, currency, answered, given, is
   // Enter goes on at once.
   const next = useRef<HTMLButtonElement>(null);
   useEffect(() => next.current?.focus(), []);
-  useHotkeys([['x', () => setObjecting(true)]]);
+  useKeys([['x', () => setObjecting(true)]]);
   return (
     <section className="practice" aria-label="How it went">
       <header className="practice-head">

@@ -10,7 +10,7 @@ import {
 import { MATTERS } from '@core/practice';
 import { speaker } from '@core/say';
 import { Button } from '@mantine/core';
-import { useHotkeys } from '@mantine/hooks';
+import { useKeys } from '@ui/useKeys';
 import { toggled } from '@ui/choosing';
 import { pageTongue } from '@ui/tongue';
 import { useEffect, useMemo, useRef, useState } from 'react';
@@ -40,7 +40,7 @@ export function Exercise({ exercise, currency, busy, onAnswer }: Props) {
   const answer = (): void => {
     if (isWhole && !busy) onAnswer({ chosen, why });
   };
-  useHotkeys([
+  useKeys([
     ...(choosing === 'looks'
       ? []
       : Array.from({ length: 9 }, (_, i): [string, () => void] => [String(i + 1), () => choose(i)])),

@@ -1,6 +1,6 @@
 import type { PracticeProgress } from '@contracts/practice/practice';
 import { Button } from '@mantine/core';
-import { useHotkeys } from '@mantine/hooks';
+import { useKeys } from '@ui/useKeys';
 import { Providers } from '@ui/Providers';
 import { useAsked } from '@ui/useAsked';
 import { withQueries } from '@ui/withQueries';
@@ -32,7 +32,7 @@ export const PracticePage = withQueries(function PracticePage({
   const practice = usePractice(first.day);
   const { day, task, answered, state, session } = practice;
   const old = useOldBox();
-  useHotkeys([
+  useKeys([
     ['b', () => state === 'resting' && old.state !== 'open' && void practice.next()],
     ['o', () => state === 'resting' && old.state !== 'open' && void old.open()],
   ]);

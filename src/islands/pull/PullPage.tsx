@@ -4,7 +4,8 @@ import { isOpen } from '@core/box';
 import type { BoxView, LineView } from '@contracts/box/box-view';
 import type { PullRow } from '@contracts/pull/pull-row';
 import { Button } from '@mantine/core';
-import { useCallbackRef, useHotkeys } from '@mantine/hooks';
+import { useCallbackRef } from '@mantine/hooks';
+import { useKeys } from '@ui/useKeys';
 import { Providers } from '@ui/Providers';
 import { useWedge } from '@ui/ScanField';
 import { useBox } from '@ui/useBox';
@@ -84,7 +85,7 @@ export const PullPage = withQueries(function PullPage({ initial }: { readonly in
   const by = useMemo(() => speakerOf(view), [view]);
   // A tag that is scanned is looked up among everything, whether it fits or not.
   useWedge((code) => narrow({ askId: null, search: code, categories: [], most: '', fitsOnly: false }));
-  useHotkeys([
+  useKeys([
     ['ArrowDown', move({ down: 1 })],
     ['ArrowUp', move({ down: -1 })],
     ['ArrowRight', move({ right: 1 })],

@@ -6,7 +6,7 @@ import { applyMend, atStage, judge, type Mend, piecesAt, type Setting, type Stag
 import { modesOf, type Piece } from '@core/piece';
 import type { Way } from '@core/ways';
 import { stepped } from '@ui/choosing';
-import { useHotkeys } from '@mantine/hooks';
+import { useKeys } from '@ui/useKeys';
 import { memo, useCallback, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import { Findings } from './Findings';
@@ -16,7 +16,9 @@ import { OtherSchool } from './OtherSchool';
 import { Rack } from './Rack';
 import { Stage } from './Stage';
 import { StageTabs, useStages } from './StageTabs';
+import { LookNote } from './LookNote';
 import { EMPTY, type LookStore } from './store';
+import type { Saved } from './useSaving';
 import { useMends } from './useMends';
 import { TurnDialog } from './TurnDialog';
 import { WaysDialog } from './WaysDialog';
@@ -28,7 +30,7 @@ interface ComposerProps {
   /** On the shelf in the client's size, not held yet. */
   readonly stock: readonly PullRow[];
   readonly onHoldFromStock: (row: PullRow) => Promise<string | undefined>;
-  readonly saving: boolean;
+  readonly saved: Saved;
   readonly onPress: (piece: Piece) => void;
   readonly onSave: () => void;
 }
@@ -49,7 +51,7 @@ export const Composer = memo(function Composer({
   pool,
   stock,
   onHoldFromStock,
-  saving,
+  saved,
   onPress,
   onSave,
 }: ComposerProps) {
@@ -90,7 +92,7 @@ export const Composer = memo(function Composer({
     () => ({ pieces, pool, stock: shelf, setting, settings, overrules }),
     [pieces, pool, shelf, setting, settings, overrules],
   );
-  const { mends, ways, less, busy, instead } = useMends(question);
+  const { mends, ways, less, busy, instead, best } = useMends(question);
   const by = useMemo(() => speakerOf(view, shelf), [view, shelf]);
   const everything = useMemo(() => [...pool, ...shelf], [pool, shelf]);
   const shown = useMemo(
@@ -117,6 +119,14 @@ export const Composer = memo(function Composer({
       else onPress(piece);
     },
     [stage, store, pieces, setOff, onPress],
+  );
+  // What hangs on the shelf is held for the box first; then it is worn like any other.
+  const pressShelf = useCallback(
+    async (row: PullRow): Promise<void> => {
+      const ref = await onHoldFromStock(row);
+      if (ref) onPress({ ...row.piece, id: ref });
+    },
+    [onHoldFromStock, onPress],
   );
   const keepMend = useCallback(
     async (mend: Mend): Promise<void> => {
@@ -150,7 +160,7 @@ export const Composer = memo(function Composer({
     const next = modes[(at + 1) % modes.length];
     if (next) setMode(piece.id, next.id);
   };
-  useHotkeys([
+  useKeys([
     ['ArrowRight', along(1)],
     ['ArrowLeft', along(-1)],
     ['m', nextMode],
@@ -202,7 +212,16 @@ export const Composer = memo(function Composer({
   );
   return (
     <div className="combine">
-      <Rack view={view} wornIds={wornIds} lit={lit} onPress={pressed} />
+      <Rack
+        view={view}
+        shelf={stock}
+        occasion={occasion}
+        wornIds={wornIds}
+        lit={lit}
+        best={best}
+        onPress={pressed}
+        onPressShelf={pressShelf}
+      />
       <Stage
         pieces={pieces}
         tried={shown}
@@ -231,7 +250,7 @@ export const Composer = memo(function Composer({
           store={store}
           occasions={chosen}
           open={open}
-          saving={saving}
+          saved={saved}
           onSave={onSave}
           mixAt={`/box/${view.id}/mix`}
           onWays={askWays}
@@ -257,6 +276,7 @@ export const Composer = memo(function Composer({
           onOverrule={overrule}
           onRestore={restore}
         />
+        <LookNote store={store} open={open} />
       </aside>
       <WaysDialog
         open={asksWays}

@@ -258,12 +258,12 @@ function MendButton({ mend, by, onTry, onKeep }: MendButtonProps) {
       onFocus={() => onTry(mend)}
       onBlur={() => onTry(undefined)}
       onClick={() => void onKeep(mend)}
-      title={mend.from === 'stock' ? 'From the shelf: keeping it holds it for this box' : undefined}
+      // The number sorts; it stands behind the words.
+      title={`${mend.from === 'stock' ? 'From the shelf: keeping it holds it for this box. ' : ''}+${mend.gain.toFixed(1)} points`}
     >
       {mendWords(mend, by)}
       {answers > 1 && <span className="mend-answers"> answers {answers}</span>}
-      {mend.from === 'stock' && <span className="mend-stock"> from the shelf</span>}{' '}
-      <b className="num">+{mend.gain.toFixed(1)}</b>
+      {mend.from === 'stock' && <span className="mend-stock"> from the shelf</span>}
     </button>
   );
 }

@@ -3,13 +3,14 @@ import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { memo } from 'react';
 import { useStore } from 'zustand';
 import type { LookStore } from './store';
+import type { Saved } from './useSaving';
 
 interface LookFormProps {
   readonly store: LookStore;
   readonly occasions: readonly OccasionView[];
   /** False once the box has left. */
   readonly open: boolean;
-  readonly saving: boolean;
+  readonly saved: Saved;
   readonly onSave: () => void;
   /** Address of the sheet of everything with everything. */
   readonly mixAt: string;
@@ -19,12 +20,21 @@ interface LookFormProps {
   readonly onTurn: () => void;
 }
 
+const SAID: Readonly<Record<Saved, string>> = {
+  new: 'Not saved yet.',
+  saved: 'Saved. Changes save themselves.',
+  changed: 'Changed; it saves itself in a moment.',
+  saving: 'Saving…',
+  offline: 'No connection. It is kept here, and saved when there is one again.',
+  refused: 'Not saved. Change it, or press Save now.',
+};
+
 /** Occasion and name of the look, save, undo and redo. It hears only of what it shows. */
 export const LookForm = memo(function LookForm({
   store,
   occasions,
   open,
-  saving,
+  saved,
   onSave,
   mixAt,
   onWays,
@@ -32,7 +42,6 @@ export const LookForm = memo(function LookForm({
 }: LookFormProps) {
   const occasionId = useStore(store, (look) => look.occasionId);
   const title = useStore(store, (look) => look.title);
-  const saved = useStore(store, (look) => look.savedId !== undefined);
   const empty = useStore(store, (look) => look.worn.length === 0);
   const canUndo = useStore(store.temporal, (history) => history.pastStates.length > 0);
   const canRedo = useStore(store.temporal, (history) => history.futureStates.length > 0);
@@ -66,10 +75,11 @@ export const LookForm = memo(function LookForm({
         type="submit"
         size="xs"
         disabled={!open || empty}
-        loading={saving}
+        loading={saved === 'saving'}
+        variant={saved === 'saved' ? 'default' : 'filled'}
         title="Save the look (Ctrl S)"
       >
-        {saved ? 'Save again' : 'Save look'}
+        {saved === 'new' ? 'Save look' : 'Save now'}
       </Button>
       <Button
         size="xs"
@@ -98,6 +108,11 @@ export const LookForm = memo(function LookForm({
       <Button component="a" href={mixAt} size="xs" variant="subtle" title="Everything with everything">
         Mix sheet
       </Button>
+      {open && (
+        <p className="small soft look-saved" role="status">
+          {SAID[saved]}
+        </p>
+      )}
     </form>
   );
 });

@@ -16,6 +16,8 @@ interface StripProps {
   readonly onOpen: (look: LookView) => void;
   readonly onNew: () => void;
   readonly onCompare: () => void;
+  /** The look once more, as a new one. */
+  readonly onCopy: (look: LookView) => void;
   readonly onRemove: (look: LookView) => Promise<void>;
 }
 
@@ -26,38 +28,52 @@ export const LookStrip = memo(function LookStrip({
   onOpen,
   onNew,
   onCompare,
+  onCopy,
   onRemove,
 }: StripProps) {
+  // By occasion, in the order of the brief; what is for none comes last.
+  const place = ({ occasionId }: LookView): number =>
+    occasionId ? view.occasionIds.indexOf(occasionId) : view.occasionIds.length;
   return (
     <nav className="look-strip" aria-label="Saved looks">
-      {view.looks.map((look) => {
-        const occasion = view.occasions.find(({ id }) => id === look.occasionId)?.occasion.title;
-        return (
-          <span key={look.id} className="look-card" data-current={look.id === currentId || undefined}>
-            <button
-              className="look-open"
-              aria-current={look.id === currentId || undefined}
-              onClick={() => onOpen(look)}
-            >
-              <span className="look-thumb">
-                <Thumb view={view} look={look} />
-              </span>
-              <span>
-                <span className="serif">{look.title || 'A look'}</span>
-                <br />
-                <span className="small soft">{occasion ?? 'no occasion'}</span>
-              </span>
-            </button>
-            <button
-              className="plain-button look-remove"
-              aria-label={`Remove the look ${look.title}`}
-              onClick={() => void onRemove(look)}
-            >
-              remove
-            </button>
-          </span>
-        );
-      })}
+      {[...view.looks]
+        .sort((a, b) => place(a) - place(b))
+        .map((look) => {
+          const occasion = view.occasions.find(({ id }) => id === look.occasionId)?.occasion.title;
+          return (
+            <span key={look.id} className="look-card" data-current={look.id === currentId || undefined}>
+              <button
+                className="look-open"
+                aria-current={look.id === currentId || undefined}
+                onClick={() => onOpen(look)}
+              >
+                <span className="look-thumb">
+                  <Thumb view={view} look={look} />
+                </span>
+                <span>
+                  <span className="serif">{look.title || 'A look'}</span>
+                  <br />
+                  <span className="small soft">{occasion ?? 'no occasion'}</span>
+                </span>
+              </button>
+              <button
+                className="plain-button look-remove"
+                aria-label={`copy the look ${look.title}`}
+                title="The look once more, as a new one (d)"
+                onClick={() => onCopy(look)}
+              >
+                copy
+              </button>
+              <button
+                className="plain-button look-remove"
+                aria-label={`Remove the look ${look.title}`}
+                onClick={() => void onRemove(look)}
+              >
+                remove
+              </button>
+            </span>
+          );
+        })}
       <Button size="xs" variant="default" onClick={onNew} title="Begin a new look (Alt N)">
         New look
       </Button>

@@ -1,16 +1,15 @@
 import type { BoxView } from '@contracts/box/box-view';
+import type { PullRow } from '@contracts/pull/pull-row';
+import type { Occasion } from '@core/occasion';
 import { CATEGORY, type Piece, type Slot } from '@core/piece';
+import { narrowRack } from '@core/pull';
 import { useDraggable } from '@dnd-kit/core';
+import { useDebouncedValue, useInViewport } from '@mantine/hooks';
+import { useKeys } from '@ui/useKeys';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Money } from '@ui/Money';
-import { memo } from 'react';
-
-interface RackProps {
-  readonly view: BoxView;
-  readonly wornIds: ReadonlySet<string>;
-  readonly lit: readonly string[];
-  readonly onPress: (piece: Piece) => void;
-}
+import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { RackFilterBar, WHOLE_RACK } from './RackFilterBar';
 
 const ORDER: readonly Slot[] = [
   'layer',
@@ -38,46 +37,168 @@ const ORDER: readonly Slot[] = [
 const byPlace = (a: Piece, b: Piece): number =>
   ORDER.indexOf(CATEGORY[a.category].slot) - ORDER.indexOf(CATEGORY[b.category].slot);
 
-/** The pieces on two rails: those of the box with a price ticket, owned ones with a cloth tag. One scale. */
-export const Rack = memo(function Rack({ view, wornIds, lit, onPress }: RackProps) {
-  const fromBox = view.lines
-    .filter((line) => line.held)
-    .map((line) => line.piece)
-    .sort(byPlace);
-  const owned = [...view.owned].sort(byPlace);
+interface RackProps {
+  readonly view: BoxView;
+  /** On the shelf in the client's size, not held yet. */
+  readonly shelf: readonly PullRow[];
+  readonly occasion: Occasion | undefined;
+  readonly wornIds: ReadonlySet<string>;
+  readonly lit: readonly string[];
+  /** Ids of what is not worn, what goes best with the look first. */
+  readonly best: () => Promise<readonly string[]>;
+  readonly onPress: (piece: Piece) => void;
+  /** Holds a piece of the shelf, and wears it. */
+  readonly onPressShelf: (row: PullRow) => Promise<void>;
+}
+
+/** Pieces hung at once on one rail; more come as it is scrolled. */
+const HUNG = 48;
+
+/**
+ * The pieces on their rails: those of the box with a price ticket, owned ones with a cloth tag, on request the shelf. One
+ * scale. Found by words, place, colour and occasion.
+ */
+export const Rack = memo(function Rack({
+  view,
+  shelf,
+  occasion,
+  wornIds,
+  lit,
+  best,
+  onPress,
+  onPressShelf,
+}: RackProps) {
+  const [rack, setRack] = useState(WHOLE_RACK);
+  const [drawn, setDrawn] = useState(false);
+  const find = useRef<HTMLInputElement>(null);
+  useKeys([
+    [
+      '/',
+      () => {
+        setDrawn(true);
+        find.current?.focus();
+      },
+    ],
+  ]);
+  const order = useBestFirst(rack.best, best);
+  const [words] = useDebouncedValue(rack.words, 60);
+  const { english } = view.shop.tongue;
+  const hung = useMemo(() => {
+    const by = {
+      ...rack,
+      words,
+      place: rack.place || undefined,
+      occasion: rack.suits ? occasion : undefined,
+    };
+    const of = (pieces: readonly Piece[]): Piece[] => {
+      const left = narrowRack(pieces, by, english);
+      const at = (piece: Piece): number => {
+        const found = order.indexOf(piece.id);
+        return found < 0 ? Infinity : found;
+      };
+      // What is worn is not in that order, and stays where the hand finds it: in front.
+      return order.length > 0
+        ? left.sort((a, b) => Number(wornIds.has(b.id)) - Number(wornIds.has(a.id)) || at(a) - at(b))
+        : left.sort(byPlace);
+    };
+    return {
+      box: of(view.lines.filter((line) => line.held).map((line) => line.piece)),
+      closet: of(view.owned),
+      shelf: rack.shelf ? of(shelf.map(({ piece }) => piece)) : [],
+    };
+  }, [rack, words, occasion, english, order, wornIds, view.lines, view.owned, shelf]);
+  const fromShelf = useCallback(
+    (piece: Piece): void => {
+      const row = shelf.find(({ garmentId }) => garmentId === piece.id);
+      if (row) void onPressShelf(row);
+    },
+    [shelf, onPressShelf],
+  );
+  const first = (): void => {
+    const own = [...hung.box, ...hung.closet].find(({ id }) => !wornIds.has(id));
+    if (own) onPress(own);
+    else if (hung.shelf[0]) fromShelf(hung.shelf[0]);
+  };
+  // The look stays in sight above the drawer.
+  const draw = (): void => {
+    if (!drawn) document.querySelector('.figure-stage')?.scrollIntoView({ block: 'start' });
+    setDrawn(!drawn);
+  };
+  const isNarrowed = words.trim() !== '' || rack.place !== '' || rack.colour !== '' || rack.suits;
+  const none = isNarrowed ? 'Nothing here is like that.' : undefined;
+  const common = { view, wornIds, lit };
   return (
-    <section className="rack" aria-label="Pieces">
+    <section className="rack" aria-label="Pieces" data-drawn={drawn || undefined}>
+      <button className="rack-handle" aria-expanded={drawn} onClick={draw}>
+        {drawn ? 'Back to the look' : `Pieces (${hung.box.length + hung.closet.length})`}
+      </button>
+      <RackFilterBar
+        rack={rack}
+        find={find}
+        hasOccasion={occasion !== undefined}
+        hasShelf={shelf.length > 0}
+        onChange={(part) => setRack((now) => ({ ...now, ...part }))}
+        onFirst={first}
+      />
       <Bar
+        {...common}
         title="From the box"
-        pieces={fromBox}
-        empty="Nothing is pulled yet."
-        {...{ view, wornIds, lit, onPress }}
+        pieces={hung.box}
+        empty={none ?? 'Nothing is pulled yet.'}
+        onPress={onPress}
       />
       <Bar
+        {...common}
         title="From the closet"
-        pieces={owned}
-        empty="The closet is empty."
-        {...{ view, wornIds, lit, onPress }}
+        pieces={hung.closet}
+        empty={none ?? 'The closet is empty.'}
+        onPress={onPress}
       />
+      {rack.shelf && (
+        <Bar
+          {...common}
+          title="On the shelf; wearing one holds it"
+          pieces={hung.shelf}
+          empty={none ?? 'Nothing on the shelf is in her size.'}
+          onPress={fromShelf}
+        />
+      )}
     </section>
   );
 });
 
-function Bar({
-  title,
-  pieces,
-  empty,
-  view,
-  wornIds,
-  lit,
-  onPress,
-}: RackProps & { readonly title: string; readonly pieces: readonly Piece[]; readonly empty: string }) {
+/** The order in which pieces go with the look, asked for anew as the look changes; empty while nobody wants it. */
+function useBestFirst(on: boolean, best: RackProps['best']): readonly string[] {
+  const [order, setOrder] = useState<readonly string[]>([]);
+  useEffect(() => {
+    if (!on) return setOrder([]);
+    let isOver = false;
+    void best().then((found) => isOver || setOrder(found));
+    return () => {
+      isOver = true;
+    };
+  }, [on, best]);
+  return order;
+}
+
+interface BarProps extends Pick<RackProps, 'view' | 'wornIds' | 'lit' | 'onPress'> {
+  readonly title: string;
+  readonly pieces: readonly Piece[];
+  readonly empty: string;
+}
+
+function Bar({ title, pieces, empty, view, wornIds, lit, onPress }: BarProps) {
+  const [many, setMany] = useState(HUNG);
+  const { ref, inViewport } = useInViewport<HTMLSpanElement>();
+  useEffect(() => {
+    if (inViewport) setMany((now) => now + HUNG);
+  }, [inViewport, many]);
   return (
     <div className="rack-bar">
       <h2 className="rack-title">{title}</h2>
       <div className="rack-rail">
         {pieces.length === 0 && <p className="soft rack-empty">{empty}</p>}
-        {pieces.map((piece) => (
+        {pieces.slice(0, many).map((piece) => (
           <Hanging
             key={piece.id}
             piece={piece}
@@ -88,6 +209,7 @@ function Bar({
             onPress={onPress}
           />
         ))}
+        {pieces.length > many && <span ref={ref} className="rack-more" />}
       </div>
     </div>
   );

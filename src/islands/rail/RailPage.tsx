@@ -1,25 +1,28 @@
 import { piecesOf } from '@contracts/look-pieces';
 import type { BoxView, LookView } from '@contracts/box/box-view';
 import type { PullRow } from '@contracts/pull/pull-row';
-import { EXCLUSIVE, type Piece, wear } from '@core/piece';
-import { DndContext, DragOverlay, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
-import { useHotkeys } from '@mantine/hooks';
+import { inTheWay } from '@core/look';
+import type { Piece } from '@core/piece';
+import { DndContext, DragOverlay, MouseSensor, TouchSensor, useSensor, useSensors } from '@dnd-kit/core';
+import { useKeys } from '@ui/useKeys';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Providers } from '@ui/Providers';
 import { useBox } from '@ui/useBox';
 import { TURN_KEY } from '@ui/useSide';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import { Composer } from './Composer';
 import { LookStrip } from './LookStrip';
 import { SideBySide } from './SideBySide';
-import { createLookStore, EMPTY, type LookDraft } from './store';
+import { createLookStore, draftOf, EMPTY } from './store';
 import { useKeptDraft } from './useKeptDraft';
+import { useSaving } from './useSaving';
 import { useStock } from './useStock';
 import { withQueries } from '@ui/withQueries';
 import './rail.css';
 
 const KEYS = [
+  { keys: '/', does: 'Find a piece by name, kind, colour or cloth; Enter wears the first' },
   { keys: 'Enter', does: 'Wear the piece you are on, or take it off' },
   { keys: 'Delete', does: 'Take off the piece you are on' },
   { keys: 'm', does: 'Wear the piece you are on another way' },
@@ -30,28 +33,11 @@ const KEYS = [
   { keys: 'Ctrl S', does: 'Save the look' },
   { keys: 'Alt N', does: 'Begin a new look' },
   TURN_KEY,
+  { keys: 'r', does: 'A ruler beside the figure: thirds, landmarks, hems' },
+  { keys: 'd', does: 'The look once more, as a new one' },
   { keys: 'c', does: 'Two saved looks side by side' },
   { keys: 'v', does: 'Show the saved looks to the client' },
 ];
-
-/** A look as it was last saved, in the shape it is saved in; undefined for a new one. */
-const lookOf = (look: LookView | undefined) =>
-  look && {
-    occasionId: look.occasionId,
-    title: look.title,
-    pieces: [...look.pieces],
-    overrules: [...look.overrules],
-    stages: look.stages.map(({ title, off }) => ({ title, off: [...off] })),
-  };
-
-const draftOf = (look: LookView): LookDraft => ({
-  worn: look.pieces,
-  overrules: look.overrules,
-  occasionId: look.occasionId,
-  title: look.title,
-  stages: look.stages,
-  savedId: look.id,
-});
 
 /** Step 3, the heart: pieces on the rail, the figure wearing the look, and what the rules say of it. */
 export const RailPage = withQueries(function RailPage({ initial }: { readonly initial: BoxView }) {
@@ -64,16 +50,19 @@ export const RailPage = withQueries(function RailPage({ initial }: { readonly in
 
 /** Saving, opening, undo and dragging. What changes with every piece is in Composer, so that this stays still. */
 function Rail({ initial }: { readonly initial: BoxView }) {
-  const { view, busy, run } = useBox(initial);
+  const { view, show, run } = useBox(initial);
   const [store] = useState(() =>
     createLookStore(
       initial.looks[0] ? draftOf(initial.looks[0]) : { ...EMPTY, occasionId: initial.occasionIds[0] ?? null },
     ),
   );
-  useKeptDraft(store, initial.id, initial.looks, view.looks);
   const savedId = useStore(store, (look) => look.savedId);
   const [dragged, setDragged] = useState<Piece>();
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  // A finger that moves scrolls the rack; one that rests on a piece takes it along.
+  const sensors = useSensors(
+    useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(TouchSensor, { activationConstraint: { delay: 220, tolerance: 8 } }),
+  );
   const pool = useMemo(
     () => [...view.owned, ...view.lines.filter((line) => line.held).map((line) => line.piece)],
     [view.owned, view.lines],
@@ -102,46 +91,22 @@ function Rail({ initial }: { readonly initial: BoxView }) {
     },
     [store, view],
   );
-  const save = useCallback(async (): Promise<void> => {
-    const look = store.getState();
-    if (look.worn.length === 0) return;
-    await run(
-      'save-look',
-      {
-        boxId: initial.id,
-        id: look.savedId,
-        // As this page last saw it: a step back in the history does not take the look itself back.
-        version: view.looks.find(({ id }) => id === look.savedId)?.version,
-        occasionId: look.occasionId,
-        title: look.title,
-        pieces: [...look.worn],
-        overrules: [...look.overrules],
-        stages: look.stages.map(({ title, off }) => ({ title, off: [...off] })),
-      },
-      'The look is saved.',
-      lookOf(view.looks.find(({ id }) => id === look.savedId)),
-    );
-  }, [run, store, initial.id, view.looks]);
+  const { saved, save, known } = useSaving({ store, view, show });
+  useKeptDraft(store, initial.id, initial.looks, known);
   const saveNow = useCallback(() => void save(), [save]);
-  // A new look that was saved is that look from now on; that is no step to go back from.
-  useEffect(() => {
-    const look = store.getState();
-    if (look.savedId) return;
-    const mine = view.looks.find(
-      (each) => JSON.stringify(each.pieces) === JSON.stringify(look.worn) && each.title === look.title,
-    );
-    if (!mine) return;
-    const history = store.temporal.getState();
-    history.pause();
-    look.patch({ savedId: mine.id });
-    history.resume();
-  }, [view.looks, store]);
 
   const fresh = useCallback((): void => {
     const { occasionId, replace } = store.getState();
     replace({ ...EMPTY, occasionId });
   }, [store]);
   const openLook = useCallback((look: LookView): void => store.getState().replace(draftOf(look)), [store]);
+  const copyLook = useCallback(
+    (look: LookView): void =>
+      store
+        .getState()
+        .replace({ ...draftOf(look), title: `${look.title || 'A look'}, again`, savedId: undefined }),
+    [store],
+  );
   const removeLook = useCallback(
     async (look: LookView): Promise<void> => {
       const gone = await run('remove-look', { boxId: initial.id, id: look.id }, 'The look is gone.');
@@ -152,15 +117,22 @@ function Rail({ initial }: { readonly initial: BoxView }) {
   const [comparing, setComparing] = useState(false);
   const compare = useCallback(() => setComparing(true), []);
   const { temporal } = store;
-  useHotkeys([
+  useKeys([
     ['mod+Z', () => temporal.getState().undo()],
     ['mod+Y', () => temporal.getState().redo()],
     ['mod+shift+Z', () => temporal.getState().redo()],
     ['alt+N', fresh],
+    [
+      'd',
+      () => {
+        const current = view.looks.find(({ id }) => id === savedId);
+        if (current) copyLook(current);
+      },
+    ],
     ['c', () => view.looks.length > 1 && compare()],
     ['v', () => view.looks.length > 0 && location.assign(`/box/${view.id}/show`)],
   ]);
-  useHotkeys([['mod+S', saveNow]], []);
+  useKeys([['mod+S', saveNow]], true);
 
   return (
     <>
@@ -170,6 +142,7 @@ function Rail({ initial }: { readonly initial: BoxView }) {
         onOpen={openLook}
         onNew={fresh}
         onCompare={compare}
+        onCopy={copyLook}
         onRemove={removeLook}
       />
       {comparing && <SideBySide view={view} currentId={savedId} onClose={() => setComparing(false)} />}
@@ -190,7 +163,7 @@ function Rail({ initial }: { readonly initial: BoxView }) {
           pool={pool}
           stock={stock}
           onHoldFromStock={holdFromStock}
-          saving={busy === 'save-look'}
+          saved={saved}
           onPress={press}
           onSave={saveNow}
         />
@@ -198,18 +171,4 @@ function Rail({ initial }: { readonly initial: BoxView }) {
       </DndContext>
     </>
   );
-}
-
-/** Worn pieces that share an exclusive place with a new one: a top gives way to a top, a top and skirt to a dress. */
-function inTheWay(piece: Piece, worn: readonly Piece[]): string[] {
-  const slot = wear(piece).slot;
-  const clash = (other: Piece): boolean => {
-    const its = wear(other).slot;
-    return (
-      (its === slot && EXCLUSIVE.has(slot)) ||
-      (slot === 'whole' && (its === 'top' || its === 'bottom')) ||
-      (its === 'whole' && (slot === 'top' || slot === 'bottom'))
-    );
-  };
-  return worn.filter(clash).map(({ id }) => id);
 }

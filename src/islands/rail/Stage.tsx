@@ -1,14 +1,21 @@
 import type { Profile } from '@core/client';
+import { bodyOf, liftOf, rulerOf } from '@core/figure';
 import type { Verdict } from '@core/look';
-import { modeOf, modesOf, type Piece } from '@core/piece';
+import { modeOf, modesOf, type Piece, wear } from '@core/piece';
+import { nounOf } from '@core/say';
 import { lengthIn, type Tongue } from '@core/words';
 import { useDroppable } from '@dnd-kit/core';
 import IconX from '@tabler/icons-react/icons/IconX';
 import { isTaught } from '@core/sketch';
+import { useKeys } from '@ui/useKeys';
 import { Figure } from '@ui/Figure';
+import { FigureRuler } from '@ui/FigureRuler';
 import { TaughtSteps } from '@ui/TaughtSteps';
 import { useSide } from '@ui/useSide';
 import { memo, type ReactNode, useState } from 'react';
+
+/** Height of the figure on its stage. */
+const FIGURE_PX = 432;
 
 interface StageProps {
   readonly pieces: readonly Piece[];
@@ -46,6 +53,10 @@ export function Stage({
 }: StageProps) {
   const { setNodeRef, isOver } = useDroppable({ id: 'figure' });
   const { side, seen, button } = useSide();
+  const [ruled, setRuled] = useState(false);
+  const rule = (): void => setRuled((now) => !now);
+  useKeys([['r', rule]]);
+  const lift = liftOf(tried.map(wear));
   return (
     <section className="stage-column" aria-label="Look on the figure">
       {children}
@@ -57,9 +68,26 @@ export function Stage({
         <Figure
           pieces={tried}
           client={client}
-          height={432}
+          height={FIGURE_PX}
           lit={lit}
           side={side}
+          over={
+            ruled
+              ? (box) => (
+                  <FigureRuler
+                    ruler={rulerOf(bodyOf(client.measures), lift, verdict.hems, tongue.units)}
+                    box={box}
+                    height={FIGURE_PX}
+                    floorMm={lift}
+                    tongue={tongue}
+                    called={(id) => {
+                      const piece = pieces.find((each) => each.id === id);
+                      return piece ? nounOf(piece.category, tongue.english) : '';
+                    }}
+                  />
+                )
+              : undefined
+          }
           title={
             pieces.length === 0
               ? 'The figure, nothing worn'
@@ -67,6 +95,9 @@ export function Stage({
           }
         />
         {pieces.length > 0 && button}
+        <button className="plain-button small ruler-key" aria-pressed={ruled} onClick={rule} title="r">
+          {ruled ? 'Without the ruler' : 'Ruler'}
+        </button>
         {pieces.length === 0 && <p className="figure-hint">Drag a piece here, or press Enter on it.</p>}
       </div>
       <ul className="rows worn-list">

@@ -1,5 +1,6 @@
 import { type Occasion } from '@core/occasion';
 import {
+  isRight,
   judgeStages,
   type Overrule,
   type Setting,
@@ -66,24 +67,37 @@ interface Props {
 
 /** The stages of the occasion, each with what the rules say of the look there. */
 export function StageTabs({ stages, titles, whole, current, onGo }: Props) {
-  const state = (verdict: Verdict | undefined): string =>
-    verdict === undefined
-      ? '…'
-      : verdict.sendable
-        ? String(verdict.score.score)
-        : verdict.complete
-          ? 'blocked'
-          : 'incomplete';
   return (
     <div className="stage-tabs" role="group" aria-label="Stages of the occasion">
       <button aria-pressed={current === undefined} onClick={() => onGo(undefined)}>
-        The whole {current === undefined && <span className="num">{state(whole)}</span>}
+        The whole {current === undefined && <State verdict={whole} />}
       </button>
       {titles.map(({ title }) => (
         <button key={title} aria-pressed={current === title} onClick={() => onGo(title)}>
-          {title} <span className="num">{state(stages?.find((each) => each.title === title)?.verdict)}</span>
+          {title} <State verdict={stages?.find((each) => each.title === title)?.verdict} />
         </button>
       ))}
     </div>
+  );
+}
+
+/** How the look stands there, in a word; a tick where it is ready. */
+function State({ verdict }: { readonly verdict: Verdict | undefined }) {
+  const words = !verdict
+    ? '…'
+    : !verdict.complete
+      ? 'not whole yet'
+      : !verdict.sendable
+        ? 'ruled out'
+        : isRight(verdict)
+          ? 'ready'
+          : 'to put right';
+  return words === 'ready' ? (
+    <span className="stage-state">
+      <span aria-hidden>✓</span>
+      <span className="visually-hidden">ready</span>
+    </span>
+  ) : (
+    <span className="stage-state">{words}</span>
   );
 }

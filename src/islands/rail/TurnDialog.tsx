@@ -5,7 +5,7 @@ import type { Piece } from '@core/piece';
 import type { Speaker } from '@core/say';
 import { carriedFor, carriedWords, type Turn, turnWords } from '@core/ways';
 import { Button, Modal, NativeSelect } from '@mantine/core';
-import { useHotkeys } from '@mantine/hooks';
+import { useKeys } from '@ui/useKeys';
 import { Figure } from '@ui/Figure';
 import { orDies } from '@ui/worker';
 import type { WaysWork } from '@workers/ways';
@@ -57,9 +57,9 @@ export function TurnDialog({ view, pool, worn, others, by, onClose, onWear }: Pr
     if (turn && target) onWear(turn, target);
   };
   // Also while the occasion is being chosen: nothing is typed in here.
-  useHotkeys(
+  useKeys(
     [1, 2, 3].map((number) => [String(number), () => wear(turns[number - 1])]),
-    [],
+    true,
   );
   return (
     <Modal opened onClose={onClose} title="Into another occasion" size={960}>

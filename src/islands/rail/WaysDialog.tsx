@@ -5,7 +5,7 @@ import type { Piece } from '@core/piece';
 import type { Speaker } from '@core/say';
 import { type Way, wayWords } from '@core/ways';
 import { Button, Checkbox, Modal, MultiSelect, NumberInput } from '@mantine/core';
-import { useHotkeys } from '@mantine/hooks';
+import { useKeys } from '@ui/useKeys';
 import { Figure } from '@ui/Figure';
 import { useEffect, useMemo, useState } from 'react';
 import { useWays } from './useWays';
@@ -76,7 +76,7 @@ export function WaysDialog({ open, view, pool, shelf, worn, isBegun, by, onClose
     onWear(way);
     onClose();
   };
-  useHotkeys(
+  useKeys(
     open
       ? Array.from({ length: COUNT.most }, (_, i) => [String(i + 1), () => wear(ways?.ways[i])] as const).map(
           ([key, run]) => [key, run] as [string, () => void],

@@ -1,3 +1,4 @@
+import type { LookView } from '@contracts/box/box-view';
 import type { Overrule, StageOff } from '@core/look';
 import { temporal } from 'zundo';
 import { create } from 'zustand';
@@ -15,6 +16,8 @@ export interface LookDraft {
   readonly title: string;
   /** What comes off at a stage of the occasion. */
   readonly stages: readonly StageOff[];
+  /** Of the stylist, for colleagues. */
+  readonly note: string;
   /** Saved look this draft came from. */
   readonly savedId?: string | undefined;
 }
@@ -31,16 +34,43 @@ interface Actions {
   readonly patch: (part: Partial<LookDraft>) => void;
 }
 
-export const EMPTY: LookDraft = { worn: [], overrules: [], occasionId: null, title: '', stages: [] };
+export const EMPTY: LookDraft = {
+  worn: [],
+  overrules: [],
+  occasionId: null,
+  title: '',
+  stages: [],
+  note: '',
+};
 
 /** The look alone, without what is done to it. */
-export const keepDraft = ({ worn, overrules, occasionId, title, stages, savedId }: LookDraft): LookDraft => ({
+export const keepDraft = ({
   worn,
   overrules,
   occasionId,
   title,
   stages,
+  note,
   savedId,
+}: LookDraft): LookDraft => ({
+  worn,
+  overrules,
+  occasionId,
+  title,
+  stages,
+  note,
+  savedId,
+});
+
+/** A saved look as it goes on the figure. */
+export const draftOf = ({ pieces, overrules, occasionId, title, stages, note, id }: LookView): LookDraft => ({
+  worn: pieces,
+  overrules,
+  occasionId,
+  title,
+  stages,
+  note,
+  savedId: id,
 });
 
 /** State of the Rail with its undo and redo. One store a page. */

@@ -36,7 +36,7 @@ export function useKeptDraft(
   store: LookStore,
   boxId: string,
   loaded: readonly LookView[],
-  looks: readonly LookView[],
+  known: { readonly current: ReadonlyMap<string, LookView> },
 ): void {
   useEffect(() => {
     const kept = keptIn(boxId);
@@ -65,7 +65,7 @@ export function useKeptDraft(
         draft,
         past: pastStates.slice(-STEPS) as LookDraft[],
         future: futureStates.slice(-STEPS) as LookDraft[],
-        version: looks.find(({ id }) => id === draft.savedId)?.version,
+        version: known.current.get(draft.savedId ?? '')?.version,
       };
       try {
         sessionStorage.setItem(keyOf(boxId), JSON.stringify(own));
@@ -75,5 +75,5 @@ export function useKeptDraft(
     };
     window.addEventListener('pagehide', write);
     return () => window.removeEventListener('pagehide', write);
-  }, [store, boxId, looks]);
+  }, [store, boxId, known]);
 }

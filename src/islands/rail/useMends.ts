@@ -15,6 +15,8 @@ const NOTHING: Found = { mends: [], ways: [], less: undefined };
 
 export interface Mends extends Found {
   readonly busy: boolean;
+  /** Ids of what is not worn, what goes best with the look first; another function for another question. */
+  readonly best: () => Promise<readonly string[]>;
   /** What could be worn in the place of a piece of this look; another function for another question. */
   readonly instead: (pieceId: string, client: Profile) => Promise<Alternatives<Keeping>>;
 }
@@ -47,6 +49,10 @@ export function useMends(input: MendInput): Mends {
       (await remote.current?.instead(input, pieceId, client)) ?? { colours: [] },
     [input],
   );
+  const best = useCallback(
+    async (): Promise<readonly string[]> => (await remote.current?.best(input)) ?? [],
+    [input],
+  );
   const current = answer?.for === input;
-  return { ...(current ? answer : NOTHING), busy: !current, instead };
+  return { ...(current ? answer : NOTHING), busy: !current, instead, best };
 }

@@ -3,7 +3,8 @@ import type { BoxView } from '@contracts/box/box-view';
 import { piecesAt } from '@core/look';
 import { modeOf, modesOf, type Piece } from '@core/piece';
 import { Button } from '@mantine/core';
-import { useElementSize, useFullscreenDocument, useHotkeys } from '@mantine/hooks';
+import { useElementSize, useFullscreenDocument } from '@mantine/hooks';
+import { useKeys } from '@ui/useKeys';
 import { Figure } from '@ui/Figure';
 import { Providers } from '@ui/Providers';
 import { TURN_KEY, useSide } from '@ui/useSide';
@@ -22,7 +23,7 @@ export function ShowPage({ view }: { readonly view: BoxView }) {
   const look = shown[Math.min(at, shown.length - 1)];
   const back = `/box/${view.id}/combine`;
   const go = (by: number) => () => setAt((now) => Math.min(shown.length - 1, Math.max(0, now + by)));
-  useHotkeys([
+  useKeys([
     ['ArrowRight', go(1)],
     ['ArrowLeft', go(-1)],
     ['space', go(1)],

@@ -1,7 +1,8 @@
 import type { StockPage } from '@contracts/stock/stock-list';
 import { CATEGORIES, CATEGORY } from '@core/piece';
 import { ActionIcon, Button, Checkbox, Menu, NativeSelect, Popover, TextInput } from '@mantine/core';
-import { useDisclosure, useHotkeys, useLocalStorage } from '@mantine/hooks';
+import { useDisclosure, useLocalStorage } from '@mantine/hooks';
+import { useKeys } from '@ui/useKeys';
 import IconColumns3 from '@tabler/icons-react/icons/IconColumns3';
 import type { RowSelectionState, VisibilityState } from '@tanstack/react-table';
 import { call, showProblem } from '@ui/api';
@@ -41,7 +42,7 @@ export const StockroomPage = withQueries(function StockroomPage({
     defaultValue: { label: false },
   });
   const find = useRef<HTMLInputElement>(null);
-  useHotkeys([
+  useKeys([
     ['/', () => find.current?.focus()],
     ['i', () => mayChange && importForm.open()],
     ['n', () => mayChange && setOpen({})],

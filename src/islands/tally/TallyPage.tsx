@@ -2,7 +2,7 @@ import type { BoxView } from '@contracts/box/box-view';
 import { comesBack, hasLeft, isClosed } from '@core/box';
 import { money, PAY_WAYS, PAY_WORDS, type PayWay } from '@core/money';
 import { Button, Modal, NativeSelect, Textarea } from '@mantine/core';
-import { useHotkeys } from '@mantine/hooks';
+import { useKeys } from '@ui/useKeys';
 import { BoxPageLink } from '@ui/BoxPageLink';
 import { dayWords } from '@ui/days';
 import { Money } from '@ui/Money';
@@ -21,7 +21,7 @@ export const TallyPage = withQueries(function TallyPage({ initial }: { readonly 
   const [notes, setNotes] = useState(view.notesNext);
   const [asking, setAsking] = useState(false);
   const { currency } = view.shop;
-  useHotkeys([
+  useKeys([
     [
       'a',
       () =>

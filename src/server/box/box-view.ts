@@ -209,6 +209,7 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
       pieces: each.pieces,
       overrules: each.overrules,
       stages: each.stages,
+      note: each.note,
     })),
     letter: row.letter,
     parcels: await parcelViews(db, id, shop.zone),

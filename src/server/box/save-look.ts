@@ -44,6 +44,7 @@ export const saveLook = serve(saveLookCall, {
       title: input.title,
       pieces: input.pieces,
       overrules: input.overrules,
+      note: input.note,
     };
     if (input.id) {
       const current = before.looks.find((each) => each.id === input.id);
@@ -56,6 +57,7 @@ export const saveLook = serve(saveLookCall, {
           pieces: current.pieces,
           overrules: current.overrules,
           stages: current.stages,
+          note: current.note,
         });
       await changeLook(tx, input.id, values);
     } else await addLook(tx, { ...values, boxId: row.id, position: before.looks.length, createdAt: now });

@@ -1,4 +1,4 @@
-import { bodyOf, coverOn, hemsOf, landmarkAt, landmarksOf } from '@core/figure';
+import { bodyOf, coverOn, hemsOf, landmarkAt, landmarksOf, rulerOf, spread } from '@core/figure';
 import { wear } from '@core/piece';
 import { describe, expect, it } from 'vitest';
 import { one } from '../../support/pieces';
@@ -70,5 +70,33 @@ describe('cover on a body', () => {
       one('b', 'blouse', '#ffffff', { cut: { sleeve: 'long' }, fabric: { sheer: 'sheer' } }),
     );
     expect(coverOn(blouse, bodyOf({})).has('upper-arms')).toBe(false);
+  });
+});
+
+describe('the ruler beside a figure', () => {
+  const body = bodyOf({ heightMm: 1700 });
+  const heel = wear(one('courts', 'heel', '#17171a', { measures: { heel: 60 } }));
+  const trousers = wear(one('trousers', 'trousers', '#1f2a44', { measures: { inseam: 800 } }));
+  const hems = hemsOf([trousers, heel], body);
+  const { topMm, stepMm, marks } = rulerOf(body, 60, hems, 'cm');
+
+  it('stands on the floor the shoes stand on: thirds of the height in heels, landmarks lifted by them', () => {
+    expect([topMm, stepMm]).toEqual([1760, 50]);
+    expect(marks.filter(({ kind }) => kind === 'third').map(({ heightMm }) => Math.round(heightMm))).toEqual([
+      587, 1173,
+    ]);
+    const waist = marks.find(({ of }) => of === 'waist');
+    expect(waist?.heightMm).toBe(landmarksOf(body).waist + 60);
+    expect(rulerOf(body, 0, [], 'in').stepMm * 5).toBeCloseTo(254);
+  });
+  it('says where a measured hem falls and how far trousers clear the floor; of a guessed one nothing', () => {
+    const hem = marks.find(({ kind }) => kind === 'hem');
+    expect(hem).toMatchObject({ of: 'trousers', clearanceMm: Math.round(body.insideLegLength + 60 - 800) });
+    const guessed = hemsOf([wear(one('skirt', 'skirt', '#1f2a44'))], body);
+    expect(rulerOf(body, 0, guessed, 'cm').marks.some(({ kind }) => kind === 'hem')).toBe(false);
+  });
+  it('parts words that would touch, upwards, and leaves the others', () => {
+    expect(spread([100, 104, 300, 101], 10)).toEqual([100, 120, 300, 110]);
+    expect(spread([], 10)).toEqual([]);
   });
 });

@@ -1,0 +1,1 @@
+ALTER TABLE "look" ADD COLUMN "note" text DEFAULT '' NOT NULL;
