@@ -17,11 +17,11 @@ function isTyped({ target, key }: KeyboardEvent): boolean {
 /** The keys of a page. They wait while somebody types, unless `whileTyping`; a tick box that was just pressed does not stop them. */
 export function useKeys(keys: readonly HotkeyItem[], whileTyping = false): void {
   useHotkeys(
-    keys.map(([key, run]): HotkeyItem => [
+    keys.map(([key, run, options]): HotkeyItem => [
       key,
       (event) => {
         if (!whileTyping && isTyped(event)) return;
-        event.preventDefault();
+        if (options?.preventDefault !== false) event.preventDefault();
         run(event);
       },
       { preventDefault: false },
