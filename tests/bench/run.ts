@@ -6,6 +6,7 @@ import { plan } from './plan.bench';
 import { pull } from './pull.bench';
 import { rail } from './rail.bench';
 import { storage } from './storage.bench';
+import { ways } from './ways.bench';
 import type { Figure } from './figure';
 
 /** `bin/bench [--json] [--only PATTERN]`: figures as ratios within one run. */
@@ -17,6 +18,7 @@ async function main(args: readonly string[]): Promise<void> {
     judging,
     poolJudging,
     rail,
+    ways,
     pull,
     storage,
     page,

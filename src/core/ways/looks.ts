@@ -41,7 +41,7 @@ export function railOf(pieces: readonly Piece[], setting: Setting, settings: Set
 }
 
 /** Looks judged at most for one setting: a search answers while somebody waits. */
-const MOST_JUDGED = 5000;
+const MOST_JUDGED = 3000;
 /** Looks of main pieces and shoes that are tried before anything is added to them. */
 const MOST_BASES = 1400;
 /** Looks that things are added to, changed and worn another way, and how often. */
@@ -109,9 +109,7 @@ export class LookSearch {
       this.whole = true;
       return;
     }
-    const bases = this.bases();
-    const step = Math.max(1, bases.length / MOST_BASES);
-    for (let k = 0; Math.floor(k) < bases.length; k += step) this.judge(bases[Math.floor(k)] as number[]);
+    for (const base of this.bases(MOST_BASES)) this.judge(base);
   }
 
   /** Adds to, changes and takes from the best looks so far, as far as it lifts them; what was tried counts as well. */
@@ -175,8 +173,11 @@ export class LookSearch {
     return this.bySlot.get(slot) ?? [];
   }
 
-  /** Clothes and shoes, with everything that is pinned; ways of wearing of the pinned pieces alone. */
-  private bases(): number[][] {
+  /**
+   * Clothes and shoes, with everything that is pinned; ways of wearing of the pinned pieces alone. All of a few; of many so
+   * many, spread over the whole: a large closet is not written out to be sampled.
+   */
+  private bases(most: number): number[][] {
     const pins = [...this.pinned];
     let looks: number[][] = [[]];
     for (const pin of pins) {
@@ -196,10 +197,17 @@ export class LookSearch {
         ...usual('top').flatMap((top) => usual('bottom').map((bottom) => [...look, top, bottom])),
       ];
     });
-    const shod = clothed.flatMap((look) =>
-      slotsOf(look).has('shoes') ? [look] : usual('shoes').map((shoes) => [...look, shoes]),
-    );
-    return interleaved(shod.filter((look) => this.isPossible(look)));
+    const shoes = usual('shoes');
+    // Pinned shoes are in every look already, or in none.
+    const isShod = clothed.some((look) => slotsOf(look).has('shoes'));
+    const all = clothed.length * (isShod ? 1 : shoes.length);
+    const found: number[][] = [];
+    for (const at of spreadOver(all, 2 * most)) {
+      const look = clothed[at % clothed.length] as number[];
+      const base = isShod ? look : [...look, shoes[Math.floor(at / clothed.length)] as number];
+      if (this.isPossible(base) && found.push(base) >= most) break;
+    }
+    return found;
   }
 
   /** What one change makes of a look: something more, something else in its place, another way, something less. */
@@ -282,8 +290,13 @@ export class LookSearch {
 /** Pieces that may be gone through whole. */
 const SMALL = 16;
 
-/** A list in which neighbours differ: every so-and-so-many-th first, so that any part of it is spread over the whole. */
-function interleaved<T>(list: readonly T[]): T[] {
-  const stride = Math.max(1, Math.floor(Math.sqrt(list.length)));
-  return Array.from({ length: stride }, (_, from) => list.filter((_each, i) => i % stride === from)).flat();
+/** The golden section's share: whole multiples of it fall evenly into the unit interval, wherever one stops. */
+const GOLDEN = (Math.sqrt(5) - 1) / 2;
+
+/** Places of a long list, each once, so that the first of them are spread over the whole; all of a short one. */
+function spreadOver(length: number, most: number): readonly number[] {
+  if (length <= most) return Array.from({ length }, (_, i) => i);
+  const places = new Set<number>();
+  for (let k = 1; places.size < most; k++) places.add(Math.floor(((k * GOLDEN) % 1) * length));
+  return [...places];
 }

@@ -7,7 +7,7 @@ import { type Way, wayWords } from '@core/ways';
 import { Button, Checkbox, Modal, MultiSelect, NumberInput } from '@mantine/core';
 import { useKeys } from '@ui/useKeys';
 import { Figure } from '@ui/Figure';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { useWays } from './useWays';
 
 interface Props {
@@ -26,6 +26,8 @@ interface Props {
 }
 
 const AROUND_MOST = 4;
+/** The page itself comes first. */
+const WARM_AFTER_MS = 1500;
 const COUNT = { least: 2, usual: 5, most: 9 } as const;
 
 /** A piece or two, worn so many ways that differ most: out of closet and box, over the occasions of the box. */
@@ -34,7 +36,7 @@ export function WaysDialog({ open, view, pool, shelf, worn, isBegun, by, onClose
   const [bans, setBans] = useState<string[]>([]);
   const [count, setCount] = useState<number>(COUNT.usual);
   const [withShelf, setWithShelf] = useState(false);
-  const { ways, busy, failed, ask } = useWays(open);
+  const { ways, busy, failed, ask, warm } = useWays();
   const pieces = useMemo(() => (withShelf ? [...pool, ...shelf] : [...pool]), [withShelf, pool, shelf]);
   const occasions = useMemo(
     () => view.occasions.filter(({ id }) => view.occasionIds.includes(id)).map(({ occasion }) => occasion),
@@ -58,9 +60,8 @@ export function WaysDialog({ open, view, pool, shelf, worn, isBegun, by, onClose
     const first = worn.find(({ owned }) => !owned) ?? worn[0] ?? pool.find(({ owned }) => !owned) ?? pool[0];
     if (first) setAround([first.id]);
   }, [open, around.length, begun.length, worn, pool]);
-  useEffect(() => {
-    if (!open || around.length === 0) return;
-    ask({
+  const question = useMemo(
+    () => ({
       pieces,
       around,
       bans,
@@ -68,9 +69,24 @@ export function WaysDialog({ open, view, pool, shelf, worn, isBegun, by, onClose
       setting: settingOf(view),
       occasions,
       settings: view.shop.settings,
-      key: `${view.version} ${withShelf}`,
-    });
-  }, [open, pieces, around, bans, count, view, occasions, withShelf, ask]);
+      // What was made ready stands for these pieces in this box alone.
+      key: `${view.version} ${pieces.map(({ id }) => id).join()}`,
+    }),
+    [pieces, around, bans, count, view, occasions],
+  );
+  useEffect(() => {
+    if (open && around.length > 0) ask(question);
+  }, [open, around.length, question, ask]);
+  // Out of what hangs here, once the page has come to rest.
+  const { key } = question;
+  const latest = useRef(question);
+  useEffect(() => {
+    latest.current = question;
+  });
+  useEffect(() => {
+    const wait = setTimeout(() => warm(latest.current), WARM_AFTER_MS);
+    return () => clearTimeout(wait);
+  }, [key, warm]);
   const wear = (way: Way | undefined): void => {
     if (!way) return;
     onWear(way);

@@ -8,27 +8,31 @@ export interface WaysAnswer {
   readonly busy: boolean;
   readonly failed: boolean;
   readonly ask: (question: WaysAsk) => void;
+  /** Makes ready for a question that may come. */
+  readonly warm: (question: WaysAsk) => void;
 }
 
-/** Ways to wear something, found in a worker; they come in as they are found, and the newest question wins. */
-export function useWays(open: boolean): WaysAnswer {
+/**
+ * Ways to wear something, found in a worker that begins with the page and makes ready before anybody asks; they come in as
+ * they are found, and the newest question wins.
+ */
+export function useWays(): WaysAnswer {
   const worker = useRef<Worker>(undefined);
   const remote = useRef<Remote<WaysWork>>(undefined);
   const turn = useRef(0);
-  const [state, setState] = useState<Omit<WaysAnswer, 'ask'>>({
+  const [state, setState] = useState<Omit<WaysAnswer, 'ask' | 'warm'>>({
     ways: undefined,
     busy: false,
     failed: false,
   });
   useEffect(() => {
-    if (!open) return;
     worker.current = new Worker(new URL('../../workers/ways.ts', import.meta.url), { type: 'module' });
     remote.current = wrap<WaysWork>(worker.current);
     return () => {
       worker.current?.terminate();
       remote.current = undefined;
     };
-  }, [open]);
+  }, []);
   const ask = useCallback((question: WaysAsk): void => {
     const mine = ++turn.current;
     const current = (): boolean => mine === turn.current;
@@ -44,5 +48,6 @@ export function useWays(open: boolean): WaysAnswer {
       () => current() && setState({ ways: undefined, busy: false, failed: true }),
     );
   }, []);
-  return { ...state, ask };
+  const warm = useCallback((question: WaysAsk): void => void remote.current?.warm(question), []);
+  return { ...state, ask, warm };
 }
