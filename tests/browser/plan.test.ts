@@ -166,6 +166,22 @@ describe('the mix sheet', () => {
     );
     await click(page, '.mix-cell[data-many="none"]');
     await page.waitForFunction(() => document.querySelectorAll('.mix-looks figure').length === 0);
+    // Three ways with a piece of hers, as the client is to read it; on paper nothing else.
+    await click(page, '[aria-label="3 ways with grey wool trousers"]');
+    await person.see('Three ways with your grey wool trousers');
+    const said = await page.$$eval('.mix-looks figcaption', (all) =>
+      all.map(({ textContent }) => textContent ?? ''),
+    );
+    expect(said).toHaveLength(3);
+    expect(new Set(said).size).toBe(3);
+    for (const words of said) expect(words).toContain('your grey wool trousers');
+    expect(await axeOn(page)).toEqual([]);
+    await page.emulateMediaType('print');
+    expect(await page.$eval('.mix > section', (part) => getComputedStyle(part).display)).toBe('none');
+    expect(
+      await page.$$eval('.mix-looks figure', (all) => all.every((each) => each.clientHeight > 100)),
+    ).toBe(true);
+    await page.emulateMediaType('screen');
     expect(open.errors).toEqual([]);
   });
 });

@@ -1,3 +1,4 @@
+import { problemOfBox } from '@contracts/plan/box-problem';
 import { disagreements } from '@data/check';
 import {
   box,
@@ -469,6 +470,13 @@ describe('the Ledger', () => {
     }
     const planned = (await shop.stylist.call('plan-candidates', { boxId: sure(open).id })).answer;
     expect(planned.candidates.every(({ keep }) => keep !== undefined)).toBe(true);
+    // What the box holds already has a chance of its own, and goes into the plan with it.
+    const view = (await shop.stylist.call('box-news', { boxId: sure(open).id })).answer.box;
+    const chances = sure(view).lines.map(({ piece }) => planned.held[piece.id]);
+    expect(chances.length).toBeGreaterThan(0);
+    expect(chances.every((chance) => chance !== undefined && chance > 0 && chance < 1)).toBe(true);
+    const problem = problemOfBox(sure(view), planned);
+    expect(problem.candidates.slice(0, chances.length).map(({ keep }) => keep)).toEqual(chances);
     expect((await (await callerOf(shop.origin, 'packer')).call('ledger-chance', {})).status).toBe(403);
   });
 });

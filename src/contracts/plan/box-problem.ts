@@ -5,7 +5,7 @@ import type { Piece } from '@core/piece';
 import type { BoxView } from '../box/box-view';
 import { settingOf } from '../look-pieces';
 import type { HoldPlannedAnswer } from './hold-planned';
-import type { PlanCandidate } from './plan-candidates';
+import type { PlanCandidates } from './plan-candidates';
 
 /** Pieces of a box without a word about how many. */
 export const USUAL_MOST = 8;
@@ -21,12 +21,12 @@ export function plannedFor(view: Pick<BoxView, 'occasions' | 'occasionIds'>): Oc
 }
 
 /** A box as a problem: what it holds already is in, and its price counts. */
-export const problemOfBox = (view: BoxView, candidates: readonly PlanCandidate[]): PlanProblem => ({
+export const problemOfBox = (view: BoxView, { candidates, held }: PlanCandidates): PlanProblem => ({
   setting: settingOf(view),
   occasions: plannedFor(view).map((occasion) => ({ occasion, weight: 1 })),
   closet: view.owned,
   candidates: [
-    ...view.lines.map(({ piece, priceMinor }) => ({ piece, priceMinor })),
+    ...view.lines.map(({ piece, priceMinor }) => ({ piece, priceMinor, keep: held[piece.id] })),
     ...candidates.map(({ piece, priceMinor, free, keep }) => ({ piece, priceMinor, stock: free, keep })),
   ],
   budgetMinor: view.budgetMinor ?? NO_BUDGET,

@@ -18,6 +18,8 @@ export interface PlanCandidate {
 
 export interface PlanCandidates {
   readonly candidates: readonly PlanCandidate[];
+  /** Chance to be kept of what the box holds already, by the id of its piece; absent where nobody knows. */
+  readonly held: Readonly<Record<string, number>>;
 }
 
 /** What a box may be planned from: what is on the shelf, fits, and is not ruled out. */

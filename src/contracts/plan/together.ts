@@ -1,12 +1,11 @@
 import type { PlanProblem } from '@core/plan';
 import type { BoxView } from '../box/box-view';
 import { problemOfBox } from './box-problem';
-import type { PlanCandidate } from './plan-candidates';
+import type { PlanCandidates } from './plan-candidates';
 
 /** A box with what it may be planned from. */
-export interface Plannable {
+export interface Plannable extends PlanCandidates {
   readonly view: BoxView;
-  readonly candidates: readonly PlanCandidate[];
 }
 
 /**
@@ -14,7 +13,7 @@ export interface Plannable {
  * those that are not its own. What a box holds already is its own alone, and held.
  */
 export function problemsTogether(boxes: readonly Plannable[]): PlanProblem[] {
-  const own = boxes.map(({ view, candidates }) => problemOfBox(view, candidates));
+  const own = boxes.map((box) => problemOfBox(box.view, box));
   const shared = new Map(
     own.flatMap(({ candidates }) => candidates.map((each) => [each.piece.id, each] as const)),
   );

@@ -18,6 +18,7 @@ import './mix.css';
 const KEYS = [
   { keys: '→ ← ↓ ↑', does: 'Go from pair to pair' },
   { keys: 'Enter', does: 'See what the two make together' },
+  { keys: '3', does: 'Three ways to wear the piece of this row, to print' },
   { keys: 'o', does: 'See the sheet without the piece of this row, or with it again' },
 ];
 const SORTS = { reach: 'Most looks first', kind: 'By kind', title: 'By name' } as const;
@@ -35,7 +36,8 @@ export function MixPage({ view }: { readonly view: BoxView }) {
   const [whole, setWhole] = useState(view.lines.length === 0);
   const [sort, setSort] = useState<Sort>('reach');
   const [out, setOut] = useState<ReadonlySet<number>>(new Set());
-  const [pair, setPair] = useState<readonly [number, number]>();
+  // One piece, for its ways; or two, for what they make together.
+  const [chosen, setChosen] = useState<readonly number[]>([]);
   useEffect(() => {
     const worker = new Worker(new URL('../../workers/mix.ts', import.meta.url), { type: 'module' });
     const { settings } = view.shop;
@@ -118,11 +120,11 @@ export function MixPage({ view }: { readonly view: BoxView }) {
                 occasions={occasions.length}
                 currency={view.shop.currency}
                 out={out}
-                pair={pair}
+                chosen={chosen}
                 isNew={isNew}
                 nameOf={nameOf}
                 onToggle={toggle}
-                onPair={setPair}
+                onChoose={setChosen}
               />
             </div>
           )}
@@ -137,7 +139,7 @@ export function MixPage({ view }: { readonly view: BoxView }) {
         </section>
         <PairPanel
           sheet={sheet}
-          pair={pair}
+          chosen={chosen}
           pieces={pieces}
           occasions={occasions}
           view={view}

@@ -20,11 +20,12 @@ interface Props {
   readonly occasions: number;
   readonly currency: string;
   readonly out: ReadonlySet<number>;
-  readonly pair: readonly [number, number] | undefined;
+  /** One piece, or two. */
+  readonly chosen: readonly number[];
   readonly isNew: (place: number) => boolean;
   readonly nameOf: (place: number) => string;
   readonly onToggle: (place: number) => void;
-  readonly onPair: (pair: readonly [number, number]) => void;
+  readonly onChoose: (places: readonly number[]) => void;
 }
 
 /** Every piece against every other, by mouse and by arrow keys. */
@@ -38,11 +39,11 @@ export function MixTable({
   occasions,
   currency,
   out,
-  pair,
+  chosen,
   isNew,
   nameOf,
   onToggle,
-  onPair,
+  onChoose,
 }: Props) {
   const grid = useRef<HTMLTableElement>(null);
   const many = useMemo(() => {
@@ -52,6 +53,7 @@ export function MixTable({
   const onKey = (event: KeyboardEvent<HTMLButtonElement>, row: number, column: number): void => {
     const by = { ArrowRight: [0, 1], ArrowLeft: [0, -1], ArrowDown: [1, 0], ArrowUp: [-1, 0] }[event.key];
     if (event.key === 'o') onToggle(rows[row] as number);
+    if (event.key === '3') onChoose([rows[row] as number]);
     if (!by) return;
     event.preventDefault();
     const [down = 0, right = 0] = by;
@@ -99,6 +101,17 @@ export function MixTable({
                 >
                   {(pieces[place] as Piece).title}
                 </button>
+                {(own?.looks ?? 0) > 0 && (
+                  <button
+                    className="plain-button mix-ways"
+                    aria-label={`3 ways with ${nameOf(place)}`}
+                    aria-pressed={chosen.length === 1 && chosen[0] === place}
+                    title="Three ways to wear it, to print (3)"
+                    onClick={() => onChoose([place])}
+                  >
+                    3 ways
+                  </button>
+                )}
               </th>
               <td className="num">{own?.looks ?? ''}</td>
               <td className="small">{own && `${own.occasions.length} of ${occasions}`}</td>
@@ -119,10 +132,10 @@ export function MixTable({
                         data-many={count >= many ? 'many' : count > 0 ? 'some' : 'none'}
                         aria-label={words}
                         title={words}
-                        aria-pressed={pair?.[0] === place && pair[1] === other}
+                        aria-pressed={chosen[0] === place && chosen[1] === other}
                         tabIndex={row === 0 && column === (columns[0] === place ? 1 : 0) ? 0 : -1}
                         onKeyDown={(event) => onKey(event, row, column)}
-                        onClick={() => onPair([place, other])}
+                        onClick={() => onChoose([place, other])}
                       >
                         {sheet ? (count > 0 ? count : '–') : ''}
                       </button>

@@ -1,7 +1,7 @@
 import type { BoxView } from '@contracts/box/box-view';
 import { settingOf } from '@contracts/look-pieces';
 import { judge } from '@core/look';
-import type { MixLook, MixSheet } from '@core/mix';
+import { looksApart, type MixSheet } from '@core/mix';
 import type { Occasion } from '@core/occasion';
 import type { Piece } from '@core/piece';
 import { sentence } from '@core/rules';
@@ -13,7 +13,8 @@ import { useMemo } from 'react';
 
 interface Props {
   readonly sheet: MixSheet | undefined;
-  readonly pair: readonly [number, number] | undefined;
+  /** One piece, for three ways to wear it; or two, for what they make together. */
+  readonly chosen: readonly number[];
   readonly pieces: readonly Piece[];
   readonly occasions: readonly Occasion[];
   readonly view: BoxView;
@@ -21,18 +22,19 @@ interface Props {
   readonly out: ReadonlySet<number>;
 }
 
-const SHOWN = 4;
+const SHOWN = { one: 3, two: 4 } as const;
 
-/** Two pieces: the looks they share on the client's figure, and what stops the rest. */
-export function PairPanel({ sheet, pair, pieces, occasions, view, by, out }: Props) {
-  const [a, b] = pair ?? [];
+/**
+ * Two pieces: the looks they share on the client's figure, and what stops the rest. One piece: three ways to wear it, said and
+ * printed for the client.
+ */
+export function PairPanel({ sheet, chosen, pieces, occasions, view, by, out }: Props) {
+  const [a, b] = chosen;
+  const isOne = a !== undefined && b === undefined;
   const looks = useMemo(() => {
-    if (!sheet || a === undefined || b === undefined) return [];
-    const both = sheet.looks.filter(
-      ({ places }) => places.includes(a) && places.includes(b) && !places.some((place) => out.has(place)),
-    );
-    return apart(both);
-  }, [sheet, a, b, out]);
+    if (!sheet || chosen.length === 0) return [];
+    return looksApart(sheet.looks, chosen, out, chosen.length === 1 ? SHOWN.one : SHOWN.two);
+  }, [sheet, chosen, out]);
   const stops = useMemo(() => {
     const nearest = a === undefined || b === undefined ? undefined : sheet?.nearest[a]?.[b];
     if (!nearest || looks.length > 0) return undefined;
@@ -41,20 +43,35 @@ export function PairPanel({ sheet, pair, pieces, occasions, view, by, out }: Pro
     const against = findings.filter(({ tone }) => tone === 'blocks' || tone === 'fights');
     return { worn, against: against.slice(0, 3) };
   }, [sheet, a, b, looks.length, pieces, view, occasions]);
-  if (a === undefined || b === undefined)
+  if (a === undefined)
     return (
       <aside className="sheet mix-pair" aria-label="A pair">
-        <p className="soft">Choose a pair to see what the two make together.</p>
+        <p className="soft">
+          Choose a pair to see what the two make together, or “3 ways” for pictures of one piece to print for
+          the client.
+        </p>
       </aside>
     );
   const { english } = view.shop.tongue;
-  const named = [a, b].map((place) => pieces[place] as Piece);
+  const named = chosen.map((place) => pieces[place] as Piece);
+  // Of one piece the sheet goes to the client.
+  const whose = isOne ? 'your' : by.client.whose;
+  const ways = ['No way', 'One way', 'Two ways', 'Three ways'][looks.length] ?? '';
   return (
-    <aside className="sheet mix-pair" aria-label="A pair">
+    <aside className="sheet mix-pair" aria-label={isOne ? 'Ways to wear a piece' : 'A pair'}>
       <div className="mix-pair-head">
-        <h2>{capital(piecesNamed(named, english))}</h2>
+        <h2>
+          {isOne
+            ? `${ways} with ${named.map(({ owned }) => (owned ? '' : 'the ')).join('')}${piecesNamed(named, english, 'your')}`
+            : capital(piecesNamed(named, english))}
+        </h2>
         {looks.length > 0 && (
-          <Button size="compact-xs" variant="default" className="no-print" onClick={() => window.print()}>
+          <Button
+            size="compact-xs"
+            variant="default"
+            className="no-print mix-print"
+            onClick={() => window.print()}
+          >
             Print
           </Button>
         )}
@@ -62,7 +79,7 @@ export function PairPanel({ sheet, pair, pieces, occasions, view, by, out }: Pro
       <div className="mix-looks">
         {looks.map((look) => {
           const worn = look.places.map((place) => pieces[place] as Piece);
-          const words = piecesNamed(worn, english, by.client.whose);
+          const words = piecesNamed(worn, english, whose);
           return (
             <figure key={`${look.occasion} ${look.places.join()}`}>
               <div className="stage">
@@ -79,7 +96,9 @@ export function PairPanel({ sheet, pair, pieces, occasions, view, by, out }: Pro
       </div>
       {looks.length === 0 && (
         <p className="small">
-          {!stops ? (
+          {isOne ? (
+            'No whole look holds it yet.'
+          ) : !stops ? (
             'No whole look holds them both: they take the same place, or shoes or another main piece are missing.'
           ) : stops.against.length === 0 ? (
             'The best look of the two may be sent, and is not a good one for these occasions.'
@@ -97,19 +116,4 @@ export function PairPanel({ sheet, pair, pieces, occasions, view, by, out }: Pro
       )}
     </aside>
   );
-}
-
-/** A few looks that differ from one another in more than a piece, the best first. */
-function apart(looks: readonly MixLook[]): MixLook[] {
-  const found: MixLook[] = [];
-  for (const look of looks) {
-    const isNew = found.every(
-      (other) =>
-        look.places.filter((place) => !other.places.includes(place)).length > 1 ||
-        look.occasion !== other.occasion,
-    );
-    if (isNew) found.push(look);
-    if (found.length === SHOWN) break;
-  }
-  return found;
 }

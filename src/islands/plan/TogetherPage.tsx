@@ -39,8 +39,7 @@ export function TogetherPage({ views }: { readonly views: readonly BoxView[] }) 
     const run = async (): Promise<void> => {
       const boxes = await Promise.all(
         views.map(async (view): Promise<Plannable> => {
-          const { candidates } = await call('plan-candidates', { boxId: view.id });
-          return { view, candidates };
+          return { view, ...(await call('plan-candidates', { boxId: view.id })) };
         }),
       );
       if (!mine) return;

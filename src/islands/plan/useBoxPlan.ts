@@ -20,7 +20,7 @@ export function useBoxPlan(initial: BoxView) {
   const [view, setView] = useState(initial);
   const { answer } = useAsked('plan-candidates', { boxId: view.id }, { since: view.version });
   const candidates = answer?.candidates ?? NONE;
-  const problem = useMemo(() => (answer ? problemOfBox(view, answer.candidates) : undefined), [view, answer]);
+  const problem = useMemo(() => (answer ? problemOfBox(view, answer) : undefined), [view, answer]);
   const { plan, answers, failed, curve, ask, proof, prove, stopProof, ...planner } = usePlanner(
     problem,
     view.shop.settings,

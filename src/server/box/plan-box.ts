@@ -1,8 +1,9 @@
 import { holdPlannedCall } from '@contracts/plan/hold-planned';
-import { type PlanCandidate, planCandidatesCall } from '@contracts/plan/plan-candidates';
+import { type PlanCandidates, planCandidatesCall } from '@contracts/plan/plan-candidates';
 import { broughtTo, isOpen } from '@core/box';
 import { asFit, inSize, wearable } from '@core/fit';
 import { guardPiece, isRefused } from '@core/guard';
+import type { Piece } from '@core/piece';
 import { answersAsk, isOtherRail, rankPull } from '@core/pull';
 import { asksOf } from '@data/box/asks';
 import { changeBox } from '@data/box/boxes';
@@ -18,13 +19,13 @@ import { serve } from '../use-case';
 import { boxView } from './box-view';
 import { candidatesFor, rankSetting } from './candidates';
 import { takeLine, variantOf } from './hold-line';
-import { boxOf } from './lines';
+import { boxOf, pieceOfLine } from './lines';
 
 /** Candidates a plan is made of at most, the ones that suit best; what answers an ask is among them all the same. */
 const MOST_PLANNED = 120;
 
 /** What may be planned into a box: on the shelf, in a size that fits, not in it yet, and nothing she may not wear. */
-async function plannable({ tx, actor, now }: Context, boxId: string): Promise<PlanCandidate[]> {
+async function plannable({ tx, actor, now }: Context, boxId: string): Promise<PlanCandidates> {
   const row = await boxOf(tx, actor.shopId, boxId);
   await releaseExpired(tx, now);
   const lines = await linesOf(tx, boxId);
@@ -34,7 +35,8 @@ async function plannable({ tx, actor, now }: Context, boxId: string): Promise<Pl
   const candidates = await candidatesFor(tx, { shopId: actor.shopId }, now);
   const asks = await asksOf(tx, boxId);
   const chanceOf = await chancesFor(tx, actor.shopId, row.clientId);
-  return rankPull(
+  const isAsked = (piece: Piece): boolean => asks.some(({ ask }) => answersAsk(piece, ask));
+  const shelf = rankPull(
     candidates.filter(({ piece }) => !inBox.has(piece.id)),
     setting,
   )
@@ -55,13 +57,22 @@ async function plannable({ tx, actor, now }: Context, boxId: string): Promise<Pl
         piece: candidate.piece,
         label: candidate.label,
         verdict: choice.verdict,
-        asked: asks.some(({ ask }) => answersAsk(candidate.piece, ask)),
+        asked: isAsked(candidate.piece),
       }).chance,
     }));
+  const held = lines.flatMap((record): [string, number][] => {
+    const piece = pieceOfLine(record);
+    const { label } = record.garment;
+    // Nobody looked how it sits: as good as any.
+    const verdict = record.line.fit?.verdict ?? 'right';
+    const chance = chanceOf?.({ piece, label, verdict, asked: isAsked(piece) }).chance;
+    return chance === undefined ? [] : [[piece.id, chance]];
+  });
+  return { candidates: shelf, held: Object.fromEntries(held) };
 }
 
 export const planCandidates = serve(planCandidatesCall, {
-  run: async (context, { boxId }) => ({ candidates: await plannable(context, boxId) }),
+  run: (context, { boxId }) => plannable(context, boxId),
 });
 
 export const holdPlanned = serve(holdPlannedCall, {

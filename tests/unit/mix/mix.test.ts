@@ -1,5 +1,5 @@
 import { judge } from '@core/look';
-import { mixOf, type MixSheet, reachIn, sharedIn } from '@core/mix';
+import { looksApart, type MixLook, mixOf, type MixSheet, reachIn, sharedIn } from '@core/mix';
 import { type GivenPiece, type Piece, pieceFrom } from '@core/piece';
 import { describe, expect, it } from 'vitest';
 import { anOccasion } from '../../support/judging';
@@ -86,5 +86,35 @@ describe('the mix sheet', () => {
 
   it('of nothing is empty', () => {
     expect(mixOf({ pieces: [], setting: {}, occasions })).toEqual({ looks: [], nearest: [] });
+  });
+});
+
+describe('ways with one piece', () => {
+  const look = (score: number, occasion: number, ...places: number[]): MixLook => ({
+    score,
+    occasion,
+    places,
+  });
+  const looks = [
+    look(90, 0, 0, 1, 2),
+    look(89, 0, 0, 1, 3),
+    look(85, 1, 0, 1, 4),
+    look(84, 0, 0, 5, 6),
+    look(70, 1, 0, 7, 8),
+    look(95, 0, 1, 2, 3),
+  ];
+  it('are the best first, then what is least like it in its other pieces and its occasion', () => {
+    expect(looksApart(looks, [0], new Set(), 3).map(({ score }) => score)).toEqual([90, 84, 85]);
+  });
+  it('hold the piece, none that is out, and none far below the best', () => {
+    expect(looksApart(looks, [0], new Set([5]), 9).map(({ score }) => score)).toEqual([90, 85, 89]);
+    expect(looksApart(looks, [0, 7], new Set(), 3).map(({ score }) => score)).toEqual([70]);
+    expect(looksApart([], [0], new Set(), 3)).toEqual([]);
+  });
+  it('of a real sheet share no more than they must', () => {
+    const found = looksApart(sheet.looks, [4], new Set(), 3);
+    expect(found.length).toBeGreaterThan(1);
+    for (const { places } of found) expect(places).toContain(4);
+    expect(new Set(found.map(({ places }) => places.join())).size).toBe(found.length);
   });
 });
