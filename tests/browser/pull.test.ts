@@ -107,6 +107,31 @@ describe('a line of the box', () => {
       expect(lines.map(({ id }) => `line:${id}`)).toContain(ref);
   });
 
+  it('is taken a size looser on purpose, worn as before, and taken back to the size it is cut in', async () => {
+    const { page, person } = open;
+    const boxId = await boxNumbered(104);
+    await person.go(`/box/${boxId}/pull`);
+    const name = '::-p-aria([name="Swap, alter Wheelhouse trousers, ink"])';
+    const worn = async (lineId: string) =>
+      (await db().select().from(look).where(eq(look.boxId, boxId)))
+        .flatMap(({ pieces }) => pieces)
+        .find(({ ref }) => ref === `line:${lineId}`);
+    await click(page, name);
+    await person.see('How it is to sit');
+    expect(await axeOn(page)).toEqual([]);
+    await click(page, '.line-sits button[aria-label$=": looser"]');
+    await person.see(', looser.');
+    const line = sure((await linesOf(boxId)).find(({ fit }) => fit?.effect === 'looser'));
+    expect(await worn(line.id)).toBeDefined();
+    await page.waitForFunction(() => document.querySelector('.line-sits') === null);
+    await click(page, name);
+    await person.see('A size larger on purpose');
+    await click(page, '.line-sits button[aria-label$=": as cut"]');
+    await person.see(', as cut.');
+    await page.waitForFunction(() => document.querySelector('.line-sits') === null);
+    expect((await linesOf(boxId)).some(({ fit }) => fit?.effect)).toBe(false);
+  });
+
   it('is altered: its price and its days are in sight at once, and it may be left as it is', async () => {
     const { page, person } = open;
     await click(page, '::-p-aria([name="Swap, alter Wheelhouse trousers, ink"])');

@@ -82,6 +82,36 @@ describe('another piece in the place of a line', () => {
     expect(await disagreements(db())).toEqual([]);
   });
 
+  it('of a size for effect keeps looks, ways of wearing and units in order, and says so in the letter; in the size held no unit moves', async () => {
+    const boxId = await boxNumbered(104);
+    const trousers = async () =>
+      sure((await viewOf(boxId)).lines.find(({ piece }) => piece.title.startsWith('Wheelhouse')));
+    const own = await trousers();
+    const { effects } = sure((await call('line-swaps', { boxId, lineId: own.id })).answer.lines[0]);
+    const looser = sure(effects?.sizes.looser);
+    expect(looser.fit.effect).toBe('looser');
+    const before = await shelf(looser.variantId);
+    const at = (
+      await call('swap-line', { boxId, lineId: own.id, variantId: looser.variantId, effect: 'looser' })
+    ).answer;
+    expect(await shelf(looser.variantId)).toBe(before - 1);
+    const line = await trousers();
+    expect(line.fit).toMatchObject({ effect: 'looser', size: looser.size });
+    const modes = (view: typeof at) => view.looks.flatMap(({ pieces }) => pieces.map(({ mode }) => mode));
+    expect(modes(at)).toEqual(modes(await viewOf(boxId)));
+    const letter = (await call('draft-letter', { boxId })).answer;
+    expect(JSON.stringify(letter)).toContain('is a size larger on purpose');
+    // The same size meant otherwise: the last unit of it is held, and need not be there twice.
+    const meant = await call('swap-line', { boxId, lineId: line.id, variantId: line.variantId });
+    expect([meant.status, (await trousers()).fit?.effect, (await trousers()).id]).toEqual([
+      200,
+      undefined,
+      line.id,
+    ]);
+    expect(await shelf(looser.variantId)).toBe(before - 1);
+    expect(await disagreements(db())).toEqual([]);
+  });
+
   it('that is gone is refused, and everything stays as it was', async () => {
     const [boxId, other] = await newBoxes(db(), shop.stylist, 2);
     const [single] = await onShelf(db(), 1);

@@ -1,3 +1,4 @@
+import type { FitEffect } from '@core/fit';
 import type { Piece } from '@core/piece';
 import type { Objection } from '@core/pull';
 import { z } from 'zod';
@@ -13,6 +14,10 @@ export interface LineSwaps {
   readonly cheaper?: SwapView | undefined;
   readonly safer?: (SwapView & { readonly objection: Objection }) | undefined;
   readonly colours: readonly SwapView[];
+  /** The size for each way it may be meant to sit; only of a line that was asked for alone. */
+  readonly effects?:
+    | { readonly isTied: boolean; readonly sizes: { readonly [effect in FitEffect]?: SwapView | undefined } }
+    | undefined;
   /** The same size at other places of the shop. */
   readonly places: readonly PlaceView[];
 }

@@ -1,3 +1,4 @@
+import { z } from 'zod';
 import type { BoxView } from '../box/box-view';
 import { STYLING, answers, defineCall } from '../call';
 import { uuid } from '../fields';
@@ -11,6 +12,8 @@ export const swapLineCall = defineCall({
   input: lineInput.extend({
     variantId: uuid,
     locationId: uuid.optional(),
+    /** How the size is to sit: it was chosen for that. */
+    effect: z.enum(['closer', 'looser']).optional(),
   }),
   answer: answers<BoxView>(),
 });

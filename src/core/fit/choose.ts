@@ -118,11 +118,14 @@ const besides = (best: SizeChoice, free: readonly SizeChoice[]): SizeChoice | un
       wearable(best) &&
       (each.verdict === 'right') === (best.verdict === 'right') &&
       Math.sign(each.off) !== Math.sign(best.off) &&
-      (each.origin === 'chart' ||
-        GIRTHS.some((name) => each.offer.measures[name] !== best.offer.measures[name])),
+      !sameGirth(each, best),
   );
 /** Sizes of one girth are lengths of one size: nobody stands between them. */
 const GIRTHS = ['bust', 'hip'] as const;
+
+/** True for two sizes that differ in length alone. */
+export const sameGirth = (a: SizeChoice, b: SizeChoice): boolean =>
+  a.origin !== 'chart' && GIRTHS.every((name) => a.offer.measures[name] === b.offer.measures[name]);
 
 /** Two sizes a client stands between, and which of them the school takes, where it has a say. */
 function between(

@@ -39,14 +39,42 @@ export interface Fit {
         readonly why?: 'gives' | 'runs large' | 'to layer' | undefined;
       }
     | undefined;
+  /** The size was chosen for how it is to sit, and not as it is cut. */
+  readonly effect?: 'closer' | 'looser' | undefined;
   /** The size that would fit and is gone, and what makes this one work. */
   readonly instead?: { readonly size: string; readonly works: Workaround } | undefined;
 }
 
 /** A fit as it is kept: without what only a choice among sizes needs. */
 export const asFit = <T extends Fit>(found: T): Fit => {
-  const { size, verdict, origin, point, easeMm, wantedMm, meantMm, chart, learned, between, instead } = found;
-  return { size, verdict, origin, point, easeMm, wantedMm, meantMm, chart, learned, between, instead };
+  const {
+    size,
+    verdict,
+    origin,
+    point,
+    easeMm,
+    wantedMm,
+    meantMm,
+    chart,
+    learned,
+    between,
+    effect,
+    instead,
+  } = found;
+  return {
+    size,
+    verdict,
+    origin,
+    point,
+    easeMm,
+    wantedMm,
+    meantMm,
+    chart,
+    learned,
+    between,
+    effect,
+    instead,
+  };
 };
 
 /** True where a size may be worn, be it a little close or roomy. */

@@ -70,6 +70,11 @@ function betweenWords({ between }: Fit): string {
   return `Between ${smaller} and ${larger} ${CHOSEN[between.why]}; try ${other} if it sits ${sits}.`;
 }
 
+const ON_PURPOSE = {
+  closer: 'A size smaller on purpose, to sit closer',
+  looser: 'A size larger on purpose, to hang looser',
+} as const;
+
 const sentences = (...said: readonly string[]): string =>
   said
     .filter(Boolean)
@@ -81,7 +86,8 @@ function decided(verdict: string, fit: Fit): string {
   const { instead } = fit;
   const gone = instead ? `Size ${instead.size} would fit and is gone. ${workaroundWords(instead.works)}` : '';
   const between = betweenWords(fit);
-  return between || gone ? sentences(verdict, between, gone) : verdict;
+  const effect = fit.effect ? ON_PURPOSE[fit.effect] : '';
+  return effect || between || gone ? sentences(effect, verdict, between, gone) : verdict;
 }
 
 /** A fit as a stylist reads it: how it sits, what was decided between two sizes, what makes it work. */
@@ -110,6 +116,8 @@ const SITS: Readonly<Record<FitVerdict, string>> = {
  */
 export function fitForClient(fit: Fit | null, size: string): string {
   if (isOneSize(size)) return 'One size.';
+  if (fit?.effect === 'closer') return `The ${size} is a size smaller on purpose: it is to sit close.`;
+  if (fit?.effect === 'looser') return `The ${size} is a size larger on purpose: it is to hang loose.`;
   if (!fit || fit.point === undefined) return `Size ${size}.`;
   const { verdict, point } = fit;
   const isLong = point === 'sleeve' || point === 'length';

@@ -139,6 +139,7 @@ const fitSchema = z.strictObject({
       why: z.enum(['gives', 'runs large', 'to layer']).optional(),
     })
     .optional(),
+  effect: z.enum(['closer', 'looser']).optional(),
   instead: z.strictObject({ size: z.string(), works: z.string() }).optional(),
 });
 const words = z.array(z.string().max(2000));

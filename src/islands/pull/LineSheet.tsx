@@ -4,6 +4,8 @@ import {
   ALTERATION_USUAL,
   ALTERATION_WORDS,
   type AlterationJob,
+  type FitEffect,
+  isOneSize,
   alterationFault,
   fitWords,
   alterationWords,
@@ -35,6 +37,7 @@ export function LineSheet({ line, box, onClose }: Props) {
       {line && (
         <div className="line-sheet">
           <Alternatives line={line} box={box} onDone={onClose} />
+          <Sitting line={line} box={box} onDone={onClose} />
           <Nudge line={line} box={box} />
           <Alterations line={line} box={box} />
         </div>
@@ -68,6 +71,79 @@ function Nudge({ line, box: { view, busy, run } }: { readonly line: LineView; re
           )
         }
       />
+    </section>
+  );
+}
+
+const SITS: readonly { readonly effect: FitEffect; readonly label: string }[] = [
+  { effect: 'closer', label: 'Closer' },
+  { effect: 'as cut', label: 'As cut' },
+  { effect: 'looser', label: 'Looser' },
+];
+
+/** How a piece is to sit: a size closer or looser on purpose, where one is on the shelf and may be worn. */
+function Sitting({
+  line,
+  box: { view, busy, run },
+  onDone,
+}: {
+  readonly line: LineView;
+  readonly box: BoxState;
+  readonly onDone: () => void;
+}) {
+  const effects = useSwaps(view, line.id)?.effects;
+  if (!effects || isOneSize(line.size)) return null;
+  const { sizes, isTied } = effects;
+  const choose = async (effect: FitEffect): Promise<void> => {
+    const swap = sizes[effect];
+    if (!swap) return;
+    const by = { variantId: swap.variantId, ...(effect === 'as cut' ? {} : { effect }) };
+    if (await run('swap-line', { boxId: view.id, lineId: line.id, ...by }, `Size ${swap.size}, ${effect}.`))
+      onDone();
+  };
+  return (
+    <section aria-label="How it is to sit">
+      <h3>How it is to sit</h3>
+      {isTied ? (
+        <p className="small soft">It is tied or wrapped: only its true size ties well.</p>
+      ) : (
+        <ul className="rows line-sits">
+          {SITS.map(({ effect, label }) => {
+            const swap = sizes[effect];
+            const isHeld = swap?.variantId === line.variantId;
+            // A size that is held may be there by chance, or be meant.
+            const isMeant = isHeld && (line.fit?.effect ?? 'as cut') === effect;
+            const press = isHeld ? 'It is meant so' : `Take size ${swap?.size ?? ''}`;
+            return (
+              <li key={effect}>
+                <div>
+                  <b>
+                    {label}
+                    {swap && `: ${swap.size}`}
+                  </b>
+                  {isMeant && <span className="small soft"> (chosen)</span>}
+                  <div className="small soft">
+                    {swap
+                      ? fitWords(swap.fit, view.shop.tongue)
+                      : 'No such size is on the shelf that may be worn.'}
+                  </div>
+                </div>
+                {swap && !isMeant && (
+                  <Button
+                    size="xs"
+                    variant="default"
+                    loading={busy === 'swap-line'}
+                    aria-label={`${press}: ${label.toLowerCase()}`}
+                    onClick={() => void choose(effect)}
+                  >
+                    {press}
+                  </Button>
+                )}
+              </li>
+            );
+          })}
+        </ul>
+      )}
     </section>
   );
 }

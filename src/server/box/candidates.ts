@@ -1,7 +1,16 @@
 import { bodyOf } from '@core/figure';
 import { schoolsFor } from '@core/client';
-import { asFit, chooseSize, type Fit, fitOf, type SizeOffer } from '@core/fit';
+import {
+  asFit,
+  chooseSize,
+  type Fit,
+  fitOf,
+  type SizeOffer,
+  type SizesForEffect,
+  sizesForEffect,
+} from '@core/fit';
 import { memo } from '@core/memo';
+import type { Piece } from '@core/piece';
 import type { Candidate, RankSetting } from '@core/pull';
 import { sizeWords } from '@core/stock';
 import type { English } from '@core/words';
@@ -102,19 +111,50 @@ export async function fitInBox(
   { tx, actor, now }: Context,
   row: BoxRecord,
   variantId: string,
+  effect?: Fit['effect'],
 ): Promise<Fit | null> {
+  const asked = await sizesInBox({ tx, actor, now }, row, variantId);
+  const offer = asked?.sizes.find((each) => each.variantId === variantId);
+  if (!asked || !offer) return null;
+  const { piece, sizes, body, choosing } = asked;
+  const choice = chooseSize(piece, sizes, body, choosing);
+  const isCut = choice?.offer.variantId === variantId;
+  const fit = asFit(isCut ? choice : fitOf(piece, offer, body, choosing.offset, choosing.small));
+  return effect && !isCut ? { ...fit, effect } : fit;
+}
+
+/** The garment of a size, its sizes on the shelf, and what a size is chosen by for the client of a box. */
+async function sizesInBox(
+  { tx, actor, now }: Pick<Context, 'tx' | 'actor' | 'now'>,
+  row: BoxRecord,
+  variantId: string,
+) {
   const version = await versionOfSize(tx, actor.shopId, variantId);
   const [candidate] = await candidatesOf(tx, actor.shopId, version, now);
-  const offer = candidate?.sizes.find((each) => each.variantId === variantId);
-  if (!candidate || !offer) return null;
+  if (!candidate) return undefined;
   const shop = await shopOf(tx, actor.shopId);
   const { profile } = await clientOf(tx, actor.shopId, row.clientId);
   const { piece, sizes, offset } = candidate;
-  const body = bodyOf(profile.measures);
-  const small = smallNumbersOf(shop.english);
   const { size: school } = schoolsFor(profile, shop.schools);
-  const choice = chooseSize(piece, sizes, body, { school, offset, small });
-  return asFit(choice?.offer.variantId === variantId ? choice : fitOf(piece, offer, body, offset, small));
+  return {
+    piece,
+    sizes,
+    body: bodyOf(profile.measures),
+    choosing: { school, offset, small: smallNumbersOf(shop.english) },
+  };
+}
+
+/** The size for each way a piece may be meant to sit on the client of a box, the one that is held among those that are free. */
+export async function effectsInBox(
+  context: Pick<Context, 'tx' | 'actor' | 'now'>,
+  row: BoxRecord,
+  variantId: string,
+): Promise<(SizesForEffect & { readonly piece: Piece }) | undefined> {
+  const asked = await sizesInBox(context, row, variantId);
+  if (!asked) return undefined;
+  const { piece, sizes, body, choosing } = asked;
+  const own = sizes.map((each) => (each.variantId === variantId ? { ...each, free: each.free + 1 } : each));
+  return { piece, ...sizesForEffect(piece, own, body, choosing) };
 }
 
 /** What a small bare number on a label counts by in a shop: an American one's 12 is not a British one's. */

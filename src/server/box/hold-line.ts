@@ -3,6 +3,7 @@ import { releaseLineCall } from '@contracts/pull/release-line';
 import { swapLineCall } from '@contracts/pull/swap-line';
 import { holdLineCall } from '@contracts/pull/hold-line';
 import { broughtTo, isOpen } from '@core/box';
+import type { Fit } from '@core/fit';
 import { findAsk } from '@data/box/asks';
 import { type BoxRecord, changeBox } from '@data/box/boxes';
 import { addLine, changeLine, linesOf, moveAlterations } from '@data/box/lines';
@@ -42,13 +43,15 @@ interface Wanted {
   readonly locationId?: string | undefined;
   /** Until when it is held; null for no clock, the box's own when it is not said. */
   readonly until?: null;
+  /** How its size is to sit. */
+  readonly effect?: Fit['effect'];
 }
 
 /** A new line of a box with one unit held for it; refused with who has the last one. */
 export async function takeLine(
   context: Context,
   row: BoxRecord,
-  { variantId, askId, locationId, until }: Wanted,
+  { variantId, askId, locationId, until, effect }: Wanted,
 ): Promise<{ lineId: string; sku: string }> {
   const { tx, actor, now } = context;
   const boxId = row.id;
@@ -63,7 +66,7 @@ export async function takeLine(
     variantId,
     locationId: place.locationId,
     askId,
-    fit: await fitInBox(context, row, variantId),
+    fit: await fitInBox(context, row, variantId, effect),
     createdAt: now,
   });
   const taken = await takeHold(tx, {
@@ -82,17 +85,29 @@ export async function takeLine(
  * a refusal leaves all as it was; looks of the box go on with the new piece, in its usual way.
  */
 export const swapLine = serve(swapLineCall, {
-  async run(context, { boxId, lineId, variantId, locationId }) {
+  async run(context, { boxId, lineId, variantId, locationId, effect }) {
     const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId, true);
     if (!isOpen(row.state)) throw conflict(PACKED);
     const before = await lineOf(tx, boxId, lineId);
+    // The size it is in, meant otherwise: no unit moves.
+    if (before.variantId === variantId && locationId === undefined) {
+      await changeLine(tx, lineId, { fit: await fitInBox(context, row, variantId, effect) });
+      await note(context, 'size for effect', 'box', boxId, { lineId, effect: effect ?? 'as cut' });
+      return boxView(tx, actor, boxId, now);
+    }
     // Both ends of the swap at once and in one order: two opposite swaps cannot wait for each other.
     await lockStock(tx, [before.variantId, variantId]);
-    const taken = await takeLine(context, row, { variantId, askId: before.askId, locationId });
+    const taken = await takeLine(context, row, { variantId, askId: before.askId, locationId, effect });
     await dropLine(context, lineId);
     await changeLine(tx, taken.lineId, { position: before.position });
     const same = before.variantId === variantId;
+    // Another size of it is worn as the first was.
+    const [own, other] = [
+      await findSize(tx, actor.shopId, before.variantId),
+      await findSize(tx, actor.shopId, variantId),
+    ];
+    const isGarment = own?.garment.id === other?.garment.id;
     // The same size from elsewhere is altered all the same; what a tailor was to do to another piece is not.
     if (same) await moveAlterations(tx, lineId, taken.lineId);
     const [from, to] = [`line:${lineId}`, `line:${taken.lineId}`];
@@ -100,7 +115,7 @@ export const swapLine = serve(swapLineCall, {
       if (!each.pieces.some(({ ref }) => ref === from)) continue;
       await changeLook(tx, each.id, {
         pieces: each.pieces.map((piece) =>
-          piece.ref === from ? { ref: to, ...(same ? { mode: piece.mode } : {}) } : piece,
+          piece.ref === from ? { ref: to, ...(isGarment ? { mode: piece.mode } : {}) } : piece,
         ),
         stages: each.stages.map((stage) => ({
           ...stage,

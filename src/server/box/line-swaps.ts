@@ -8,11 +8,19 @@ import { linesOf } from '@data/box/lines';
 import { placesByVariant } from '@data/stock/garments';
 import { releaseExpired } from '@data/stock/holds';
 import { serve } from '../use-case';
-import { candidatesFor, rankSetting } from './candidates';
+import { candidatesFor, effectsInBox, rankSetting } from './candidates';
+import type { BoxRecord } from '@data/box/boxes';
+import type { Context } from '../context';
 import { boxOf, pieceOfLine } from './lines';
 
 /** What is on the shelf, in the size that was chosen. */
-const shelfOf = ({ candidate, choice }: Ranked): SwapView => ({
+const shelfOf = ({
+  candidate,
+  choice,
+}: {
+  readonly candidate: Pick<Ranked['candidate'], 'piece'>;
+  readonly choice: Ranked['choice'];
+}): SwapView => ({
   variantId: choice.offer.variantId,
   piece: inSize(candidate.piece, choice.offer),
   size: choice.size,
@@ -24,7 +32,8 @@ const SAFE_MOST = 30;
 
 /** What could take the place of the lines of a box: cheaper, safer, another colour, from another place. */
 export const lineSwaps = serve(lineSwapsCall, {
-  async run({ tx, actor, now }, { boxId, lineId }): Promise<SwapsAnswer> {
+  async run(context, { boxId, lineId }): Promise<SwapsAnswer> {
+    const { tx, actor, now } = context;
     const row = await boxOf(tx, actor.shopId, boxId);
     await releaseExpired(tx, now);
     const all = await linesOf(tx, boxId);
@@ -66,9 +75,21 @@ export const lineSwaps = serve(lineSwapsCall, {
         cheaper,
         safer,
         colours,
+        effects: lineId === undefined ? undefined : await effectsOf(context, row, line.variantId),
         places: (places.get(line.variantId) ?? []).filter(({ locationId }) => locationId !== line.locationId),
       });
     }
     return { lines, stock: [...safe.values()] };
   },
 });
+
+/** The sizes for each way a line may be meant to sit. */
+async function effectsOf(context: Context, row: BoxRecord, variantId: string): Promise<LineSwaps['effects']> {
+  const found = await effectsInBox(context, row, variantId);
+  if (!found) return undefined;
+  const { piece, sizes, isTied } = found;
+  const views = Object.entries(sizes).flatMap(([effect, choice]) =>
+    choice ? [[effect, shelfOf({ candidate: { piece }, choice })] as const] : [],
+  );
+  return { isTied, sizes: Object.fromEntries(views) };
+}
