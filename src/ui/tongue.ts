@@ -1,3 +1,4 @@
+import { useSyncExternalStore } from 'react';
 import { type English, HOUSE_TONGUE, type LengthUnit, localeOf, type Tongue } from '@core/words';
 
 /** How the shop whose page this is speaks, as its frame says; in the browser only, the house's way elsewhere. */
@@ -7,3 +8,14 @@ export function pageTongue(): Tongue {
   const english: English = lang === localeOf({ english: 'american' }) ? 'american' : 'british';
   return { english, units: (dataset.units as LengthUnit | undefined) ?? HOUSE_TONGUE.units };
 }
+
+let known: Tongue | undefined;
+const still = () => () => undefined;
+
+/** The same for what the server draws too: the house's way first, the shop's once the page is alive, so that both agree. */
+export const useTongue = (): Tongue =>
+  useSyncExternalStore(
+    still,
+    () => (known ??= pageTongue()),
+    () => HOUSE_TONGUE,
+  );

@@ -39,7 +39,7 @@ describe('the stockroom, through the screen', () => {
     await person.fill('textbox', 'qty of M', '3');
     await person.press('checkbox', 'Give an EAN of the shop’s own where there is none');
     await person.press('button', 'Add to the stockroom');
-    await person.see('M, bust: a length in cm is wanted');
+    await person.see('M, bust: a length is wanted, as 4.5, 45 mm or 2 in');
     expect(await axeOn(page)).toEqual([]);
     await person.fill('textbox', 'bust of M', '104,5');
     await person.press('button', 'Add to the stockroom');

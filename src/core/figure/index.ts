@@ -6,5 +6,5 @@ export { type HemLandmark, landmarkAt, type Landmarks, landmarksOf } from './lan
 export { coverOf, HAIR, type Hair, hairBehind, hairOf, type HairShape } from './hair';
 export { armHalf, type FigureOutline, onArm, outlineOf } from './outline';
 export { guideOf, type MeasureGuide, zonePath } from './guide';
-export { girthsOfSize, heightDoubt, type LengthUnit, shownLength, typedLength, USUAL_SIZES } from './units';
+export { girthsOfSize, heightDoubt, type LengthUnit, USUAL_SIZES } from './units';
 export { type Ruler, type RulerMark, rulerOf, spread } from './ruler';

@@ -1,14 +1,6 @@
-import { type LengthUnit, MM_PER_INCH } from '../words';
+import type { LengthUnit } from '../words';
 
 export type { LengthUnit };
-
-/** A body measure for a field: cm to one decimal, inches to the half inch. */
-export const shownLength = (mm: number, unit: LengthUnit): number =>
-  unit === 'cm' ? Math.round(mm) / 10 : Math.round((mm / MM_PER_INCH) * 2) / 2;
-
-/** Millimetres of what was typed in a unit. */
-export const typedLength = (value: number, unit: LengthUnit): number =>
-  Math.round(unit === 'cm' ? value * 10 : value * MM_PER_INCH);
 
 /**
  * Says so when a height seems to have been typed in the other unit: "168 in" is nobody, 168 cm somebody.

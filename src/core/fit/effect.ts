@@ -4,8 +4,7 @@ import { chooseSize, type Choosing, fitOf, sameGirth, type SizeChoice, type Size
 import { wearable } from './fit';
 
 /** How a piece is to sit, chosen for one line: a boxy jacket a size down, a swinging one up. */
-export const FIT_EFFECTS = ['closer', 'as cut', 'looser'] as const;
-export type FitEffect = (typeof FIT_EFFECTS)[number];
+export type FitEffect = 'closer' | 'as cut' | 'looser';
 
 /** The sizes on the shelf that give each effect; `as cut` is the size that would be sent anyway. */
 export interface SizesForEffect {

@@ -21,7 +21,7 @@ export {
   type SizeOffer,
   workaroundOf,
 } from './choose';
-export { FIT_EFFECTS, type FitEffect, type SizesForEffect, sizesForEffect } from './effect';
+export { type FitEffect, type SizesForEffect, sizesForEffect } from './effect';
 export { FIT_POINTS, type FitPoint, hangsBy, isCutToBody, type LabelPoint } from './ease';
 export { asFit, type Fit, type FitVerdict, wearable, type Workaround } from './fit';
 export { type FitMark, fitMarks } from './marks';

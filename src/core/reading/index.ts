@@ -17,3 +17,4 @@ export {
 } from './reading';
 export { CURRENCIES, lengthAt } from './numbers';
 export { fold } from './tokens';
+export { heightDoubtIn, type LengthAsk, lengthText, notALength, readLength } from './length';

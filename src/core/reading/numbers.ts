@@ -92,6 +92,18 @@ export function lengthAt(text: string): At<number> | undefined {
   return { value: Math.round((whole + part) * unitMm(match[5])), length: match[0].length };
 }
 
+const BARE = /^(\d+(?:\.\d+)?)?\s?(?:(\d)\/(\d)|([½¼¾⅛⅜⅝⅞]))?$/u;
+
+/** A number without a unit that is the whole of a text: "15", "15.5", "15 1/4", "15¼", "½". */
+export function bareAt(text: string): number | undefined {
+  const match = BARE.exec(text.trim());
+  if (!match || (match[1] === undefined && match[2] === undefined && match[4] === undefined))
+    return undefined;
+  if (match[3] === '0') return undefined;
+  const part = match[2] ? Number(match[2]) / Number(match[3]) : (FRACTIONS[match[4] ?? ''] ?? 0);
+  return Number(match[1] ?? 0) + part;
+}
+
 const SYSTEM: Readonly<Record<string, SizeSystem>> = {
   uk: 'UK',
   us: 'US',

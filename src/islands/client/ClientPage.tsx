@@ -1,6 +1,7 @@
 import { isClosed, isEnded, STATE_WORDS } from '@core/box';
 import { zoneNoun } from '@core/say';
-import { listed } from '@core/words';
+import { lengthIn, listed } from '@core/words';
+import { useTongue } from '@ui/tongue';
 import type { ClientView } from '@contracts/client/client-view';
 import { Button } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
@@ -38,6 +39,7 @@ export const ClientPage = withQueries(function ClientPage({
   mayErase,
 }: ClientPageProps) {
   const { answer: view = initial, again } = useAsked('client-page', { clientId: initial.id }, { initial });
+  const tongue = useTongue();
   const onChanged = (): void => void again();
   const [editing, { open, close }] = useDisclosure(false);
   const [starting, setStarting] = useState(false);
@@ -117,7 +119,11 @@ export const ClientPage = withQueries(function ClientPage({
             <Fact label="Never" value={profile.nevers.join(', ')} strong />
             <Fact
               label="Heel"
-              value={profile.limits.heelMaxMm === undefined ? '' : `up to ${profile.limits.heelMaxMm} mm`}
+              value={
+                profile.limits.heelMaxMm === undefined
+                  ? ''
+                  : `up to ${lengthIn(profile.limits.heelMaxMm, tongue)}`
+              }
             />
             <Fact
               label="Avoids"

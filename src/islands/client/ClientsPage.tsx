@@ -1,8 +1,11 @@
 import type { ClientRow } from '@contracts/client/client-view';
-import { Button, Modal, NumberInput, TextInput } from '@mantine/core';
+import { Button, Modal, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { useDisclosure } from '@mantine/hooks';
 import { useKeys } from '@ui/useKeys';
+import { LengthField } from '@ui/LengthField';
+import { pageTongue } from '@ui/tongue';
+import { notALength, readLength } from '@core/reading';
 import { call, showProblem } from '@ui/api';
 import { dayWords } from '@ui/days';
 import { Providers } from '@ui/Providers';
@@ -88,15 +91,18 @@ export const ClientsPage = withQueries(function ClientsPage({
 });
 
 function AddClient({ opened, onClose }: { readonly opened: boolean; readonly onClose: () => void }) {
-  const form = useForm({ initialValues: { name: '', about: '', heightCm: '' as number | '' } });
+  const form = useForm({ initialValues: { name: '', about: '', height: '' } });
+  const ask = { unit: pageTongue().units, isHeight: true };
   const [busy, setBusy] = useState(false);
-  const add = form.onSubmit(async ({ name, about, heightCm }) => {
+  const add = form.onSubmit(async ({ name, about, height }) => {
+    const heightMm = readLength(height, ask);
+    if (height.trim() !== '' && heightMm === undefined) return form.setFieldError('height', notALength(ask));
     setBusy(true);
     try {
       const { id } = await call('save-client', {
         name,
         about,
-        measures: heightCm === '' ? {} : { heightMm: Math.round(heightCm * 10) },
+        measures: heightMm === undefined ? {} : { heightMm },
         profile: {},
       });
       location.assign(`/clients/${id}`);
@@ -114,11 +120,11 @@ function AddClient({ opened, onClose }: { readonly opened: boolean; readonly onC
           placeholder="Who, and what for"
           {...form.getInputProps('about')}
         />
-        <NumberInput
-          label="Height in cm"
+        <LengthField
+          label={`Height, ${ask.unit}`}
           description="May be left out; the rest is estimated from it and marked so."
-          hideControls
-          {...form.getInputProps('heightCm')}
+          {...ask}
+          {...form.getInputProps('height')}
         />
         <Button type="submit" loading={busy}>
           Add

@@ -4,10 +4,8 @@ import {
   BODY_MEASURES,
   type BodyMeasure,
   girthsOfSize,
-  heightDoubt,
   HAIR,
   type LengthUnit,
-  shownLength,
   USUAL_SIZES,
 } from '@core/figure';
 import { PRONOUNS } from '@core/words';
@@ -27,13 +25,16 @@ import {
   TextInput,
 } from '@mantine/core';
 import { useForm, type UseFormReturnType } from '@mantine/form';
+import { heightDoubtIn, lengthText, readLength } from '@core/reading';
 import { amountOf } from '@ui/amounts';
 import { ApiProblem, showProblem } from '@ui/api';
 import { callMerging } from '@ui/merging';
 import { MeasureMap, ZoneMap } from '@ui/BodyMap';
+import { LengthField } from '@ui/LengthField';
+import { pageTongue } from '@ui/tongue';
 import { useState } from 'react';
 import { ColourPicks } from '../piece/ColourPicks';
-import { type EditValues, inputOf, linesOf, measuresIn, valuesOf } from './edit-values';
+import { type EditValues, heelIn, inputOf, lengthFaults, linesOf, measuresIn, valuesOf } from './edit-values';
 import { MEASURE_WORDS } from './measure-words';
 
 interface Props {
@@ -46,10 +47,21 @@ interface Props {
 
 type Form = UseFormReturnType<EditValues>;
 
+/** Where the server's name of a field is not the form's. */
+const FIELD_OF: Readonly<Record<string, string>> = { 'profile.limits.heelMaxMm': 'heelMax' };
+const TABS: Readonly<Record<string, readonly string[]>> = {
+  measures: ['measures', 'sizes'],
+  limits: ['allergies', 'nevers', 'cover', 'looseOver', 'heelMax', 'limits', 'avoidFibres', 'avoidMetals'],
+  taste: ['moods', 'goals', 'appetite', 'pronoun', 'department', 'hair', 'pierced', 'skinHex', 'colourCard'],
+  schools: ['schools'],
+};
+const tabOf = (path: string): string =>
+  Object.keys(TABS).find((tab) => TABS[tab]?.includes(path.split(/[.[]/)[0] ?? '')) ?? 'who';
+
 /** Everything of a client that may be changed by hand. What the server refuses is named at its field. */
 export function EditClient({ view, opened, onClose, onSaved }: Props) {
   const [busy, setBusy] = useState(false);
-  const [unit, setUnit] = useState<LengthUnit>('cm');
+  const [unit, setUnit] = useState<LengthUnit>(() => pageTongue().units);
   const form = useForm<EditValues>({
     initialValues: valuesOf(view, unit),
     validate: {
@@ -61,33 +73,66 @@ export function EditClient({ view, opened, onClose, onSaved }: Props) {
         );
         return bad ? `${bad.join(' ')}: a kind and an amount a line, as "coat 220"` : null;
       },
-      measures: { heightMm: (value) => (value === '' ? null : (heightDoubt(Number(value), unit) ?? null)) },
+      measures: { heightMm: (text) => heightDoubtIn(text, unit) ?? null },
     },
   });
-  const save = form.onSubmit(async (values) => {
-    setBusy(true);
-    try {
-      const before = inputOf(view, valuesOf(view, unit), unit);
-      await callMerging('save-client', inputOf(view, values, unit), before);
-      onClose();
-      await onSaved();
-    } catch (error) {
-      if (error instanceof ApiProblem)
-        for (const { path, message } of error.faults)
-          form.setFieldError(path.replace('profile.', ''), message);
-      showProblem(error);
-    } finally {
-      setBusy(false);
-    }
-  });
+  const [tab, setTab] = useState<string | null>('who');
+  /** Marks fields and goes to the first of them, on whichever tab it is. */
+  const showFaults = (faults: Readonly<Record<string, string>>): void => {
+    for (const [path, message] of Object.entries(faults)) form.setFieldError(path, message);
+    const [first] = Object.keys(faults);
+    if (first) setTab(tabOf(first));
+  };
+  const save = form.onSubmit(
+    async (values) => {
+      const unread = lengthFaults(values, unit);
+      if (Object.keys(unread).length > 0) return showFaults(unread);
+      setBusy(true);
+      try {
+        const before = inputOf(view, valuesOf(view, unit), unit);
+        await callMerging('save-client', inputOf(view, values, unit), before);
+        onClose();
+        await onSaved();
+      } catch (error) {
+        if (error instanceof ApiProblem)
+          showFaults(
+            Object.fromEntries(
+              error.faults.map(({ path, message }) => [
+                FIELD_OF[path] ?? path.replace('profile.', ''),
+                message,
+              ]),
+            ),
+          );
+        showProblem(error);
+      } finally {
+        setBusy(false);
+      }
+    },
+    (errors) => showFaults(errors as Record<string, string>),
+  );
   const changeUnit = (next: LengthUnit): void => {
     setUnit(next);
-    form.setFieldValue('measures', measuresIn(view, next));
+    // What was typed stays the length it is, said in the other unit.
+    const said = (text: string, isHeight: boolean, was: string, now: string): string => {
+      const mm = readLength(text, { unit, isHeight });
+      return text === was || mm === undefined ? now : lengthText(mm, next);
+    };
+    const [was, now] = [measuresIn(view, unit), measuresIn(view, next)];
+    form.setFieldValue(
+      'measures',
+      Object.fromEntries(
+        Object.entries(form.values.measures).map(([name, text]) => [
+          name,
+          said(text, name === 'heightMm', was[name] ?? '', now[name] ?? ''),
+        ]),
+      ),
+    );
+    form.setFieldValue('heelMax', said(form.values.heelMax, false, heelIn(view, unit), heelIn(view, next)));
   };
   return (
     <Drawer opened={opened} onClose={onClose} position="right" size={720} title={`Edit ${view.name}`}>
       <form onSubmit={save} className="edit-client">
-        <Tabs defaultValue="who">
+        <Tabs value={tab} onChange={setTab}>
           <Tabs.List>
             <Tabs.Tab value="who">Who</Tabs.Tab>
             <Tabs.Tab value="measures">Measures</Tabs.Tab>
@@ -139,7 +184,7 @@ export function EditClient({ view, opened, onClose, onSaved }: Props) {
               {...form.getInputProps('looseOver')}
             />
             <div className="edit-row">
-              <NumberInput label="Highest heel, mm" hideControls {...form.getInputProps('heelMaxMm')} />
+              <LengthField label={`Highest heel, ${unit}`} unit={unit} {...form.getInputProps('heelMax')} />
               <NumberInput label="Heaviest bag, g" hideControls {...form.getInputProps('bagMaxG')} />
               <NativeSelect
                 label="Open toes"
@@ -258,7 +303,7 @@ function Measures({ view, form, unit, onUnit }: MeasuresProps) {
     const open = Object.entries(girths).filter(
       ([name]) => form.values.measures[name] === '' || form.values.estimated.includes(name),
     );
-    for (const [name, mm] of open) form.setFieldValue(`measures.${name}`, shownLength(mm, unit));
+    for (const [name, mm] of open) form.setFieldValue(`measures.${name}`, lengthText(mm, unit));
     form.setFieldValue('estimated', [...new Set([...form.values.estimated, ...open.map(([name]) => name)])]);
   };
   return (
@@ -280,15 +325,15 @@ function Measures({ view, form, unit, onUnit }: MeasuresProps) {
         <p className="small soft">What is left out is estimated from the rest and marked so.</p>
         <div className="edit-grid">
           {BODY_MEASURES.map((name) => (
-            <NumberInput
+            <LengthField
               key={name}
               size="xs"
               label={MEASURE_WORDS[name]}
               placeholder={estimated(view, name, unit)}
-              hideControls
-              decimalScale={1}
-              onFocus={() => setAt(name)}
+              unit={unit}
+              isHeight={name === 'heightMm'}
               {...form.getInputProps(`measures.${name}`)}
+              onFocus={() => setAt(name)}
               description={form.values.estimated.includes(name) ? 'from the size' : undefined}
               onKeyDown={() =>
                 form.setFieldValue(
@@ -315,5 +360,5 @@ function Measures({ view, form, unit, onUnit }: MeasuresProps) {
 /** What the app takes meanwhile for a measure nobody gave. */
 function estimated(view: ClientView, name: BodyMeasure, unit: LengthUnit): string {
   const found = view.body.find((each) => each.name === name);
-  return found && found.origin !== 'given' ? `est. ${shownLength(found.mm, unit)}` : '';
+  return found && found.origin !== 'given' ? `est. ${lengthText(found.mm, unit)}` : '';
 }

@@ -6,6 +6,8 @@ import { money } from '@core/money';
 import { Button, Checkbox, CopyButton, TextInput } from '@mantine/core';
 import { call, showDone, showProblem } from '@ui/api';
 import { dayWords } from '@ui/days';
+import { useTongue } from '@ui/tongue';
+import { lengthIn, type Tongue } from '@core/words';
 import { useState } from 'react';
 
 const WORDS: Readonly<Record<BriefField, string>> = {
@@ -25,14 +27,14 @@ const WORDS: Readonly<Record<BriefField, string>> = {
 };
 
 /** An answer in words. */
-function said(answers: BriefAnswers, field: BriefField, currency: string): string {
+function said(answers: BriefAnswers, field: BriefField, currency: string, tongue: Tongue): string {
   switch (field) {
     case 'budgetMinor':
       return money(answers.budgetMinor ?? 0, currency);
     case 'heightMm':
-      return `${(answers.heightMm ?? 0) / 10} cm`;
+      return lengthIn(answers.heightMm ?? 0, tongue);
     case 'heelMaxMm':
-      return `${answers.heelMaxMm} mm`;
+      return lengthIn(answers.heelMaxMm ?? 0, tongue);
     case 'occasions':
       return (answers.occasions ?? []).map(({ title, day }) => (day ? `${title}, ${day}` : title)).join('; ');
     case 'sizes':
@@ -50,7 +52,7 @@ function said(answers: BriefAnswers, field: BriefField, currency: string): strin
 }
 
 /** What stands on the client's page now, beside what was sent. */
-function now(view: ClientView, field: BriefField, currency: string): string {
+function now(view: ClientView, field: BriefField, currency: string, tongue: Tongue): string {
   const { profile } = view;
   const before: BriefAnswers = {
     moods: [...profile.moods],
@@ -68,7 +70,7 @@ function now(view: ClientView, field: BriefField, currency: string): string {
   const value = before[field];
   return value === undefined || (Array.isArray(value) && value.length === 0)
     ? ''
-    : said(before, field, currency);
+    : said(before, field, currency, tongue);
 }
 
 interface Props {
@@ -152,6 +154,7 @@ function Proposal({
   answers,
   onChanged,
 }: Props & { readonly link: BriefLinkView; readonly answers: BriefAnswers }) {
+  const tongue = useTongue();
   const fields = BRIEF_FIELDS.filter((field) => answers[field] !== undefined);
   const [take, setTake] = useState<ReadonlySet<BriefField>>(new Set(fields));
   const [busy, setBusy] = useState(false);
@@ -190,9 +193,9 @@ function Proposal({
               }}
             />
             <span>
-              {said(answers, field, currency)}
-              {now(view, field, currency) && (
-                <span className="small soft facts-line">now: {now(view, field, currency)}</span>
+              {said(answers, field, currency, tongue)}
+              {now(view, field, currency, tongue) && (
+                <span className="small soft facts-line">now: {now(view, field, currency, tongue)}</span>
               )}
             </span>
           </li>

@@ -1,6 +1,7 @@
 import type { StoredProfile } from '@contracts/profile';
 import type { ClientView } from '@contracts/client/client-view';
-import { BODY_MEASURES, type LengthUnit, shownLength, typedLength } from '@core/figure';
+import { BODY_MEASURES, type LengthUnit } from '@core/figure';
+import { lengthText, notALength, readLength } from '@core/reading';
 
 import { GOALS, type Zone } from '@core/piece';
 import { amountIn, amountOf } from '@ui/amounts';
@@ -14,7 +15,8 @@ export interface EditValues {
   budget: string;
   pieceBudget: string;
   notes: string;
-  measures: Record<string, number | string>;
+  /** As typed. */
+  measures: Record<string, string>;
   sizes: string;
   /** Measures that follow from a usual size. */
   estimated: string[];
@@ -26,7 +28,8 @@ export interface EditValues {
   looseOver: Zone[];
   moods: string[];
   goals: string[];
-  heelMaxMm: number | string;
+  /** As typed. */
+  heelMax: string;
   bagMaxG: number | string;
   openToe: string;
   washableOnly: boolean;
@@ -73,7 +76,7 @@ export function valuesOf(view: ClientView, unit: LengthUnit): EditValues {
     looseOver: [...profile.looseOver],
     moods: [...profile.moods],
     goals: [...profile.goals],
-    heelMaxMm: profile.limits.heelMaxMm ?? '',
+    heelMax: heelIn(view, unit),
     bagMaxG: profile.limits.bagMaxG ?? '',
     openToe: yesNo(profile.limits.openToe),
     washableOnly: profile.limits.washableOnly,
@@ -92,11 +95,27 @@ export function valuesOf(view: ClientView, unit: LengthUnit): EditValues {
   };
 }
 
-export const measuresIn = (view: ClientView, unit: LengthUnit): Record<string, number | string> =>
+export const heelIn = ({ profile: { limits } }: ClientView, unit: LengthUnit): string =>
+  limits.heelMaxMm === undefined ? '' : lengthText(limits.heelMaxMm, unit);
+
+/** Fields of lengths that say none, by their place in the form. */
+export function lengthFaults({ measures, heelMax }: EditValues, unit: LengthUnit): Record<string, string> {
+  const faults: Record<string, string> = {};
+  for (const [name, text] of Object.entries(measures)) {
+    const ask = { unit, isHeight: name === 'heightMm' };
+    if (text.trim() !== '' && readLength(text, ask) === undefined)
+      faults[`measures.${name}`] = notALength(ask);
+  }
+  if (heelMax.trim() !== '' && readLength(heelMax, { unit }) === undefined)
+    faults.heelMax = notALength({ unit });
+  return faults;
+}
+
+export const measuresIn = (view: ClientView, unit: LengthUnit): Record<string, string> =>
   Object.fromEntries(
     BODY_MEASURES.map((name) => {
       const mm = view.given[name];
-      return [name, mm === undefined ? '' : shownLength(mm, unit)];
+      return [name, mm === undefined ? '' : lengthText(mm, unit)];
     }),
   );
 
@@ -121,8 +140,9 @@ export function inputOf(view: ClientView, values: EditValues, unit: LengthUnit) 
   const measures = Object.fromEntries(
     BODY_MEASURES.flatMap((name) => {
       const value = values.measures[name] ?? '';
-      if (value === '') return [];
-      return [[name, value === shown[name] ? view.given[name] : typedLength(Number(value), unit)]];
+      if (value.trim() === '') return [];
+      const typed = readLength(value, { unit, isHeight: name === 'heightMm' });
+      return [[name, value === shown[name] ? view.given[name] : typed]];
     }),
   );
   const changed = {
@@ -141,7 +161,10 @@ export function inputOf(view: ClientView, values: EditValues, unit: LengthUnit) 
     department: (values.department || undefined) as StoredProfile['department'],
     skinHex: values.skinHex || undefined,
     limits: {
-      heelMaxMm: number(values.heelMaxMm),
+      heelMaxMm:
+        values.heelMax === heelIn(view, unit)
+          ? profile.limits.heelMaxMm
+          : readLength(values.heelMax, { unit }),
       bagMaxG: number(values.bagMaxG),
       openToe: fromYesNo(values.openToe),
       avoidFibres: values.avoidFibres,

@@ -1,13 +1,16 @@
 import type { Problem } from '@contracts/faults';
 import type { BriefAnswers } from '@contracts/own-brief';
 import type { OwnBriefView } from '@contracts/client/brief-link-view';
-import { type LengthUnit, heightDoubt, typedLength } from '@core/figure';
+import type { LengthUnit } from '@core/figure';
+import { heightDoubtIn, lengthText, readLength } from '@core/reading';
 import { amountText, parseMoney } from '@core/money';
 import type { Zone } from '@core/piece';
-import { Button, Chip, NumberInput, SegmentedControl, TagsInput, Textarea, TextInput } from '@mantine/core';
+import { Button, Chip, SegmentedControl, TagsInput, Textarea, TextInput } from '@mantine/core';
 import { ZoneMap } from '@ui/BodyMap';
 import { todayHere } from '@ui/days';
+import { LengthField } from '@ui/LengthField';
 import { Providers } from '@ui/Providers';
+import { useTongue } from '@ui/tongue';
 import { useEffect, useRef, useState } from 'react';
 import { ColourPicks } from '../piece/ColourPicks';
 import { base64Of, photoFault } from '../piece/photo';
@@ -261,9 +264,15 @@ function Budget({ answers, onChange, currency }: PartProps & { readonly currency
 }
 
 function Measures({ answers, onChange }: PartProps) {
-  const [unit, setUnit] = useState<LengthUnit>('cm');
-  const [height, setHeight] = useState<number | string>(answers.heightMm ? answers.heightMm / 10 : '');
-  const doubt = height === '' ? undefined : heightDoubt(Number(height), unit);
+  const { units } = useTongue();
+  const [picked, setPicked] = useState<LengthUnit>();
+  const unit = picked ?? units;
+  // As typed; what was answered before stands in the unit of the page until somebody types.
+  const [typed, setTyped] = useState<{ readonly height?: string; readonly heel?: string }>({});
+  const textOf = (mm: number | undefined): string => (mm === undefined ? '' : lengthText(mm, unit));
+  const height = typed.height ?? textOf(answers.heightMm);
+  const heel = typed.heel ?? textOf(answers.heelMaxMm);
+  const doubt = heightDoubtIn(height, unit);
   const sizes = answers.sizes ?? {};
   return (
     <section>
@@ -283,32 +292,37 @@ function Measures({ answers, onChange }: PartProps) {
         ))}
       </div>
       <div className="own-pair">
-        <NumberInput
+        <LengthField
           label={`How tall in ${unit}`}
-          hideControls
+          unit={unit}
+          isHeight
           value={height}
           error={doubt}
-          onChange={(value) => {
-            setHeight(value);
-            const ok = value !== '' && !heightDoubt(Number(value), unit);
-            onChange({ heightMm: ok ? typedLength(Number(value), unit) : undefined });
+          onChange={(text) => {
+            setTyped((now) => ({ ...now, height: text }));
+            onChange({
+              heightMm: heightDoubtIn(text, unit) ? undefined : readLength(text, { unit, isHeight: true }),
+            });
           }}
         />
         <SegmentedControl
-          aria-label="Unit of the height"
+          aria-label="Unit of these lengths"
           data={['cm', 'in']}
           value={unit}
           onChange={(value) => {
-            setUnit(value as LengthUnit);
-            setHeight('');
+            setPicked(value as LengthUnit);
+            setTyped({});
           }}
         />
       </div>
-      <NumberInput
-        label="Highest heel you walk in (mm)"
-        hideControls
-        value={answers.heelMaxMm ?? ''}
-        onChange={(value) => onChange({ heelMaxMm: value === '' ? undefined : Number(value) })}
+      <LengthField
+        label={`Highest heel you walk in, ${unit}`}
+        unit={unit}
+        value={heel}
+        onChange={(text) => {
+          setTyped((now) => ({ ...now, heel: text }));
+          onChange({ heelMaxMm: readLength(text, { unit }) });
+        }}
       />
     </section>
   );

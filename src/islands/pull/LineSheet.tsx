@@ -15,6 +15,7 @@ import {
 import { bodyOf } from '@core/figure';
 import { money } from '@core/money';
 import { objectionWords } from '@core/pull';
+import { lengthText, notALength, readLength } from '@core/reading';
 import type { Tongue } from '@core/words';
 import { Button, Checkbox, Modal, NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { amountIn, amountOf } from '@ui/amounts';
@@ -282,7 +283,8 @@ function Alterations({
 }) {
   const jobs = jobsFor(line.piece);
   const [job, setJob] = useState<AlterationJob>(jobs[0] ?? 'take-in');
-  const [cm, setCm] = useState<number | string>('');
+  const { units } = view.shop.tongue;
+  const [length, setLength] = useState('');
   const [price, setPrice] = useState(amountIn(ALTERATION_USUAL[job].priceMinor));
   const [days, setDays] = useState<number | string>(ALTERATION_USUAL[job].leadDays);
   const { currency } = view.shop;
@@ -290,12 +292,15 @@ function Alterations({
     setJob(next);
     setPrice(amountIn(ALTERATION_USUAL[next].priceMinor));
     setDays(ALTERATION_USUAL[next].leadDays);
-    if (mm !== undefined) setCm(mm / 10);
+    if (mm !== undefined) setLength(lengthText(mm, units));
   };
-  const mm = typeof cm === 'number' ? Math.round(cm * 10) : 0;
+  // Below nothing lets it down.
+  const isDown = /^[-−]/.test(length.trim());
+  const read = readLength(length.trim().replace(/^[-−]\s*/, ''), { unit: units });
+  const mm = (read ?? 0) * (isDown ? -1 : 1);
   const priceMinor = amountOf(price);
-  const fault = typeof cm === 'number' ? alterationFault(line.piece, { job, mm }) : undefined;
-  const ready = typeof cm === 'number' && !fault && priceMinor !== undefined && typeof days === 'number';
+  const fault = read !== undefined ? alterationFault(line.piece, { job, mm }) : undefined;
+  const ready = read !== undefined && !fault && priceMinor !== undefined && typeof days === 'number';
   const suggested = suggestedAlterations(line.piece, bodyOf(view.client.profile.measures)).filter(
     (each) => !line.alterations.some((done) => done.job === each.job),
   );
@@ -348,7 +353,7 @@ function Alterations({
               'save-alteration',
               { boxId: view.id, lineId: line.id, job, mm, priceMinor, leadDays: days },
               `It will be altered: ${ALTERATION_WORDS[job]}.`,
-            ).then((done) => done && setCm(''));
+            ).then((done) => done && setLength(''));
           }}
         >
           {suggested.map((each) => (
@@ -363,16 +368,14 @@ function Alterations({
             value={job}
             onChange={(event) => choose(event.currentTarget.value as AlterationJob)}
           />
-          <NumberInput
+          <TextInput
             size="xs"
-            label="By, cm"
+            label={`By, ${units}`}
             description={job === 'hem' ? 'below 0 lets it down' : undefined}
             inputWrapperOrder={['label', 'input', 'description', 'error']}
-            step={0.5}
-            decimalScale={1}
-            value={cm}
-            onChange={setCm}
-            error={fault}
+            value={length}
+            onChange={(event) => setLength(event.currentTarget.value)}
+            error={length.trim() !== '' && read === undefined ? notALength({ unit: units }) : fault}
           />
           <TextInput
             size="xs"

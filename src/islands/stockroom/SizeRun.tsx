@@ -1,8 +1,8 @@
-import { shownLength } from '@core/figure';
+import { lengthText } from '@core/reading';
 import { CATEGORY, type Category, type MeasureName } from '@core/piece';
 import { Button, Checkbox, TextInput } from '@mantine/core';
 import { useState } from 'react';
-import { columnsOf, type SizeDraft, withSizes } from './size-rows';
+import { columnsOf, type SizeDraft, unitHere, withSizes } from './size-rows';
 
 interface Props {
   readonly category: Category;
@@ -15,15 +15,15 @@ interface Props {
 }
 
 /** The usual of a kind, which is taken where nothing was measured. */
-const usualCm = (category: Category, name: MeasureName): string | undefined => {
+const usualText = (category: Category, name: MeasureName): string | undefined => {
   const mm = CATEGORY[category].measures[name];
-  return mm === undefined ? undefined : String(shownLength(mm, 'cm'));
+  return mm === undefined ? undefined : lengthText(mm, unitHere());
 };
 
 /** "upperArm" as people write it. */
 const words = (name: string): string => name.replace(/([A-Z])/g, (letter) => ` ${letter.toLowerCase()}`);
 
-/** The size run: a row a size, its numbers and its measures in cm. */
+/** The size run: a row a size, its numbers and its measures. */
 export function SizeRun({ category, styleId, rows, faults, numberEans, onRows, onNumberEans }: Props) {
   const [text, setText] = useState('');
   const columns = columnsOf(category, rows);
@@ -125,10 +125,10 @@ export function SizeRun({ category, styleId, rows, faults, numberEans, onRows, o
                       row,
                       i,
                       `measures.${name}`,
-                      row.cm[name] ?? '',
-                      (typed) => ({ cm: { ...row.cm, [name]: typed } }),
+                      row.lengths[name] ?? '',
+                      (typed) => ({ lengths: { ...row.lengths, [name]: typed } }),
                       true,
-                      usualCm(category, name),
+                      usualText(category, name),
                     ),
                   )}
                   <td>
@@ -157,8 +157,8 @@ export function SizeRun({ category, styleId, rows, faults, numberEans, onRows, o
         ))}
       </ul>
       <p className="small soft">
-        Lengths in cm, girths all the way round, as the garment lies. What is left empty is taken from the
-        usual of its kind and marked as a guess wherever it decides something.
+        Lengths in {unitHere()}, or with their own unit; girths all the way round, as the garment lies. What
+        is left empty is taken from the usual of its kind and marked as a guess wherever it decides something.
       </p>
     </div>
   );

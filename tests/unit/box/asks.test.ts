@@ -1,5 +1,5 @@
 import { carriedAsks, readAsk } from '@core/reading';
-import { heightDoubt, shownLength, typedLength } from '@core/figure';
+import { heightDoubt } from '@core/figure';
 import { OCCASION_TEMPLATES, repeatDays } from '@core/occasion';
 import { atStage } from '@core/look';
 import { describe, expect, it } from 'vitest';
@@ -36,10 +36,6 @@ describe('heights in the wrong unit', () => {
     [168, 'cm', undefined],
     [66, 'in', undefined],
   ] as const)('%d %s', (value, unit, says) => expect(heightDoubt(value, unit)).toBe(says));
-  it('inches go and come back to the half inch', () => {
-    expect(shownLength(typedLength(36.5, 'in'), 'in')).toBe(36.5);
-    expect(typedLength(92, 'cm')).toBe(920);
-  });
 });
 
 describe('occasions', () => {
