@@ -5,6 +5,7 @@ import { forgetAnswers } from '@data/idempotency';
 import { dropOldSessions } from '@data/people/users';
 import { putAwayTasks } from '@data/practice/tasks';
 import { releaseExpired } from '@data/stock/holds';
+import { sendReminders } from './box/reminders';
 import { keepNoLonger } from './client/keeping';
 import { openRhythmBoxes } from './client/rhythms';
 import { dropOldLinks } from './outbox/outbox';
@@ -17,6 +18,7 @@ import { type BackupPlan, makeBackup } from './shop/backups';
 export const CRONTAB = `* * * * * sweep_holds ?max=1
 17 * * * * put_away ?max=1
 7 * * * * open_boxes ?max=1
+27 * * * * remind ?max=1
 37 1 * * * keep_no_longer ?max=1
 12 2 * * * back_up ?max=1&jobKey=back_up`;
 
@@ -35,6 +37,10 @@ export const tasksOf = (db: Database, now: () => Date, backups?: BackupPlan): Ta
   open_boxes: async (_payload, { logger }) => {
     const opened = await openRhythmBoxes(db, now());
     if (opened > 0) logger.info(`${opened} boxes were begun by their rhythm`);
+  },
+  remind: async (_payload, { logger }) => {
+    const sent = await sendReminders(db, now());
+    if (sent > 0) logger.info(`${sent} clients were reminded`);
   },
   back_up: async (_payload, { logger }) => {
     const made = await makeBackup(db, backups, now());

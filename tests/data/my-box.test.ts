@@ -1,14 +1,19 @@
 import { disagreements } from '@data/check';
-import { box as boxTable, boxLine, boxLink, outbox, receipt } from '@data/schema';
+import { box as boxTable, boxLine, boxLink, client, outbox, receipt, shop as shopTable } from '@data/schema';
+import { sendReminders } from '@server/box/reminders';
 import { eq } from 'drizzle-orm';
 import { extractText, getDocumentProxy } from 'unpdf';
 import { beforeAll, describe, expect, it } from 'vitest';
 import type { BoxView } from '@contracts/box/box-view';
 import type { MyBoxView } from '@contracts/tally/my-box';
+import { SECRET } from '../support/database';
 import { makeBox, makeClient, makeGarment, moved } from '../support/making';
 import { openShop } from '../support/open-shop';
 import { type Caller, callerOf, whole } from '../support/server';
 import { sure } from '../support/sure';
+
+// The worker seals the links of its letters as the server does.
+process.env.AUTH_SECRET = SECRET;
 
 const shop = openShop();
 let packer: Caller;
@@ -224,5 +229,55 @@ describe('receipts', () => {
   it('are never changed or taken away, not even by the app', async () => {
     await expect(shop.db.update(receipt).set({ amountMinor: 1 })).rejects.toThrow();
     await expect(shop.db.delete(receipt)).rejects.toThrow();
+  });
+});
+
+describe('reminders by the shop’s rule', () => {
+  const at = (day: string) => new Date(`${day}T12:00:00Z`);
+  const letters = (boxId: string) =>
+    shop.db
+      .select({ body: outbox.body, kind: outbox.kind })
+      .from(outbox)
+      .innerJoin(boxLink, eq(boxLink.id, outbox.boxLinkId))
+      .where(eq(boxLink.boxId, boxId));
+  const dayBefore = (day: string, by: number): string =>
+    new Date(Date.parse(`${day}T00:00:00Z`) - by * 86_400_000).toISOString().slice(0, 10);
+
+  it('are written once before the day and once after it, however many workers there are; her first link works on', async () => {
+    const { view, path } = await sent(2);
+    await shop.db.update(client).set({ email: 'wren@example.invalid' }).where(eq(client.id, view.client.id));
+    const decideBy = sure(view.decideBy);
+    // No shop writes by itself until its owner says so.
+    expect(await sendReminders(shop.db, at(decideBy))).toBe(0);
+    await shop.db.update(shopTable).set({ remindDays: 2 });
+    await sendReminders(shop.db, at(dayBefore(decideBy, 3)));
+    expect(await letters(view.id)).toEqual([]);
+    await Promise.all(Array.from({ length: 4 }, () => sendReminders(shop.db, at(dayBefore(decideBy, 1)))));
+    expect(
+      (await letters(view.id)).map(({ kind, body }) => [kind, body.includes('two pieces are still open')]),
+    ).toEqual([['reminder', true]]);
+    const [line] = view.lines;
+    expect((await say(path, { lineId: sure(line).id, was: 'undecided', decision: 'keep' })).status).toBe(200);
+    await Promise.all(Array.from({ length: 4 }, () => sendReminders(shop.db, at(dayBefore(decideBy, -1)))));
+    await sendReminders(shop.db, at(dayBefore(decideBy, -2)));
+    const all = await letters(view.id);
+    expect(all.filter(({ body }) => body.includes('one piece is still open'))).toHaveLength(1);
+    expect(all).toHaveLength(2);
+  });
+
+  it('go to nobody who has decided, has no address, or asked not to be written to', async () => {
+    await shop.db.update(shopTable).set({ remindDays: 2 });
+    const [decided, silent, quiet] = [await sent(1), await sent(1), await sent(1)];
+    for (const { view } of [decided, quiet])
+      await shop.db
+        .update(client)
+        .set({ email: 'wren@example.invalid' })
+        .where(eq(client.id, view.client.id));
+    await shop.db.update(boxLine).set({ decision: 'keep' }).where(eq(boxLine.boxId, decided.view.id));
+    const about = { clientId: quiet.view.client.id, about: 'messages' as const };
+    await shop.stylist.call('save-consent', { ...about, way: 'by telephone', givenOn: quiet.view.today });
+    await shop.stylist.call('withdraw-consent', { ...about, erase: false });
+    await sendReminders(shop.db, at(sure(quiet.view.decideBy)));
+    for (const { view } of [decided, silent, quiet]) expect(await letters(view.id)).toEqual([]);
   });
 });

@@ -133,7 +133,7 @@ const SCENARIOS: {
       sure(row);
     const { holdDays, styleDays, packDays, transitDays, tryOnDays, exchangeDays } = sure(row);
     const { closedWeekdays, holidays, version } = sure(row);
-    const keeps = { keepMeasuresMonths: null, keepPhotosMonths: 24, keepBoxesMonths: null };
+    const keeps = { remindDays: 2, keepMeasuresMonths: null, keepPhotosMonths: 24, keepBoxesMonths: null };
     const days = {
       holdDays,
       styleDays,

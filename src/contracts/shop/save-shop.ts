@@ -48,6 +48,8 @@ export const saveShopCall = defineCall({
     closedWeekdays: z.array(z.number().int().min(0).max(6)).max(6, 'a shop is open one day a week at least'),
     holidays: z.array(daySchema).max(200, 'at most 200 days'),
     returnPolicy: text(2000),
+    /** Days before the day to decide on which a client is reminded; null: never. */
+    remindDays: days(30).nullable(),
     keepMeasuresMonths: months,
     keepPhotosMonths: months,
     keepBoxesMonths: months,

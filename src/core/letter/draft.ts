@@ -1,6 +1,7 @@
 import type { Verdict } from '../look';
-import { memo, memoNamed } from '../memo';
-import { capital, HOUSE_TONGUE, listed, localeOf, type Tongue, uncapital } from '../words';
+import { memo } from '../memo';
+import { dayInWords } from '../schedule';
+import { capital, listed, type Tongue, uncapital } from '../words';
 import { adjustOf, safetyOf } from './adjust';
 import { beneathOf } from './beneath';
 import { type Mode, modeOf, modesOf, type Piece, wear } from '../piece';
@@ -270,17 +271,6 @@ function factsLine({ facts, fabric }: Piece): string {
 
 /** Ways that keep the piece what it is; tying a scarf into a skirt is for the stylist to choose, on the figure. */
 const keepsItsPlace = (mode: Mode): boolean => mode.changes.slot === undefined;
-
-const longDays = memoNamed(
-  (locale) =>
-    new Intl.DateTimeFormat(locale, { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' }),
-);
-
-/** `Monday 14 December` of a calendar day, in the reader's English. */
-const dayInWords = (day: string, tongue: Tongue = HOUSE_TONGUE): string =>
-  longDays(localeOf(tongue))
-    .format(new Date(`${day}T00:00:00Z`))
-    .replace(',', '');
 
 /** "For the christening: the rust jacket, your cream blouse and your navy trousers. The hems just clear the grass." */
 function lookLine(

@@ -1,11 +1,9 @@
 import { sentence } from '../rules';
 import type { Speaker } from '../say';
-import { listed, uncapital } from '../words';
+import { countWord, listed, uncapital } from '../words';
 import type { Verdict } from './judge';
 
-const COUNTED = ['no', 'one', 'two', 'three', 'four', 'five'] as const;
-const things = (count: number): string =>
-  `${COUNTED[count] ?? String(count)} ${count === 1 ? 'thing' : 'things'}`;
+const things = (count: number): string => `${countWord(count)} ${count === 1 ? 'thing' : 'things'}`;
 
 /** A look as a whole, in one sentence: what it lacks, what rules it out, how much there is to put right; else that it may go. */
 export function lookWords({ complete, sendable, missing, findings }: Verdict, by: Speaker): string {

@@ -38,3 +38,4 @@ export const listed = (words: readonly string[], english: keyof typeof LISTS = '
   LISTS[english].format(words);
 
 export { coded, type Coded, type CodedBy, type CodedWords, saidOf } from './coded';
+export { countWord } from './count';

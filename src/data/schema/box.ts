@@ -62,6 +62,9 @@ export const box = pgTable(
     outAt: at('out_at'),
     decideBy: date('decide_by', { mode: 'string' }),
     returnBy: date('return_by', { mode: 'string' }),
+    /** When its client was reminded of the day to decide, and when she was written once it had gone by. */
+    remindedAt: at('reminded_at'),
+    chasedAt: at('chased_at'),
     closedAt: at('closed_at'),
     notesNext: text('notes_next').notNull().default(''),
     version: version(),

@@ -44,6 +44,8 @@ export const shop = pgTable('shop', {
   keepMeasuresMonths: integer('keep_measures_months'),
   keepPhotosMonths: integer('keep_photos_months'),
   keepBoxesMonths: integer('keep_boxes_months'),
+  /** Days before the day to decide on which a client is reminded; null: nobody is written by itself. */
+  remindDays: integer('remind_days'),
   version: version(),
   createdAt: createdAt(),
 });

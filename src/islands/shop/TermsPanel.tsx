@@ -46,6 +46,7 @@ const valuesOf = (terms: Terms) => ({
   keepMeasuresMonths: terms.keepMeasuresMonths ?? ('' as number | ''),
   keepPhotosMonths: terms.keepPhotosMonths ?? ('' as number | ''),
   keepBoxesMonths: terms.keepBoxesMonths ?? ('' as number | ''),
+  remindDays: terms.remindDays ?? ('' as number | ''),
 });
 type Values = ReturnType<typeof valuesOf>;
 
@@ -57,6 +58,7 @@ const termsOf = ({ taxPercent, keepAllPercent, fee, holidays, ...rest }: Values)
   keepMeasuresMonths: monthsOf(rest.keepMeasuresMonths),
   keepPhotosMonths: monthsOf(rest.keepPhotosMonths),
   keepBoxesMonths: monthsOf(rest.keepBoxesMonths),
+  remindDays: monthsOf(rest.remindDays),
   holidays: holidays
     .split(/[\s,;]+/)
     .filter(Boolean)
@@ -223,6 +225,15 @@ export function TermsPanel({ terms, version, currency }: Props) {
           minRows={3}
           maxRows={10}
           {...form.getInputProps('returnPolicy')}
+        />
+        <NumberInput
+          label="Remind clients before the day to decide"
+          description="By e-mail, once before and once when it has gone by; leave empty to write to nobody by itself."
+          min={0}
+          max={30}
+          allowDecimal={false}
+          suffix=" days"
+          {...form.getInputProps('remindDays')}
         />
       </section>
       <section className="sheet" aria-label="What is kept">

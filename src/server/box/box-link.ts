@@ -16,7 +16,7 @@ import { isOneSize } from '@core/fit';
 import { sizeWords } from '@core/stock';
 import { wear } from '@core/piece';
 import { type Drawing, figureDrawing, flatOf, layersOf, svgOf } from '@core/sketch';
-import type { Database, Reader } from '@data/db';
+import type { Database, Reader, Writer } from '@data/db';
 import {
   addBoxLink,
   boxLinkOf,
@@ -57,10 +57,7 @@ export const makeBoxLink = serve(makeBoxLinkCall, {
     if (!row.letter) throw conflict('Write the letter first: it is what this page shows.');
     const { row: person } = await clientOf(tx, actor.shopId, row.clientId);
     await dropLinks(tx, 'boxLinkId', await stopBoxLinks(tx, boxId, now));
-    const token = newToken();
-    const path = `/my-box/${token}`;
-    const expiresAt = new Date(now.getTime() + LINK_DAYS * DAY_MS);
-    const id = await addBoxLink(tx, { boxId, tokenHash: tokenHash(token), expiresAt, createdAt: now });
+    const { id, path, expiresAt } = await newBoxLink(tx, boxId, now);
     const { name: shopName } = await shopOf(tx, actor.shopId);
     const posted = Boolean(person.email) && (await mayWrite(tx, row.clientId));
     if (posted && person.email)
@@ -83,6 +80,18 @@ export const makeBoxLink = serve(makeBoxLinkCall, {
     return { ...(await viewOf(context, boxId)), path, posted };
   },
 });
+
+/** One more link to the private page of a box; its token is known here and never again. */
+export async function newBoxLink(
+  tx: Writer,
+  boxId: string,
+  now: Date,
+): Promise<{ readonly id: string; readonly path: string; readonly expiresAt: Date }> {
+  const token = newToken();
+  const expiresAt = new Date(now.getTime() + LINK_DAYS * DAY_MS);
+  const id = await addBoxLink(tx, { boxId, tokenHash: tokenHash(token), expiresAt, createdAt: now });
+  return { id, path: `/my-box/${token}`, expiresAt };
+}
 
 export const revokeBoxLink = serve(revokeBoxLinkCall, {
   async run(context, { boxId }) {

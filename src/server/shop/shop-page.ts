@@ -54,6 +54,7 @@ const termsShown = (row: ShopRow): ShopPageView['terms'] => ({
   closedWeekdays: row.closedWeekdays,
   holidays: row.holidays,
   returnPolicy: row.returnPolicy,
+  remindDays: row.remindDays,
   keepMeasuresMonths: row.keepMeasuresMonths,
   keepPhotosMonths: row.keepPhotosMonths,
   keepBoxesMonths: row.keepBoxesMonths,

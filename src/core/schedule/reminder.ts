@@ -1,0 +1,44 @@
+import { countWord, type Tongue } from '../words';
+import { dayInWords } from './day-words';
+import { addDays, type Day } from './due';
+
+/** A day that is longer ago is a matter for the telephone, also where a shop only now begins to remind. */
+const CHASED_DAYS = 14;
+
+/** Before the day to decide, or after it has gone by. */
+export type ReminderKind = 'before' | 'after';
+
+export interface ReminderState {
+  readonly today: Day;
+  readonly decideBy: Day;
+  /** How many days before it a client is reminded; null: never. */
+  readonly remindDays: number | null;
+  /** What she was written already. */
+  readonly written: readonly ReminderKind[];
+}
+
+/** Which reminder is due: one before the day, one once it has gone by; each once, and the first is not sent late. */
+export function reminderDue({
+  today,
+  decideBy,
+  remindDays,
+  written,
+}: ReminderState): ReminderKind | undefined {
+  if (remindDays === null || written.includes('after')) return undefined;
+  if (today > decideBy) return today <= addDays(decideBy, CHASED_DAYS) ? 'after' : undefined;
+  return written.length === 0 && today >= addDays(decideBy, -remindDays) ? 'before' : undefined;
+}
+
+/** What a reminder says above the link to her page. */
+export function reminderWords(
+  kind: ReminderKind,
+  { name, decideBy, open }: { readonly name: string; readonly decideBy: Day; readonly open: number },
+  tongue: Tongue,
+): string {
+  const dear = `Dear ${name.split(' ')[0]}, `;
+  const day = dayInWords(decideBy, tongue);
+  const pieces = open === 1 ? 'one piece is still open' : `${countWord(open)} pieces are still open`;
+  return kind === 'before'
+    ? `${dear}${pieces}. Let us know by ${day} what you’re keeping; here you can say it piece by piece:`
+    : `${dear}we were to hear from you by ${day}, and ${pieces}. Say what you’re keeping here, or tell us if you need longer:`;
+}
