@@ -23,16 +23,18 @@ describe('a size run', () => {
     expect(countDifference(3, 5)).toEqual({ qty: 2, from: 'supplier', to: 'shelf' });
     expect(countDifference(3, 1)).toEqual({ qty: 2, from: 'shelf', to: 'written-off' });
   });
-  it('is typed in cm and sent in mm; what is no length is named by its field', () => {
+  it('is typed in cm, or with a unit of its own, and sent in mm; what is no length is named by its field', () => {
     const rows = withSizes([], 'S M', 'tee').map((row, i) => ({
       ...row,
-      cm: { bust: ['98,5', '9x'][i] ?? '' },
+      lengths: { bust: ['98,5', '9x'][i] ?? '', length: ['25 1/2 in', ''][i] ?? '' },
     }));
-    expect(rowFaults(rows)).toEqual({ 'sizes[1].measures.bust': 'a length in cm is wanted' });
+    expect(rowFaults(rows)).toEqual({
+      'sizes[1].measures.bust': 'a length is wanted, as 4.5, 45 mm or 2 in',
+    });
     expect(sizesInput(rows.slice(0, 1))[0]).toMatchObject({
       size: 'S',
       sku: 'TEE-S',
-      measures: { bust: 985 },
+      measures: { bust: 985, length: 648 },
       qty: 0,
     });
     expect(withSizes(rows, 'm L', 'tee').map(({ size }) => size)).toEqual(['S', 'M', 'L']);
