@@ -6,6 +6,7 @@ import { applyMend, atStage, judge, type Mend, piecesAt, type Setting, type Stag
 import { modesOf, type Piece } from '@core/piece';
 import type { Way } from '@core/ways';
 import { stepped } from '@ui/choosing';
+import { useCallbackRef } from '@mantine/hooks';
 import { useKeys } from '@ui/useKeys';
 import { memo, useCallback, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
@@ -108,18 +109,16 @@ export const Composer = memo(function Composer({
     (id: string): void => (stage ? setOff(stage.title, id, true) : takeOff(id)),
     [stage, setOff, takeOff],
   );
-  const pressed = useCallback(
-    (piece: Piece): void => {
-      if (stage && store.getState().worn.some(({ ref }) => ref === piece.id))
-        setOff(
-          stage.title,
-          piece.id,
-          pieces.some(({ id }) => id === piece.id),
-        );
-      else onPress(piece);
-    },
-    [stage, store, pieces, setOff, onPress],
-  );
+  // The rack is drawn again when other pieces are worn, and not for every change: what it is handed stays the same.
+  const pressed = useCallbackRef((piece: Piece): void => {
+    if (stage && store.getState().worn.some(({ ref }) => ref === piece.id))
+      setOff(
+        stage.title,
+        piece.id,
+        pieces.some(({ id }) => id === piece.id),
+      );
+    else onPress(piece);
+  });
   // What hangs on the shelf is held for the box first; then it is worn like any other.
   const pressShelf = useCallback(
     async (row: PullRow): Promise<void> => {

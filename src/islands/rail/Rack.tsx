@@ -80,7 +80,7 @@ export const Rack = memo(function Rack({
       },
     ],
   ]);
-  const order = useBestFirst(rack.best, best);
+  const order = useBestFirst(rack.best, wornIds, best);
   const [words] = useDebouncedValue(rack.words, 60);
   const { english } = view.shop.tongue;
   const hung = useMemo(() => {
@@ -167,17 +167,19 @@ export const Rack = memo(function Rack({
   );
 });
 
-/** The order in which pieces go with the look, asked for anew as the look changes; empty while nobody wants it. */
-function useBestFirst(on: boolean, best: RackProps['best']): readonly string[] {
-  const [order, setOrder] = useState<readonly string[]>([]);
+const NO_ORDER: readonly string[] = [];
+
+/** The order in which pieces go with the look, asked for anew as others are worn; empty while nobody wants it. */
+function useBestFirst(on: boolean, worn: RackProps['wornIds'], best: RackProps['best']): readonly string[] {
+  const [order, setOrder] = useState(NO_ORDER);
   useEffect(() => {
-    if (!on) return setOrder([]);
+    if (!on) return setOrder(NO_ORDER);
     let isOver = false;
     void best().then((found) => isOver || setOrder(found));
     return () => {
       isOver = true;
     };
-  }, [on, best]);
+  }, [on, worn, best]);
   return order;
 }
 

@@ -15,7 +15,7 @@ const NOTHING: Found = { mends: [], ways: [], less: undefined };
 
 export interface Mends extends Found {
   readonly busy: boolean;
-  /** Ids of what is not worn, what goes best with the look first; another function for another question. */
+  /** Ids of what is not worn, what goes best with the look as it is when asked first. */
   readonly best: () => Promise<readonly string[]>;
   /** What could be worn in the place of a piece of this look; another function for another question. */
   readonly instead: (pieceId: string, client: Profile) => Promise<Alternatives<Keeping>>;
@@ -49,10 +49,15 @@ export function useMends(input: MendInput): Mends {
       (await remote.current?.instead(input, pieceId, client)) ?? { colours: [] },
     [input],
   );
-  const best = useCallback(
-    async (): Promise<readonly string[]> => (await remote.current?.best(input)) ?? [],
-    [input],
-  );
+  const latest = useRef(input);
+  useEffect(() => {
+    latest.current = input;
+  }, [input]);
+  const best = useCallback(async (): Promise<readonly string[]> => {
+    // Who asks within a change asks before this has heard of it.
+    await Promise.resolve();
+    return (await remote.current?.best(latest.current)) ?? [];
+  }, []);
   const current = answer?.for === input;
   return { ...(current ? answer : NOTHING), busy: !current, instead, best };
 }
