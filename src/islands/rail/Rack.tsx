@@ -159,7 +159,7 @@ export const Rack = memo(function Rack({
           {...common}
           title="On the shelf; wearing one holds it"
           pieces={hung.shelf}
-          empty={none ?? 'Nothing on the shelf is in her size.'}
+          empty={none ?? 'Nothing on the shelf fits.'}
           onPress={fromShelf}
         />
       )}
