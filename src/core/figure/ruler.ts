@@ -21,17 +21,16 @@ export interface Ruler {
   readonly marks: readonly RulerMark[];
 }
 
-/** Landmarks that a stylist measures hems against. */
-const SHOWN = ['shoulderTip', 'bust', 'waist', 'hip', 'knee', 'calf', 'ankle'] as const;
-const SAID: Readonly<Record<(typeof SHOWN)[number], string>> = {
-  shoulderTip: 'shoulder',
-  bust: 'bust',
-  waist: 'waist',
-  hip: 'hip',
-  knee: 'knee',
-  calf: 'calf',
-  ankle: 'ankle',
-};
+/** Landmarks that a stylist measures hems against, as they are called. */
+const SHOWN = [
+  ['shoulderTip', 'shoulder'],
+  ['bust', 'bust'],
+  ['waist', 'waist'],
+  ['hip', 'hip'],
+  ['knee', 'knee'],
+  ['calf', 'calf'],
+  ['ankle', 'ankle'],
+] as const;
 /** A step that falls on whole tens of centimetres, or on whole fours of inches. */
 const STEP = { cm: 50, in: 50.8 } as const;
 
@@ -47,7 +46,7 @@ export function rulerOf(body: Body, liftMm: number, hems: readonly Hem[], units:
     stepMm: STEP[units],
     marks: [
       ...[1, 2].map((third) => ({ heightMm: (topMm * third) / 3, kind: 'third' as const, of: `${third}` })),
-      ...SHOWN.map((name) => ({ heightMm: marks[name] + liftMm, kind: 'landmark' as const, of: SAID[name] })),
+      ...SHOWN.map(([name, of]) => ({ heightMm: marks[name] + liftMm, kind: 'landmark' as const, of })),
       ...hems
         .filter(({ defaulted }) => !defaulted)
         .map(({ piece, heightMm, clearanceMm }) => ({

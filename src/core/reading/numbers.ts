@@ -87,10 +87,12 @@ export function lengthAt(text: string): At<number> | undefined {
   const match = LENGTH.exec(text);
   if (!match?.[5] || (match[1] === undefined && match[2] === undefined && match[4] === undefined))
     return undefined;
-  const whole = Number((match[1] ?? '0').replace(',', '.'));
-  const part = match[2] ? Number(match[2]) / Number(match[3]) : (FRACTIONS[match[4] ?? ''] ?? 0);
-  return { value: Math.round((whole + part) * unitMm(match[5])), length: match[0].length };
+  return { value: Math.round(mixed(match) * unitMm(match[5])), length: match[0].length };
 }
+
+/** A whole number with a fraction of two digits or one sign, as both patterns of a length catch them. */
+const mixed = ([, whole = '0', over, under, sign = '']: RegExpExecArray): number =>
+  Number(whole.replace(',', '.')) + (over ? Number(over) / Number(under) : (FRACTIONS[sign] ?? 0));
 
 const BARE = /^(\d+(?:\.\d+)?)?\s?(?:(\d)\/(\d)|([½¼¾⅛⅜⅝⅞]))?$/u;
 
@@ -99,9 +101,7 @@ export function bareAt(text: string): number | undefined {
   const match = BARE.exec(text.trim());
   if (!match || (match[1] === undefined && match[2] === undefined && match[4] === undefined))
     return undefined;
-  if (match[3] === '0') return undefined;
-  const part = match[2] ? Number(match[2]) / Number(match[3]) : (FRACTIONS[match[4] ?? ''] ?? 0);
-  return Number(match[1] ?? 0) + part;
+  return match[3] === '0' ? undefined : mixed(match);
 }
 
 const SYSTEM: Readonly<Record<string, SizeSystem>> = {

@@ -31,6 +31,12 @@ interface Props {
   readonly onClose: () => void;
 }
 
+/** What each part of the sheet is about. */
+interface PartProps {
+  readonly line: LineView;
+  readonly box: BoxState;
+}
+
 /** One line of the box: what could take its place, and what a tailor is to do to it. */
 export function LineSheet({ line, box, onClose }: Props) {
   return (
@@ -48,7 +54,7 @@ export function LineSheet({ line, box, onClose }: Props) {
 }
 
 /** One line of a box may be the braver choice: nobody remarks on it, and the letter says how to calm it. */
-function Nudge({ line, box: { view, busy, run } }: { readonly line: LineView; readonly box: BoxState }) {
+function Nudge({ line, box: { view, busy, run } }: PartProps) {
   const isNudge = line.piece.nudge === true;
   const other = view.lines.find(({ id, piece }) => id !== line.id && piece.nudge);
   return (
@@ -83,15 +89,7 @@ const SITS: readonly { readonly effect: FitEffect; readonly label: string }[] = 
 ];
 
 /** How a piece is to sit: a size closer or looser on purpose, where one is on the shelf and may be worn. */
-function Sitting({
-  line,
-  box: { view, busy, run },
-  onDone,
-}: {
-  readonly line: LineView;
-  readonly box: BoxState;
-  readonly onDone: () => void;
-}) {
+function Sitting({ line, box: { view, busy, run }, onDone }: PartProps & { readonly onDone: () => void }) {
   const effects = useSwaps(view, line.id)?.effects;
   if (!effects || isOneSize(line.size)) return null;
   const { sizes, isTied } = effects;
@@ -159,11 +157,7 @@ function Alternatives({
   line,
   box: { view, busy, run },
   onDone,
-}: {
-  readonly line: LineView;
-  readonly box: BoxState;
-  readonly onDone: () => void;
-}) {
+}: PartProps & { readonly onDone: () => void }) {
   const swaps = useSwaps(view, line.id);
   const swap = async (
     by: { readonly variantId: string; readonly locationId?: string },
@@ -274,13 +268,7 @@ function Offer({ title, why, swap, than, currency, tongue, busy, onTake }: Offer
   );
 }
 
-function Alterations({
-  line,
-  box: { view, busy, run },
-}: {
-  readonly line: LineView;
-  readonly box: BoxState;
-}) {
+function Alterations({ line, box: { view, busy, run } }: PartProps) {
   const jobs = jobsFor(line.piece);
   const [job, setJob] = useState<AlterationJob>(jobs[0] ?? 'take-in');
   const { units } = view.shop.tongue;

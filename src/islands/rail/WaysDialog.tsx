@@ -5,9 +5,10 @@ import type { Piece } from '@core/piece';
 import type { Speaker } from '@core/say';
 import { type Way, wayWords } from '@core/ways';
 import { Button, Checkbox, Modal, MultiSelect, NumberInput } from '@mantine/core';
+import { useCallbackRef } from '@mantine/hooks';
 import { useKeys } from '@ui/useKeys';
 import { Figure } from '@ui/Figure';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useWays } from './useWays';
 
 interface Props {
@@ -79,14 +80,11 @@ export function WaysDialog({ open, view, pool, shelf, worn, isBegun, by, onClose
   }, [open, around.length, question, ask]);
   // Out of what hangs here, once the page has come to rest.
   const { key } = question;
-  const latest = useRef(question);
+  const warmUp = useCallbackRef(() => warm(question));
   useEffect(() => {
-    latest.current = question;
-  });
-  useEffect(() => {
-    const wait = setTimeout(() => warm(latest.current), WARM_AFTER_MS);
+    const wait = setTimeout(warmUp, WARM_AFTER_MS);
     return () => clearTimeout(wait);
-  }, [key, warm]);
+  }, [key, warmUp]);
   const wear = (way: Way | undefined): void => {
     if (!way) return;
     onWear(way);

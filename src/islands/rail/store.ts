@@ -63,13 +63,9 @@ export const keepDraft = ({
 });
 
 /** A saved look as it goes on the figure. */
-export const draftOf = ({ pieces, overrules, occasionId, title, stages, note, id }: LookView): LookDraft => ({
+export const draftOf = ({ id, version: _version, pieces, ...look }: LookView): LookDraft => ({
+  ...look,
   worn: pieces,
-  overrules,
-  occasionId,
-  title,
-  stages,
-  note,
   savedId: id,
 });
 

@@ -2,6 +2,7 @@ import type { BoxNews } from '@contracts/box/box-news';
 import type { BoxView, LookView } from '@contracts/box/box-view';
 import type { Input } from '@contracts/calls';
 import { isSettled } from '@core/box';
+import { useCallbackRef } from '@mantine/hooks';
 import { ApiProblem, call, showDone, showProblem } from '@ui/api';
 import { callMerging } from '@ui/merging';
 import { useCallback, useEffect, useRef, useState } from 'react';
@@ -19,7 +20,7 @@ const NEWS_MS = 10_000;
 type SaveLook = Input<'save-look'>;
 
 /** What of a look is saved. */
-const saidOf = (look: Omit<LookDraft, 'savedId' | 'worn'> & Pick<SaveLook, 'pieces'>) => ({
+const saidOf = (look: Omit<LookView, 'id' | 'version'>) => ({
   occasionId: look.occasionId,
   title: look.title,
   pieces: look.pieces.map(({ ref, mode }) => ({ ref, mode })),
@@ -27,8 +28,7 @@ const saidOf = (look: Omit<LookDraft, 'savedId' | 'worn'> & Pick<SaveLook, 'piec
   stages: look.stages.map(({ title, off }) => ({ title, off: [...off] })),
   note: look.note,
 });
-const saidByDraft = (draft: LookDraft) => saidOf({ ...draft, pieces: [...draft.worn] });
-const saidByLook = (look: LookView) => saidOf({ ...look, pieces: [...look.pieces] });
+const saidByDraft = (draft: LookDraft) => saidOf({ ...draft, pieces: draft.worn });
 /** Optional fields that are not there and ones that are undefined are the same. */
 const isSame = (a: object, b: object): boolean => JSON.stringify(a) === JSON.stringify(b);
 
@@ -63,7 +63,7 @@ export function useSaving({ store, view, show }: Question): Saving {
 
   const isClean = useCallback((said: object, base: LookView): boolean => {
     const echo = taken.current.get(base.id);
-    return isSame(said, saidByLook(base)) || (echo !== undefined && isSame(said, echo));
+    return isSame(said, saidOf(base)) || (echo !== undefined && isSame(said, echo));
   }, []);
   const send = useCallback(
     async (isAsked: boolean): Promise<void> => {
@@ -82,7 +82,7 @@ export function useSaving({ store, view, show }: Question): Saving {
       try {
         let sent: SaveLook = look;
         const answer = base
-          ? await callMerging('save-look', look, saidByLook(base), (merged) => (sent = merged), !isAsked)
+          ? await callMerging('save-look', look, saidOf(base), (merged) => (sent = merged), !isAsked)
           : await call('save-look', look);
         const its = base
           ? answer.looks.find(({ id }) => id === base.id)
@@ -132,7 +132,7 @@ export function useSaving({ store, view, show }: Question): Saving {
       stop();
       clearTimeout(timer.current);
     };
-  }, [store, send, isClean, isOver, view.looks]);
+  }, [store, send, isClean, isOver]);
 
   useEffect(() => {
     if (saved !== 'offline') return;
@@ -189,10 +189,9 @@ function quietly(store: LookStore, change: () => void): void {
 
 /** Hears what became of a box elsewhere, while the page is looked at. */
 function useNews(view: BoxView, onNews: (box: BoxView) => void): void {
-  const hear = useRef(onNews);
+  const hear = useCallbackRef(onNews);
   const shown = useRef(view);
   useEffect(() => {
-    hear.current = onNews;
     shown.current = view;
   });
   const boxId = view.id;
@@ -206,7 +205,7 @@ function useNews(view: BoxView, onNews: (box: BoxView) => void): void {
       // What was written here meanwhile is newer than this answer.
       if (!news || shown.current !== before) return;
       mark = news.mark;
-      if (news.box) hear.current(news.box);
+      if (news.box) hear(news.box);
     };
     const every = setInterval(() => void ask(), NEWS_MS);
     const seen = (): void => void ask();
@@ -215,5 +214,5 @@ function useNews(view: BoxView, onNews: (box: BoxView) => void): void {
       clearInterval(every);
       document.removeEventListener('visibilitychange', seen);
     };
-  }, [boxId]);
+  }, [boxId, hear]);
 }

@@ -29,7 +29,7 @@ import { type BoxRecord, changeBox } from '@data/box/boxes';
 import { type LineRecord, linesOf } from '@data/box/lines';
 import { dropLinks } from '@data/outbox/letters';
 import { note } from '../audit';
-import { mayWrite } from '../client/consents';
+import { addressOf } from '../client/consents';
 import { clientOf } from '../client/profile';
 import { type Context, theApp } from '../context';
 import { post } from '../outbox/outbox';
@@ -59,15 +59,15 @@ export const makeBoxLink = serve(makeBoxLinkCall, {
     await dropLinks(tx, 'boxLinkId', await stopBoxLinks(tx, boxId, now));
     const { id, path, expiresAt } = await newBoxLink(tx, boxId, now);
     const { name: shopName } = await shopOf(tx, actor.shopId);
-    const posted = Boolean(person.email) && (await mayWrite(tx, row.clientId));
-    if (posted && person.email)
+    const toAddress = await addressOf(tx, person);
+    if (toAddress)
       await post(
         tx,
         {
           shopId: actor.shopId,
           kind: 'box page',
           toName: person.name,
-          toAddress: person.email,
+          toAddress,
           subject: `Your box from ${shopName}`,
           body: `Dear ${person.name.split(' ')[0]}, your letter is here to read, and here you say what you keep. You can come back to it as often as you like:`,
           path,
@@ -77,7 +77,7 @@ export const makeBoxLink = serve(makeBoxLinkCall, {
         now,
       );
     await note(context, 'make box link', 'box', boxId);
-    return { ...(await viewOf(context, boxId)), path, posted };
+    return { ...(await viewOf(context, boxId)), path, posted: toAddress !== undefined };
   },
 });
 

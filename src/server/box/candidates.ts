@@ -108,12 +108,12 @@ export async function candidatesOf(
 
 /** How a size of the shop's fits the client of a box, said as the list would say it where it would choose that size. */
 export async function fitInBox(
-  { tx, actor, now }: Context,
+  context: Context,
   row: BoxRecord,
   variantId: string,
   effect?: Fit['effect'],
 ): Promise<Fit | null> {
-  const asked = await sizesInBox({ tx, actor, now }, row, variantId);
+  const asked = await sizesInBox(context, row, variantId);
   const offer = asked?.sizes.find((each) => each.variantId === variantId);
   if (!asked || !offer) return null;
   const { piece, sizes, body, choosing } = asked;
@@ -124,11 +124,7 @@ export async function fitInBox(
 }
 
 /** The garment of a size, its sizes on the shelf, and what a size is chosen by for the client of a box. */
-async function sizesInBox(
-  { tx, actor, now }: Pick<Context, 'tx' | 'actor' | 'now'>,
-  row: BoxRecord,
-  variantId: string,
-) {
+async function sizesInBox({ tx, actor, now }: Context, row: BoxRecord, variantId: string) {
   const version = await versionOfSize(tx, actor.shopId, variantId);
   const [candidate] = await candidatesOf(tx, actor.shopId, version, now);
   if (!candidate) return undefined;
@@ -146,7 +142,7 @@ async function sizesInBox(
 
 /** The size for each way a piece may be meant to sit on the client of a box, the one that is held among those that are free. */
 export async function effectsInBox(
-  context: Pick<Context, 'tx' | 'actor' | 'now'>,
+  context: Context,
   row: BoxRecord,
   variantId: string,
 ): Promise<(SizesForEffect & { readonly piece: Piece }) | undefined> {

@@ -52,7 +52,7 @@ export async function takeLine(
   context: Context,
   row: BoxRecord,
   { variantId, askId, locationId, until, effect }: Wanted,
-): Promise<{ lineId: string; sku: string }> {
+): Promise<{ lineId: string; sku: string; garmentId: string }> {
   const { tx, actor, now } = context;
   const boxId = row.id;
   if (askId !== null && !(await findAsk(tx, boxId, askId)))
@@ -77,7 +77,7 @@ export async function takeLine(
     expiresAt: until === null ? null : await holdUntil(context, row, await linesOf(tx, boxId)),
   });
   if (!taken) throw await soldOut(context, found);
-  return { lineId, sku: found.variant.sku };
+  return { lineId, sku: found.variant.sku, garmentId: found.garment.id };
 }
 
 /**
@@ -103,11 +103,8 @@ export const swapLine = serve(swapLineCall, {
     await changeLine(tx, taken.lineId, { position: before.position });
     const same = before.variantId === variantId;
     // Another size of it is worn as the first was.
-    const [own, other] = [
-      await findSize(tx, actor.shopId, before.variantId),
-      await findSize(tx, actor.shopId, variantId),
-    ];
-    const isGarment = own?.garment.id === other?.garment.id;
+    const isSameGarment =
+      same || (await variantOf(tx, actor.shopId, before.variantId)).garment.id === taken.garmentId;
     // The same size from elsewhere is altered all the same; what a tailor was to do to another piece is not.
     if (same) await moveAlterations(tx, lineId, taken.lineId);
     const [from, to] = [`line:${lineId}`, `line:${taken.lineId}`];
@@ -115,7 +112,7 @@ export const swapLine = serve(swapLineCall, {
       if (!each.pieces.some(({ ref }) => ref === from)) continue;
       await changeLook(tx, each.id, {
         pieces: each.pieces.map((piece) =>
-          piece.ref === from ? { ref: to, ...(isGarment ? { mode: piece.mode } : {}) } : piece,
+          piece.ref === from ? { ref: to, ...(isSameGarment ? { mode: piece.mode } : {}) } : piece,
         ),
         stages: each.stages.map((stage) => ({
           ...stage,

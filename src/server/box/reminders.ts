@@ -5,7 +5,7 @@ import { linesIn } from '@data/box/lines';
 import { clientRow } from '@data/client/clients';
 import type { Database, Writer } from '@data/db';
 import { note } from '../audit';
-import { mayWrite } from '../client/consents';
+import { addressOf } from '../client/consents';
 import { theApp } from '../context';
 import { post } from '../outbox/outbox';
 import { dayIn, shopOf } from '../shop/settings';
@@ -27,7 +27,8 @@ async function remind(tx: Writer, boxId: string, now: Date): Promise<boolean> {
   const shop = await shopOf(tx, row.shopId);
   const person = await clientRow(tx, row.clientId);
   const open = (await linesIn(tx, [boxId])).filter(({ decision }) => decision === 'undecided').length;
-  if (!person?.email || open === 0 || !row.letter || !(await mayWrite(tx, row.clientId))) return false;
+  const toAddress = person && (await addressOf(tx, person));
+  if (!toAddress || open === 0 || !row.letter) return false;
   const { decideBy } = row;
   const kind = reminderDue({
     today: dayIn(shop.zone, now),
@@ -44,7 +45,7 @@ async function remind(tx: Writer, boxId: string, now: Date): Promise<boolean> {
       shopId: shop.id,
       kind: 'reminder',
       toName: person.name,
-      toAddress: person.email,
+      toAddress,
       subject: `Your box from ${shop.name}`,
       body: reminderWords(
         kind,

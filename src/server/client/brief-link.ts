@@ -29,7 +29,7 @@ import { newToken, tokenHash } from '../private-token';
 import { post } from '../outbox/outbox';
 import { shopOf } from '../shop/settings';
 import { serve } from '../use-case';
-import { mayWrite } from './consents';
+import { addressOf } from './consents';
 import { clientOf } from './profile';
 
 const LINK_DAYS = 14;
@@ -48,7 +48,8 @@ export const makeBriefLink = serve(makeBriefLinkCall, {
     const token = newToken();
     const expiresAt = new Date(now.getTime() + LINK_DAYS * DAY_MS);
     const id = await addBriefLink(tx, { clientId, tokenHash: tokenHash(token), expiresAt, createdAt: now });
-    if (person.email && (await mayWrite(tx, clientId))) {
+    const toAddress = await addressOf(tx, person);
+    if (toAddress) {
       const { name: shopName } = await shopOf(tx, actor.shopId);
       await post(
         tx,
@@ -56,7 +57,7 @@ export const makeBriefLink = serve(makeBriefLinkCall, {
           shopId: actor.shopId,
           kind: 'own brief',
           toName: person.name,
-          toAddress: person.email,
+          toAddress,
           subject: `Your next box from ${shopName}`,
           body: `Dear ${person.name.split(' ')[0]}, tell us what your next box should be for. It takes a few minutes, and you can come back to it:`,
           path: `/brief/${token}`,

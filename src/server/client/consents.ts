@@ -48,10 +48,14 @@ export async function consentsOf(db: Reader, row: ClientRow, shop: ShopRow): Pro
   };
 }
 
-/** False for somebody who took back that the shop may write to them. */
-export async function mayWrite(db: Reader, clientId: string): Promise<boolean> {
-  const rows = await consentRows(db, clientId, 'messages');
-  return rows.length === 0 || rows.some(({ withdrawnOn }) => withdrawnOn === null);
+/** Where a client is written to; undefined for somebody without an address, or who took back that the shop may write. */
+export async function addressOf(
+  db: Reader,
+  { id, email }: Pick<ClientRow, 'id' | 'email'>,
+): Promise<string | undefined> {
+  if (!email) return undefined;
+  const rows = await consentRows(db, id, 'messages');
+  return rows.length === 0 || rows.some(({ withdrawnOn }) => withdrawnOn === null) ? email : undefined;
 }
 
 export const saveConsent = serve(saveConsentCall, {
