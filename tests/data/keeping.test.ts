@@ -3,6 +3,7 @@ import { keepNoLonger } from '@server/client/keeping';
 import { eq } from 'drizzle-orm';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { makeBox, makeClient, makeGarment, moved } from '../support/making';
+import { shopDay } from '../support/days';
 import { openShop } from '../support/open-shop';
 import { jpegOf } from '../support/photos';
 import { type Caller, callerOf } from '../support/server';
@@ -98,7 +99,7 @@ describe('what is kept no longer', () => {
     });
     await shop.stylist.call('save-occasion', {
       clientId: coming.clientId,
-      occasion: { title: 'Jubilee', date: inMonths(20).toISOString().slice(0, 10) },
+      occasion: { title: 'Jubilee', date: shopDay(inMonths(20)) },
     });
     await keepNoLonger(shop.db, inMonths(15));
     for (const { clientId } of [open, regular, coming])
@@ -109,7 +110,7 @@ describe('what is kept no longer', () => {
 describe('what a client agreed to', () => {
   it('stands with its day and way, is taken back, and takes along what was kept by it when asked', async () => {
     const { clientId, ownedId } = await dressed('Agreeing');
-    const today = new Date().toISOString().slice(0, 10);
+    const today = shopDay();
     for (const about of ['measures', 'photos', 'messages'] as const)
       expect(
         (

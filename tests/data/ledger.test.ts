@@ -19,6 +19,7 @@ import { CATEGORY, type Category } from '@core/piece';
 import { readAsk } from '@core/reading';
 import { eq, isNull } from 'drizzle-orm';
 import { beforeAll, describe, expect, it } from 'vitest';
+import { shopDay } from '../support/days';
 import { openShop } from '../support/open-shop';
 import { type Caller, callerOf } from '../support/server';
 import { sure } from '../support/sure';
@@ -156,7 +157,7 @@ describe('the Ledger', () => {
   });
 
   it('keeps to the days it is asked for, and opens exactly the pieces behind a row', async () => {
-    const day = (ago: number): string => new Date(Date.now() - ago * 86_400_000).toISOString().slice(0, 10);
+    const day = (ago: number): string => shopDay(Date.now() - ago * 86_400_000);
     const within = await ask('kind', { from: day(120), to: day(30) });
     const [ever, later] = [await ask('kind'), await ask('kind', { from: day(-2) })];
     expect(within.all.sent).toBeGreaterThan(50);
@@ -307,7 +308,7 @@ describe('the Ledger', () => {
       expect(sure(point).count).toBe(told);
       // By hand: the mean in sizes, shrunk by five decisions.
       expect(sure(point).steps).toBeCloseTo((-small.length / told) * (told / (told + 5)));
-      const [first] = small.map(({ box: b }) => sure(b.closedAt).toISOString().slice(0, 10)).sort();
+      const [first] = small.map(({ box: b }) => shopDay(sure(b.closedAt))).sort();
       expect(since).toBe(first);
     }
     expect(sure(sure(labels[0]).points[0]).steps).toBeLessThan(0);

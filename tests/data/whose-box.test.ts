@@ -3,6 +3,7 @@ import { openRhythmBoxes } from '@server/client/rhythms';
 import { and, eq } from 'drizzle-orm';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { makeBox, makeClient, makeGarment, moved } from '../support/making';
+import { shopDay } from '../support/days';
 import { openShop } from '../support/open-shop';
 import { type Caller, callerOf } from '../support/server';
 import { sure } from '../support/sure';
@@ -117,7 +118,7 @@ describe('an account that is ended, or packs from now on', () => {
 
 describe('a rhythm', () => {
   const DAY_MS = 86_400_000;
-  const dayFrom = (days: number): string => new Date(Date.now() + days * DAY_MS).toISOString().slice(0, 10);
+  const dayFrom = (days: number): string => shopDay(Date.now() + days * DAY_MS);
   const boxesOf = (clientId: string) => shop.db.select().from(box).where(eq(box.clientId, clientId));
   const regular = async (name: string, nextDay: string) => {
     const clientId = await makeClient(shop.stylist, {}, name);

@@ -27,7 +27,7 @@ import { isSpent, spend } from '../limits';
 import { counted, isToken, LINK_GONE } from '../private-links';
 import { newToken, tokenHash } from '../private-token';
 import { post } from '../outbox/outbox';
-import { shopOf } from '../shop/settings';
+import { dayIn, shopOf } from '../shop/settings';
 import { serve } from '../use-case';
 import { addressOf } from './consents';
 import { clientOf } from './profile';
@@ -48,9 +48,9 @@ export const makeBriefLink = serve(makeBriefLinkCall, {
     const token = newToken();
     const expiresAt = new Date(now.getTime() + LINK_DAYS * DAY_MS);
     const id = await addBriefLink(tx, { clientId, tokenHash: tokenHash(token), expiresAt, createdAt: now });
+    const { name: shopName, zone } = await shopOf(tx, actor.shopId);
     const toAddress = await addressOf(tx, person);
     if (toAddress) {
-      const { name: shopName } = await shopOf(tx, actor.shopId);
       await post(
         tx,
         {
@@ -68,7 +68,7 @@ export const makeBriefLink = serve(makeBriefLinkCall, {
       );
     }
     await note(context, 'make brief link', 'client', clientId);
-    return { id, path: `/brief/${token}`, expiresOn: expiresAt.toISOString().slice(0, 10) };
+    return { id, path: `/brief/${token}`, expiresOn: dayIn(zone, expiresAt) };
   },
 });
 
@@ -256,7 +256,11 @@ async function savePicture(
 }
 
 /** Links of a client as the stylist sees them, newest first: open ones, and sent ones to go through. */
-export async function linksOf(db: Reader, clientId: string, now: Date): Promise<BriefLinkView[]> {
+export async function linksOf(
+  db: Reader,
+  { clientId, zone }: { readonly clientId: string; readonly zone: string },
+  now: Date,
+): Promise<BriefLinkView[]> {
   const rows = await briefLinksOf(db, clientId, LINKS_SHOWN);
   const photos = await photosOfBriefs(
     db,
@@ -265,7 +269,7 @@ export async function linksOf(db: Reader, clientId: string, now: Date): Promise<
   return rows.map((row) => ({
     id: row.id,
     state: stateOf(row, now),
-    expiresOn: row.expiresAt.toISOString().slice(0, 10),
+    expiresOn: dayIn(zone, row.expiresAt),
     answers: row.sentAt && !row.settledAt ? row.draft : undefined,
     photos: photos.filter(({ linkId }) => linkId === row.id).map(({ id, caption }) => ({ id, caption })),
   }));

@@ -95,7 +95,7 @@ export async function clientView(db: Reader, actor: Actor, id: string, now: Date
     retired: owned.filter(({ retiredAt }) => retiredAt).map(view),
     occasions: await occasionsOf(db, id),
     boxes: await boxHistory(db, id, shop.zone),
-    links: await linksOf(db, id, now),
+    links: await linksOf(db, { clientId: id, zone: shop.zone }, now),
     rhythm: await rhythmOf(db, shop, id),
     stylists: await stylistsOf(db, actor.shopId),
     me: actor.id,

@@ -24,7 +24,11 @@ import { SERVED } from '../registry';
 import { createUser, type SignIn } from '../sign-in';
 import { bringIn } from '../stock/bring-in';
 import { perform } from '../use-case';
+import { dayIn } from '../shop/settings';
 import { DEMO_USERS } from './users';
+
+/** Where the invented shop's days begin. */
+export const DEMO_ZONE = 'Europe/Paris';
 
 const DAY_MS = 86_400_000;
 
@@ -57,7 +61,7 @@ async function agree(
   clients: ReadonlyMap<string, string>,
   now: Date,
 ): Promise<void> {
-  const day = (offset: number): string => addDays(now.toISOString().slice(0, 10), offset);
+  const day = (offset: number): string => addDays(dayIn(DEMO_ZONE, now), offset);
   for (const clientId of clients.values())
     for (const about of ['measures', 'messages'] as const)
       await call(db, actor, now, 'save-consent', { clientId, about, way: 'in writing', givenOn: day(-290) });
@@ -77,7 +81,7 @@ async function makeShop(db: Database): Promise<string> {
     name: 'The Heron Room',
     town: 'Harrowmere',
     currency: 'EUR',
-    zone: 'Europe/Paris',
+    zone: DEMO_ZONE,
     taxBp: 2000,
     styleFeeMinor: 2000,
     keepAllBp: 1000,
@@ -250,7 +254,7 @@ async function playBox(
 ): Promise<void> {
   const clientId = clients.get(plan.client) ?? '';
   const start = new Date(now.getTime() + plan.startDay * DAY_MS);
-  const day = (offset: number): string => addDays(now.toISOString().slice(0, 10), offset);
+  const day = (offset: number): string => addDays(dayIn(DEMO_ZONE, now), offset);
   const occasionIds: string[] = [];
   for (const { day: offset, stages = [], ...occasion } of plan.occasions) {
     const made = await call(db, actor, start, 'save-occasion', {
