@@ -66,6 +66,7 @@ export * from './shop/save-pull-settings';
 export * from './shop/save-rules';
 export * from './shop/save-shop';
 export * from './shop/save-tongue';
+export * from './shop/save-voice';
 export * from './stock/for-whom';
 export * from './stock/archive-garments';
 export * from './stock/count-stock';

@@ -127,6 +127,15 @@ const SCENARIOS: {
       }),
     };
   },
+  'save-voice': async () => {
+    const [row] = await shop.db.select().from(shopTable);
+    const { version, letterVoice } = sure(row);
+    const { style } = letterVoice;
+    return {
+      by: owners,
+      input: (i) => ({ version, style, signature: `Agnes ${i}`, phrases: [], paper: 'a4' as const }),
+    };
+  },
   'save-shop': async () => {
     const [row] = await shop.db.select().from(shopTable);
     const { name, town, zone, taxIncluded, taxBp, rounding, styleFeeMinor, keepAllBp, returnPolicy } =

@@ -1,5 +1,19 @@
+import { LETTER_LENGTHS, PICTURES, TONES } from '@core/letter';
 import { z } from 'zod';
 import { text } from '../fields';
+
+export const letterStyleSchema = z.strictObject({
+  tone: z.enum(TONES),
+  length: z.enum(LETTER_LENGTHS),
+  pictures: z.enum(PICTURES),
+});
+
+/** How a shop's letters are drafted, and what it says in its own words. */
+export const letterVoiceSchema = z.strictObject({
+  style: letterStyleSchema,
+  signature: text(400),
+  phrases: z.array(text(300).min(1, 'an empty phrase says nothing')).max(40, 'at most 40 phrases').readonly(),
+});
 
 export const letterSchema = z.strictObject({
   greeting: text(2000),
@@ -14,7 +28,14 @@ export const letterSchema = z.strictObject({
       care: text(300),
     }),
   ),
-  looks: z.array(z.strictObject({ id: z.string(), line: text(1000) })),
+  looks: z.array(
+    z.strictObject({
+      id: z.string(),
+      line: text(1000),
+      instead: text(600).optional(),
+      hidden: z.boolean().optional(),
+    }),
+  ),
   closing: text(2000),
   journey: z
     .strictObject({
@@ -31,4 +52,6 @@ export const letterSchema = z.strictObject({
         .max(120),
     })
     .optional(),
+  style: letterStyleSchema.optional(),
+  own: z.array(z.string().max(120)).max(600).optional(),
 });

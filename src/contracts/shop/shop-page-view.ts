@@ -2,6 +2,7 @@ import type { Category } from '@core/piece';
 import type { PromotionKind } from '@core/money';
 import type { LocationKind } from '@core/shop';
 import type { ShopTerms } from './save-shop';
+import type { ShopVoice } from './save-voice';
 import type { OutboxView } from '../outbox/outbox-view';
 import type { BackupsView } from './backups-view';
 import type { PeopleView } from '../people/people-view';
@@ -29,6 +30,7 @@ export interface ShopPageView {
   readonly today: string;
   readonly currency: string;
   readonly terms: ShopTerms;
+  readonly voice: ShopVoice;
   readonly version: number;
   readonly people: PeopleView;
   readonly locations: readonly LocationView[];

@@ -1,6 +1,7 @@
 import type { Schools } from '@core/client';
 import type { PullSettings } from '@core/pull';
 import type { Settings } from '@core/rules';
+import type { Paper } from '@core/shop';
 import type { Tongue } from '@core/words';
 
 export interface ShopView {
@@ -13,4 +14,6 @@ export interface ShopView {
   readonly alteredMayReturn: boolean;
   /** How readers of this shop are spoken to. */
   readonly tongue: Tongue;
+  /** What it prints on. */
+  readonly paper: Paper;
 }

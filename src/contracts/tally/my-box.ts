@@ -62,6 +62,8 @@ export interface MyBoxView {
   readonly looks: readonly {
     readonly title: string;
     readonly line: string;
+    /** What does as well as her own pieces in it. */
+    readonly instead: string;
     readonly picture: Picture;
     readonly pieces: readonly string[];
   }[];

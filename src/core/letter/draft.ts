@@ -1,41 +1,14 @@
-import type { Verdict } from '../look';
-import { memo } from '../memo';
-import { dayInWords } from '../schedule';
-import { capital, listed, type Tongue, uncapital } from '../words';
+import { capital, listed, uncapital } from '../words';
 import { adjustOf, safetyOf } from './adjust';
 import { beneathOf } from './beneath';
 import { type Mode, modeOf, modesOf, type Piece, wear } from '../piece';
-import { sentence } from '../rules';
-import { isPlural, sayOf, type Speaker, speaker } from '../say';
-
-/** What the letter says of one piece; every field is drafted and open to the stylist's pen. */
-export interface PieceNote {
-  readonly ref: string;
-  readonly why: string;
-  readonly fit: string;
-  readonly wear: readonly string[];
-  readonly beneath: readonly string[];
-  readonly facts: string;
-  readonly care: string;
-}
-
-/** What to pack, and what to wear day by day: laid into a letter by hand, each line open to the pen. */
-export interface JourneySheet {
-  readonly packing: readonly string[];
-  readonly days: readonly {
-    readonly line: string;
-    /** What is worn, by reference, as the days' pictures show it; none where nothing was left to wear. */
-    readonly pieces: readonly { readonly ref: string; readonly mode?: string | undefined }[];
-  }[];
-}
-
-export interface LetterDraft {
-  readonly greeting: string;
-  readonly pieces: readonly PieceNote[];
-  readonly looks: readonly { readonly id: string; readonly line: string }[];
-  readonly closing: string;
-  readonly journey?: JourneySheet | undefined;
-}
+import type { Speaker } from '../say';
+import type { LetterInput } from './input';
+import { type LetterDraft, type LineKey, lineKey, type PieceNote } from './letter';
+import { insteadLine } from './stand-in';
+import { type LetterStyle, type Tone, TONES, USUAL_VOICE } from './style';
+import { closingIn, greetingIn } from './tones';
+import { praise, speakerTo, whyOf } from './why';
 
 /** As the label said it; a label nobody entered says nothing. */
 const CARE: Readonly<Record<NonNullable<Piece['care']>, string>> = {
@@ -52,76 +25,59 @@ const IRONING: Readonly<Record<NonNullable<Piece['ironing']>, string>> = {
   press: 'Iron it.',
 };
 
-export interface LetterInput {
-  readonly clientName: string;
-  readonly shopName: string;
-  readonly lines: readonly {
-    readonly ref: string;
-    readonly piece: Piece;
-    readonly ask?: string | undefined;
-    readonly fit: string;
-    /** Ids of the ways of wearing it that may be proposed; absent: all. */
-    readonly ways?: readonly string[] | undefined;
-    /** What the tailor does to it, in words, and whether it may come back all the same. */
-    readonly altered?: { readonly jobs: readonly string[]; readonly mayReturn: boolean } | undefined;
-  }[];
-  readonly looks: readonly {
-    readonly id: string;
-    readonly occasion?: string | undefined;
-    readonly pieces: readonly Piece[];
-    readonly verdict: Verdict;
-  }[];
-  readonly occasions: readonly string[];
-  readonly decideBy?: string | undefined;
-  readonly tongue?: Tongue | undefined;
-}
-
-/** A letter speaks to the client: what she owns is hers. */
-const speakerTo = memo(({ lines, looks, tongue }: LetterInput): Speaker =>
-  speaker([...lines.map(({ piece }) => piece), ...looks.flatMap(({ pieces }) => pieces)], {
-    tongue,
-    pronoun: 'you',
-    owned: 'your',
-  }),
-);
+/** Other ways to say a line, by its key; the drafted one is among them. */
+export type Wordings = Readonly<Record<LineKey, readonly string[]>>;
 
 /** Drafts the letter from findings, ways of wearing and the facts of each piece. Plain, kind sentences; nothing twice. */
-export function draftLetter(input: LetterInput): LetterDraft {
+export const draftLetter = (input: LetterInput): LetterDraft => draftedWith(input).letter;
+
+/** The same with other wordings of its greeting, its closing and why each piece is there. */
+export function draftedWith(input: LetterInput): {
+  readonly letter: LetterDraft;
+  readonly wordings: Wordings;
+} {
+  const { voice = USUAL_VOICE } = input;
+  const style = input.style ?? voice.style;
   const said = new Set<string>();
+  const drafted = input.lines.map((line, i) => pieceNote(line, i, input, said, style));
+  const by = speakerTo(input);
+  const closing = (tone: Tone): string =>
+    closingIn(tone, { ...input, signature: voice.signature }, input.tongue);
   return {
-    greeting: greetingOf(input),
-    pieces: input.lines.map((line, i) => pieceNote(line, i, input, said)),
-    looks: input.looks.map((look) => ({ id: look.id, line: lookLine(look, speakerTo(input), said) })),
-    closing: `${input.decideBy ? `Let us know what you’re keeping by ${dayInWords(input.decideBy, input.tongue)}. ` : ''}Yours, ${input.shopName}`,
+    letter: {
+      greeting: greetingOf(input, style.tone),
+      pieces: drafted.map(({ note }) => note),
+      looks: input.looks.map((look) => ({
+        id: look.id,
+        line: lookLine(look, by, said, style.length === 'full'),
+        instead: style.length === 'full' ? insteadLine(look.standIns ?? [], by) : '',
+      })),
+      closing: closing(style.tone),
+      style,
+      own: [],
+    },
+    wordings: {
+      greeting: [...new Set(TONES.map((tone) => greetingOf(input, tone)))],
+      closing: [...new Set(TONES.map(closing))],
+      ...Object.fromEntries(drafted.map(({ note, whys }) => [lineKey(note.ref, 'why'), [...new Set(whys)]])),
+    },
   };
 }
 
-const COUNTED = [
-  '',
-  'one piece',
-  'two pieces',
-  'three pieces',
-  'four pieces',
-  'five pieces',
-  'six pieces',
-] as const;
-
 /** "Dear Hester, here are three pieces for your lecture on the fjord ship. Each goes with something you own." */
-function greetingOf({ clientName, lines, looks, occasions, tongue }: LetterInput): string {
-  const first = clientName.split(' ')[0] ?? clientName;
-  const forWhat = occasions.length > 0 ? ` for ${listed(occasions.map(eventOf), tongue?.english)}` : '';
-  if (lines.length === 0) return `Dear ${first},`;
-  const pieces = COUNTED[lines.length] ?? `${lines.length} pieces`;
+function greetingOf({ clientName, lines, looks, occasions, tongue }: LetterInput, tone: Tone): string {
   const joining = lines.filter(({ piece }) =>
     looks.some(
       (look) => look.pieces.some(({ id }) => id === piece.id) && look.pieces.some(({ owned }) => owned),
     ),
   ).length;
-  const one = lines.length === 1;
-  const all = one ? 'It goes with what you own.' : 'Each goes with something you own.';
-  const most = joining * 2 > lines.length ? 'Most go with something you own.' : '';
-  const joins = joining === lines.length ? all : most;
-  return [`Dear ${first}, here ${one ? 'is' : 'are'} ${pieces}${forWhat}.`, joins].filter(Boolean).join(' ');
+  const most = joining * 2 > lines.length ? 'most' : 'some';
+  return greetingIn(tone, {
+    first: clientName.split(' ')[0] ?? clientName,
+    count: lines.length,
+    forWhat: occasions.length > 0 ? ` for ${listed(occasions.map(eventOf), tongue?.english)}` : '',
+    joins: joining === lines.length ? 'all' : most,
+  });
 }
 
 /** An occasion as it is spoken of to whom it belongs: "your lecture on the fjord ship", "the wedding", "Ada’s christening". */
@@ -132,79 +88,23 @@ function eventOf(title: string): string {
   return `your ${uncapital(title)}`;
 }
 
-/** An ask as it is said to whoever asked: "black trousers she can kneel in" is "black trousers you can kneel in". */
-const toAsker = (ask: string): string =>
-  ask
-    .trim()
-    .replace(/[.!]$/, '')
-    .replace(/\b(she|he|they)\b/gi, 'you')
-    .replace(/\b(her|his|their)\b/gi, 'your');
-
-/** Ways to begin with an ask, taken in turn so that no pattern comes back often; long ones are quoted whole. */
-function askedWords(ask: string, i: number): string {
-  const [head = ''] = ask.split(/\s+(?:for|to|with|that|you|under|over|in)\b/);
-  const short = ask.split(/\s+/).length <= 5 && !/\byou\b|^(some|any)thing\b/i.test(ask);
-  const begins = [
-    ...(short
-      ? [`Here ${isPlural(head) ? 'are' : 'is'} the ${ask.replace(/^(an?|the|some)\s+/i, '')} you asked for.`]
-      : []),
-    `You asked for ${ask}.`,
-    `This is for “${uncapital(ask)}”.`,
-  ];
-  return begins[i % begins.length] ?? '';
+interface Drafted {
+  readonly note: PieceNote;
+  readonly whys: readonly string[];
 }
-
-function joinWords(i: number, id: string, owned: readonly string[], by: Speaker): string {
-  const { it, verb } = sayOf(by, [id]);
-  const [they, them] = it() === 'them' ? ['They', 'them'] : ['It', 'it'];
-  const own = `your ${listed(owned.map(by.bare), by.tongue.english)}`;
-  return (
-    [`${they} ${verb('go')} with ${own}.`, `Wear ${them} with ${own}.`, `${they} ${verb('join')} ${own}.`][
-      i % 3
-    ] ?? ''
-  );
-}
-
-/** The first praise of a piece, or of a look, that was not said yet; it is said now. */
-function praise(verdicts: readonly Verdict[], by: Speaker, said: Set<string>, piece?: string): string {
-  for (const { findings } of verdicts)
-    for (const found of findings) {
-      if (found.tone !== 'works' || QUIET.includes(found.rule)) continue;
-      if (piece !== undefined && !found.pieces.includes(piece)) continue;
-      const words = sentence(found, by);
-      if (said.has(words)) continue;
-      said.add(words);
-      return words;
-    }
-  return '';
-}
-/** What works and is nothing to write home about: within budget, covered, dressed as the occasion asks, as tied. */
-const QUIET: readonly string[] = ['U6', 'K1', 'R1', 'K2', 'W1', 'M1', 'P10'];
 
 function pieceNote(
-  { ref, piece, ask, fit, ways, altered }: LetterInput['lines'][number],
+  line: LetterInput['lines'][number],
   i: number,
   input: LetterInput,
   said: Set<string>,
-): PieceNote {
+  { tone, length }: LetterStyle,
+): Drafted {
+  const { ref, piece, fit, ways, altered } = line;
   const by = speakerTo(input);
+  const isFull = length === 'full';
   const within = input.looks.filter((look) => look.pieces.some((worn) => worn.id === piece.id));
-  const owned = [
-    ...new Set(within.flatMap((look) => look.pieces.filter((worn) => worn.owned).map(({ id }) => id))),
-  ].slice(0, 3);
-  const why = [
-    piece.nudge ? braver(piece, within, by) : '',
-    ask ? askedWords(toAsker(ask), i) : '',
-    owned.length > 0 ? joinWords(i, piece.id, owned, by) : '',
-    praise(
-      within.map(({ verdict }) => verdict),
-      by,
-      said,
-      piece.id,
-    ),
-  ]
-    .filter(Boolean)
-    .join(' ');
+  const why = whyOf(line, within, by, said, isFull);
   const worn = within
     .flatMap((look) => look.pieces.filter((other) => other.id === piece.id))
     .map((other) => modeOf(other));
@@ -212,15 +112,15 @@ function pieceNote(
   const [first, other] = [...worn, ...others]
     .filter((mode, at, all) => all.findIndex((each) => each.id === mode.id) === at)
     .filter((mode) => mode.id !== 'worn');
-  return {
+  const note: PieceNote = {
     ref,
-    why: why || 'A piece to build on.',
+    why: why(tone, i),
     fit: altered
       ? `${fit} Altered for you: ${listed(altered.jobs)}.${altered.mayReturn ? '' : ' So it stays with you.'}`
       : fit,
     wear: [
       ...(first ? [first.how] : []),
-      ...(other ? [`Or ${uncapital(other.how)}`] : []),
+      ...(other && isFull ? [`Or ${uncapital(other.how)}`] : []),
       ...adjustOf(piece, worn),
       ...safetyOf(
         piece,
@@ -231,27 +131,14 @@ function pieceNote(
     beneath: [
       ...new Set(
         within.flatMap((look) =>
-          beneathOf(look.pieces.filter(({ id }) => id === piece.id).map(wear)).map((line) => line.text),
+          beneathOf(look.pieces.filter(({ id }) => id === piece.id).map(wear)).map((each) => each.text),
         ),
       ),
     ],
-    facts: factsLine(piece),
+    facts: isFull ? factsLine(piece) : '',
     care: [piece.care && CARE[piece.care], piece.ironing && IRONING[piece.ironing]].filter(Boolean).join(' '),
   };
-}
-
-/** The one braver choice says that it is, and what calms it. */
-function braver(piece: Piece, within: LetterInput['looks'], by: Speaker): string {
-  const quiet = within
-    .flatMap((look) => look.pieces)
-    .filter((other) => other.owned && other.id !== piece.id && other.statement <= 1)
-    .map(({ id }) => by.bare(id));
-  const calm = [...new Set(quiet)].slice(0, 2);
-  return `This is the braver one. ${
-    calm.length > 0
-      ? `For a calmer day, wear it with your ${listed(calm)} and nothing louder.`
-      : 'For a calmer day, keep everything else plain.'
-  }`;
+  return { note, whys: TONES.flatMap((each) => [0, 1, 2].map((turn) => why(each, turn))) };
 }
 
 function factsLine({ facts, fabric }: Piece): string {
@@ -277,11 +164,12 @@ function lookLine(
   { occasion, pieces, verdict }: LetterInput['looks'][number],
   by: Speaker,
   said: Set<string>,
+  isFull: boolean,
 ): string {
   const names = listed(
     pieces.map(({ id }) => by.called(id)),
     by.tongue.english,
   );
-  const good = praise([verdict], by, said);
+  const good = isFull ? praise([verdict], by, said) : '';
   return `${occasion ? `For ${eventOf(occasion)}: ${names}` : capital(names)}.${good ? ` ${good}` : ''}`;
 }

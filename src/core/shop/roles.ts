@@ -10,3 +10,7 @@ export const ROLE_WORDS: Readonly<Record<Role, string>> = {
 
 export const LOCATION_KINDS = ['shop floor', 'back room'] as const;
 export type LocationKind = (typeof LOCATION_KINDS)[number];
+
+/** What a shop prints on: ISO A4, or US Letter. */
+export const PAPERS = ['a4', 'letter'] as const;
+export type Paper = (typeof PAPERS)[number];

@@ -5,6 +5,7 @@ export { PoolAreas } from './pool-areas';
 export { type Bits, countBits, emptyBits, fillPath, type Grid } from './raster';
 export { isTaught, stepsOf, type TaughtStep } from './teach';
 export { svgItems, svgOf } from './svg';
+export { laidOut } from './lay';
 export { figureDrawing } from './dressed';
 export { type Side } from './person';
 export { type Areas, areasOf, flatOf, type Layer, layersOf } from './worn';

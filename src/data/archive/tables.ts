@@ -1,6 +1,6 @@
 import { briefAnswersSchema } from '@contracts/own-brief';
 import { saveLookCall } from '@contracts/look/save-look';
-import { letterSchema } from '@contracts/letter/letter';
+import { letterSchema, letterVoiceSchema } from '@contracts/letter/letter';
 import { occasionSchema, stageSchema } from '@contracts/occasion';
 import { coloursSchema, storedAttributesSchema } from '@contracts/piece';
 import { askSchema } from '@contracts/box/ask';
@@ -159,6 +159,7 @@ export const ARCHIVED: readonly ArchivedTable[] = [
       holidays: words,
       schools: schoolsSchema,
       ruleSettings: ruleSettingsSchema,
+      letterVoice: letterVoiceSchema,
       pullSettings: savePullSettingsCall.input.shape.settings,
       tillColumns: z.array(keptColumnsSchema).max(100),
     },

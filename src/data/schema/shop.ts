@@ -1,9 +1,10 @@
 import type { Schools } from '@core/client';
+import { type LetterVoice, USUAL_VOICE } from '@core/letter';
 import type { PullSettings } from '@core/pull';
 import type { Settings } from '@core/rules';
 import type { KeptColumns } from '@core/till';
 import { PROMOTION_KINDS, ROUNDINGS } from '@core/money';
-import { LOCATION_KINDS } from '@core/shop';
+import { LOCATION_KINDS, PAPERS } from '@core/shop';
 import { ENGLISHES, LENGTH_UNITS } from '@core/words';
 import { boolean, integer, jsonb, pgTable, text, uniqueIndex, uuid } from 'drizzle-orm/pg-core';
 import { createdAt, id, version } from './columns';
@@ -40,6 +41,10 @@ export const shop = pgTable('shop', {
   units: text('units', { enum: LENGTH_UNITS }).notNull().default('cm'),
   /** In the shop's own words. */
   returnPolicy: text('return_policy').notNull().default(''),
+  /** How its letters are drafted, what it says in its own words, and who signs. */
+  letterVoice: jsonb('letter_voice').$type<LetterVoice>().notNull().default(USUAL_VOICE),
+  /** What it prints on. */
+  paper: text('paper', { enum: PAPERS }).notNull().default('a4'),
   /** How long what is personal is kept after a client's last box, months; null: as long as she is a client. */
   keepMeasuresMonths: integer('keep_measures_months'),
   keepPhotosMonths: integer('keep_photos_months'),

@@ -74,6 +74,7 @@ export function MyBoxPage({ token, view: first }: Props) {
                 <figcaption>
                   <h2>{look.title}</h2>
                   <p>{look.line}</p>
+                  {look.instead && <p>{look.instead}</p>}
                 </figcaption>
               </figure>
             ))}

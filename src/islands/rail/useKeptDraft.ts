@@ -1,5 +1,6 @@
 import type { LookView } from '@contracts/box/box-view';
 import { showDone } from '@ui/api';
+import { keepIn, keptIn } from '@ui/kept';
 import { useEffect } from 'react';
 import { keepDraft, type LookDraft, type LookStore } from './store';
 
@@ -17,16 +18,6 @@ const STEPS = 50;
 const same = (a: LookDraft, b: LookDraft): boolean => JSON.stringify(a) === JSON.stringify(b);
 const keyOf = (boxId: string): string => `rail ${boxId}`;
 
-function keptIn(boxId: string): Kept | undefined {
-  try {
-    const text = sessionStorage.getItem(keyOf(boxId));
-    return text ? (JSON.parse(text) as Kept) : undefined;
-  } catch {
-    // A browser that keeps nothing, or something else under that name: the page begins as it was saved.
-    return undefined;
-  }
-}
-
 /**
  * The look on the figure, saved or not, and its undo outlive a reload of the page; in this tab alone, so that two tabs do not
  * meet. It is written when the page is left, and costs a change nothing. A look that somebody saved meanwhile comes back as a new
@@ -39,7 +30,7 @@ export function useKeptDraft(
   known: { readonly current: ReadonlyMap<string, LookView> },
 ): void {
   useEffect(() => {
-    const kept = keptIn(boxId);
+    const kept = keptIn<Kept>(keyOf(boxId));
     const begun = keepDraft(store.getState());
     if (kept && (!same(kept.draft, begun) || kept.past.length > 0)) {
       const saved = loaded.find(({ id }) => id === kept.draft.savedId);
@@ -67,11 +58,7 @@ export function useKeptDraft(
         future: futureStates.slice(-STEPS) as LookDraft[],
         version: known.current.get(draft.savedId ?? '')?.version,
       };
-      try {
-        sessionStorage.setItem(keyOf(boxId), JSON.stringify(own));
-      } catch {
-        // Full or forbidden: the page goes on without it.
-      }
+      keepIn(keyOf(boxId), own);
     };
     window.addEventListener('pagehide', write);
     return () => window.removeEventListener('pagehide', write);

@@ -3,6 +3,7 @@ import { Providers } from '@ui/Providers';
 import { useEffect, useState } from 'react';
 import { ArchivePanel } from './ArchivePanel';
 import { BackupPanel } from './BackupPanel';
+import { LettersPanel } from './LettersPanel';
 import { OutboxPanel } from './OutboxPanel';
 import { PeoplePanel } from './PeoplePanel';
 import { PlacesPanel } from './PlacesPanel';
@@ -10,13 +11,14 @@ import { PromotionsPanel } from './PromotionsPanel';
 import './shop.css';
 import { TermsPanel } from './TermsPanel';
 
-const PARTS = ['people', 'terms', 'places', 'promotions', 'outbox', 'backups'] as const;
+const PARTS = ['people', 'terms', 'places', 'promotions', 'letters', 'outbox', 'backups'] as const;
 type Part = (typeof PARTS)[number];
 const PART_WORDS: Readonly<Record<Part, string>> = {
   people: 'People',
   terms: 'Terms and days',
   places: 'Places',
   promotions: 'Promotions',
+  letters: 'Letters',
   outbox: 'Outbox',
   backups: 'Backups and archive',
 };
@@ -61,6 +63,9 @@ export function ShopPage({ view, me }: Props) {
           </div>
           <div hidden={part !== 'promotions'}>
             <PromotionsPanel initial={view.promotions} today={view.today} currency={view.currency} />
+          </div>
+          <div hidden={part !== 'letters'}>
+            <LettersPanel voice={view.voice} version={view.version} />
           </div>
           <div hidden={part !== 'outbox'}>
             <OutboxPanel initial={view.outbox} />

@@ -14,8 +14,8 @@ import { hasLeft, isClosed, mayTally } from '@core/box';
 import { bodyOf } from '@core/figure';
 import { isOneSize } from '@core/fit';
 import { sizeWords } from '@core/stock';
-import { wear } from '@core/piece';
-import { type Drawing, figureDrawing, flatOf, layersOf, svgOf } from '@core/sketch';
+import { lookPicture } from '@core/letter';
+import { type Drawing, flatOf, svgOf } from '@core/sketch';
 import type { Database, Reader, Writer } from '@data/db';
 import {
   addBoxLink,
@@ -195,7 +195,7 @@ async function mine(db: Reader, link: BoxLinkRow, shopId: string, now: Date): Pr
     shop,
   );
   const pieces: MyPiece[] = [];
-  for (const [i, line] of view.lines.entries())
+  for (const [i, line] of inLetterOrder(view).entries())
     pieces.push(
       myPiece(view, line, {
         pictureId: `p${i}`,
@@ -227,6 +227,15 @@ async function mine(db: Reader, link: BoxLinkRow, shopId: string, now: Date): Pr
     },
     answered: link.answeredAt !== null,
   };
+}
+
+/** Pieces as her letter tells of them; what it does not speak of stands last. */
+function inLetterOrder({ lines, letter }: BoxView): readonly LineView[] {
+  const at = ({ piece }: LineView): number => {
+    const place = letter?.pieces.findIndex(({ ref }) => ref === piece.id) ?? -1;
+    return place < 0 ? lines.length : place;
+  };
+  return [...lines].sort((a, b) => at(a) - at(b));
 }
 
 const picture = (drawing: Drawing, says: string, id: string): Picture => ({
@@ -325,16 +334,22 @@ function insteadOf(view: BoxView, line: LineView): string {
 }
 
 function looksOf(view: BoxView): MyBoxView['looks'] {
-  const body = bodyOf(view.client.profile.measures);
-  return (view.letter?.looks ?? []).flatMap(({ id, line }, i) => {
+  const { looks = [], style } = view.letter ?? {};
+  return looks.flatMap(({ id, line, instead = '', hidden }, i) => {
     const look = view.looks.find((each) => each.id === id);
-    if (!look) return [];
+    if (!look || hidden) return [];
     const pieces = piecesOf(view, look.pieces);
     const title = look.title || 'A look';
     const names = pieces.map((piece) => piece.title);
-    const drawing = figureDrawing(layersOf(pieces.map(wear), body), body, view.client.profile);
+    const drawing = lookPicture(pieces, view.client.profile, style?.pictures);
     return [
-      { title, line, pieces: names, picture: picture(drawing, `${title}: ${names.join(', ')}`, `l${i}`) },
+      {
+        title,
+        line,
+        instead,
+        pieces: names,
+        picture: picture(drawing, `${title}: ${names.join(', ')}`, `l${i}`),
+      },
     ];
   });
 }

@@ -2,7 +2,7 @@ import { saveLetterCall } from '@contracts/letter/save-letter';
 import { draftLetterCall } from '@contracts/letter/draft-letter';
 import { broughtTo, isSettled } from '@core/box';
 import { alterationWords, fitForClient } from '@core/fit';
-import { draftLetter, type LetterDraft, possibleWays } from '@core/letter';
+import { draftedWith, type LetterStyle, type LetterVoice, possibleWays, standInsOf } from '@core/letter';
 import { judge } from '@core/look';
 import type { Piece } from '@core/piece';
 import { piecesOf, settingOf } from '@contracts/look-pieces';
@@ -10,22 +10,31 @@ import type { BoxView } from '@contracts/box/box-view';
 import { changeBox } from '@data/box/boxes';
 import { note } from '../audit';
 import { conflict, stale } from '../problem';
+import { shopOf } from '../shop/settings';
 import { serve } from '../use-case';
 import { boxView } from './box-view';
 import { boxOf } from './lines';
 
+interface DraftWith {
+  readonly voice: LetterVoice;
+  readonly style?: LetterStyle | undefined;
+}
+
 /** The letter of a box drafted from its looks, findings and facts. */
-export function draftFor(view: BoxView): LetterDraft {
+function draftFor(view: BoxView, { voice, style }: DraftWith): ReturnType<typeof draftedWith> {
   const chosen = view.occasions.filter((each) => view.occasionIds.includes(each.id));
+  const { settings } = view.shop;
   const looks = view.looks.map((saved) => {
     const occasion = chosen.find(({ id }) => id === saved.occasionId)?.occasion;
-    return { saved, occasion, pieces: piecesOf(view, saved.pieces), setting: settingOf(view, occasion) };
+    const pieces = piecesOf(view, saved.pieces);
+    const setting = settingOf(view, occasion);
+    return { saved, occasion, pieces, setting, verdict: judge(pieces, setting, settings, saved.overrules) };
   });
   const waysOf = (piece: Piece): readonly string[] | undefined => {
     const worn = looks.find(({ pieces }) => pieces.some(({ id }) => id === piece.id));
-    return worn && possibleWays(piece, worn.pieces, worn.setting, view.shop.settings);
+    return worn && possibleWays(piece, worn.pieces, worn.setting, settings);
   };
-  return draftLetter({
+  return draftedWith({
     clientName: view.client.name,
     shopName: view.shop.name,
     lines: view.lines.map((line) => ({
@@ -39,21 +48,25 @@ export function draftFor(view: BoxView): LetterDraft {
           : undefined,
       ask: view.asks.find(({ id }) => id === line.askId)?.ask.text,
     })),
-    looks: looks.map(({ saved, occasion, pieces, setting }) => ({
+    looks: looks.map(({ saved, occasion, pieces, setting, verdict }) => ({
       id: saved.id,
       occasion: occasion?.title,
       pieces,
-      verdict: judge(pieces, setting, view.shop.settings, saved.overrules),
+      verdict,
+      standIns: standInsOf({ pieces, setting, settings, overrules: saved.overrules, verdict }),
     })),
     occasions: chosen.map(({ occasion }) => occasion.title),
     decideBy: view.due?.decideBy,
     tongue: view.shop.tongue,
+    voice,
+    style,
   });
 }
 
 export const draftLetterCase = serve(draftLetterCall, {
-  async run({ tx, actor, now }, { boxId }) {
-    return { letter: draftFor(await boxView(tx, actor, boxId, now)) };
+  async run({ tx, actor, now }, { boxId, style }) {
+    const { letterVoice: voice } = await shopOf(tx, actor.shopId);
+    return { ...draftFor(await boxView(tx, actor, boxId, now), { voice, style }), phrases: voice.phrases };
   },
 });
 

@@ -1,201 +1,169 @@
 import { piecesOf } from '@contracts/look-pieces';
 import type { BoxView } from '@contracts/box/box-view';
 import { bodyOf } from '@core/figure';
-import { type JourneySheet, type LetterDraft, type PieceNote, taughtIn } from '@core/letter';
+import { isOneSize } from '@core/fit';
+import { type JourneySheet, type LetterDraft, lookPicture, type PieceNote, taughtIn } from '@core/letter';
 import { money } from '@core/money';
-import { type Piece, wear } from '@core/piece';
-import { figureDrawing, flatOf, layersOf, stepsOf } from '@core/sketch';
-import { A4, FONT, INK, openPdf, SOFT } from '../pdf/document';
-import { paintPdf } from '../pdf/pdf-drawing';
+import type { Piece } from '@core/piece';
+import { flatOf, stepsOf } from '@core/sketch';
+import { localeOf } from '@core/words';
+import { type Cell, cells, picture, room } from '../pdf/cells';
+import { FONT, INK, openPdf, type Sheet, SOFT } from '../pdf/document';
 
-/** A4 in points, with a margin that a folded sheet likes. */
-const PAGE = { ...A4, margin: 50 } as const;
-const WIDE = PAGE.width - 2 * PAGE.margin;
-/** Ground of a figure: light enough to be ink on paper; lists stand on the paper itself. */
-const STAGE = '#efede7';
-const HAIRLINE = '#d8d2c6';
-const USUAL = bodyOf({ heightMm: 1700 });
+/** A margin that a folded sheet likes. */
+const MARGIN = 50;
+const SKETCH = 74;
+const STEP = 84;
+const FIGURE = 230;
+const DAY = 130;
 
-/** The letter of a box as a PDF, A4: greeting, each piece with its sketch, each look on the client's figure. */
+/** The letter of a box as a PDF on the shop's paper: greeting, each piece with its sketch, each look as it is to be shown. */
 export function letterPdf(view: BoxView, letter: LetterDraft): Promise<Buffer> {
-  const { doc, done } = openPdf({
+  const { name, town, paper, tongue } = view.shop;
+  const sheet = openPdf({
     title: `Letter with box ${view.number}`,
-    author: view.shop.name,
-    margin: PAGE.margin,
+    author: name,
+    margin: MARGIN,
+    paper,
+    lang: localeOf(tongue),
   });
-  doc.fillColor(INK).font(FONT.serif).fontSize(22).text(view.shop.name);
-  doc.font(FONT.sans).fontSize(9).fillColor(SOFT).text(view.shop.town).moveDown(1.2);
-  paragraph(doc, letter.greeting, 11.5);
+  const { doc, say } = sheet;
+  doc.fillColor(INK).font(FONT.serif).fontSize(22);
+  say('H1', name);
+  doc.font(FONT.sans).fontSize(9).fillColor(SOFT);
+  if (town) say('P', town);
+  doc.moveDown(1.2);
+  spoken(sheet, letter.greeting);
   const looks = view.looks.map((look) => piecesOf(view, look.pieces));
-  for (const note of letter.pieces) pieceRow(doc, view, note, looks);
-  looksRow(doc, view, letter);
-  if (letter.journey) journeyRows(doc, view, letter.journey);
+  for (const note of letter.pieces) pieceRow(sheet, view, note, looks);
+  looksRow(sheet, view, letter);
+  if (letter.journey) journeyRows(sheet, view, letter);
   doc.moveDown(1);
-  paragraph(doc, letter.closing, 11.5);
-  doc.end();
-  return done;
+  spoken(sheet, letter.closing);
+  return sheet.finish();
 }
 
-function paragraph(doc: PDFKit.PDFDocument, text: string, size: number): void {
-  if (text)
-    doc.font(FONT.serif).fontSize(size).fillColor(INK).text(text, PAGE.margin, doc.y, { width: WIDE });
+function spoken({ doc, say, margin, wide }: Sheet, text: string): void {
+  doc.font(FONT.serif).fontSize(11.5).fillColor(INK);
+  if (text) say('P', text, { x: margin, width: wide });
   doc.moveDown(0.8);
 }
 
-/** Starts a new page when `height` points do not fit under what is written. */
-function room(doc: PDFKit.PDFDocument, height: number): void {
-  if (doc.y + height > PAGE.height - PAGE.margin) doc.addPage();
-}
-
-const SKETCH = 74;
 /** The pieces of each look of the box, as they are worn. */
 type Looks = readonly (readonly Piece[])[];
 
-function pieceRow(doc: PDFKit.PDFDocument, view: BoxView, note: PieceNote, looks: Looks): void {
+function pieceRow(sheet: Sheet, view: BoxView, note: PieceNote, looks: Looks): void {
   const line = view.lines.find((each) => each.piece.id === note.ref);
   if (!line) return;
-  room(doc, SKETCH + 24);
+  const { doc, say, margin } = sheet;
+  const left = margin + SKETCH + 14;
+  const width = sheet.wide - SKETCH - 14;
+  const rows = (
+    [
+      ['', note.why],
+      ['Fit', note.fit],
+      ['Wear it', note.wear.join(' ')],
+      ['Beneath', note.beneath.join(' ')],
+      ['', note.facts],
+      ['Care', note.care],
+    ] as const
+  ).filter(([, text]) => text !== '');
+  doc.font(FONT.sans).fontSize(9);
+  const tall = rows.reduce((sum, row) => sum + doc.heightOfString(row.join('  '), { width }), 34);
+  // A piece is not torn by the end of a page, unless it fills one.
+  room(sheet, Math.min(Math.max(tall, SKETCH + 24), sheet.height / 2));
   const top = doc.y;
-  const drawing = flatOf(line.piece, USUAL);
-  const scale = (SKETCH - 10) / Math.max(drawing.box.w, drawing.box.h);
-  doc.rect(PAGE.margin, top, SKETCH, SKETCH).lineWidth(0.5).stroke(HAIRLINE);
-  paintPdf(doc, drawing, {
-    x: PAGE.margin + (SKETCH - drawing.box.w * scale) / 2,
-    y: top + (SKETCH - drawing.box.h * scale) / 2,
-    scale,
+  const drawing = flatOf(line.piece, bodyOf(view.client.profile.measures));
+  picture(sheet, { drawing, alt: line.piece.title }, { x: margin, y: top, w: SKETCH, h: SKETCH }, 'paper');
+  doc.fillColor(INK).font(FONT.serif).fontSize(13);
+  say('H2', isOneSize(line.size) ? line.piece.title : `${line.piece.title}, ${line.size}`, {
+    x: left,
+    y: top,
+    width,
   });
-  const left = PAGE.margin + SKETCH + 14;
-  const width = WIDE - SKETCH - 14;
-  const price = money(line.priceMinor, view.shop.currency);
-  doc
-    .fillColor(INK)
-    .font(FONT.serif)
-    .fontSize(13)
-    .text(`${line.piece.title}, ${line.size}`, left, top, { width });
-  doc.font(FONT.sans).fontSize(9).fillColor(SOFT).text(price, { width });
-  const rows: readonly (readonly [string, string])[] = [
-    ['', note.why],
-    ['Fit', note.fit],
-    ['Wear it', note.wear.join(' ')],
-    ['Beneath', note.beneath.join(' ')],
-    ['', note.facts],
-    ['Care', note.care],
-  ];
-  for (const [label, text] of rows) {
-    if (!text) continue;
-    if (label) doc.font(FONT.bold).fontSize(9).fillColor(INK).text(`${label}. `, { width, continued: true });
-    doc.font(FONT.sans).fontSize(9).fillColor(INK).text(text, { width });
-  }
+  doc.font(FONT.sans).fontSize(9).fillColor(SOFT);
+  say('P', money(line.priceMinor, view.shop.currency), { width });
+  doc.fillColor(INK);
+  for (const [label, text] of rows)
+    sheet.paragraph((run) => {
+      if (label) {
+        doc.font(FONT.bold);
+        run(`${label}. `, { width, continued: true });
+      }
+      doc.font(FONT.sans);
+      run(text, { width });
+    });
   doc.y = Math.max(doc.y, top + SKETCH) + 12;
-  doc.x = PAGE.margin;
-  stepsRow(doc, view, taughtIn(line.piece.id, looks));
+  doc.x = margin;
+  stepsRow(sheet, view, taughtIn(line.piece.id, looks));
 }
-
-const STEP = 84;
 
 /** How a piece is worn in its look, in three small drawings with a line below each. */
-function stepsRow(doc: PDFKit.PDFDocument, view: BoxView, piece: Piece | undefined): void {
+function stepsRow(sheet: Sheet, view: BoxView, piece: Piece | undefined): void {
   if (!piece) return;
-  room(doc, STEP + 40);
-  const top = doc.y;
-  const left = PAGE.margin + SKETCH + 14;
-  const width = (WIDE - SKETCH - 14 - 2 * 8) / 3;
-  let lowest = top;
-  stepsOf(piece, bodyOf(view.client.profile.measures)).forEach(({ says, drawing }, i) => {
-    const x = left + i * (width + 8);
-    const scale = Math.min((STEP - 8) / drawing.box.h, (width - 8) / drawing.box.w);
-    doc.rect(x, top, width, STEP).lineWidth(0.5).stroke(HAIRLINE);
-    paintPdf(doc, drawing, {
-      x: x + (width - drawing.box.w * scale) / 2,
-      y: top + (STEP - drawing.box.h * scale) / 2,
-      scale,
-    });
-    doc
-      .fillColor(INK)
-      .font(FONT.sans)
-      .fontSize(8)
-      .text(says, x, top + STEP + 4, { width });
-    lowest = Math.max(lowest, doc.y);
+  const shown = stepsOf(piece, bodyOf(view.client.profile.measures)).map(({ says, drawing }): Cell => ({
+    drawing,
+    alt: `${piece.title}: ${says}`,
+    lines: [says],
+  }));
+  cells(sheet, shown, {
+    abreast: 3,
+    tall: STEP,
+    gap: 8,
+    small: 8,
+    left: sheet.margin + SKETCH + 14,
+    wide: sheet.wide - SKETCH - 14,
+    ground: 'paper',
   });
-  doc.x = PAGE.margin;
-  doc.y = lowest + 12;
 }
 
-const FIGURE = 230;
-
-function looksRow(doc: PDFKit.PDFDocument, view: BoxView, letter: LetterDraft): void {
-  const body = bodyOf(view.client.profile.measures);
-  const width = (WIDE - 16) / 2;
-  for (let i = 0; i < letter.looks.length; i += 2) {
-    room(doc, FIGURE + 60);
-    const top = doc.y;
-    let lowest = top;
-    letter.looks.slice(i, i + 2).forEach((said, column) => {
-      const look = view.looks.find(({ id }) => id === said.id);
-      if (!look) return;
-      const x = PAGE.margin + column * (width + 16);
-      const drawing = figureDrawing(
-        layersOf(piecesOf(view, look.pieces).map(wear), body),
-        body,
-        view.client.profile,
-      );
-      const scale = Math.min((FIGURE - 12) / drawing.box.h, (width - 12) / drawing.box.w);
-      doc.rect(x, top, width, FIGURE).fill(STAGE);
-      paintPdf(doc, drawing, { x: x + (width - drawing.box.w * scale) / 2, y: top + 6, scale });
-      doc
-        .fillColor(INK)
-        .font(FONT.serif)
-        .fontSize(12)
-        .text(look.title || 'A look', x, top + FIGURE + 6, { width });
-      doc.font(FONT.sans).fontSize(9).text(said.line, { width });
-      lowest = Math.max(lowest, doc.y);
-    });
-    doc.x = PAGE.margin;
-    doc.y = lowest + 14;
-  }
+function looksRow(sheet: Sheet, view: BoxView, { looks, style }: LetterDraft): void {
+  const shown = looks.flatMap(({ id, line, instead = '', hidden }): Cell[] => {
+    const look = view.looks.find((each) => each.id === id);
+    if (!look || hidden) return [];
+    const pieces = piecesOf(view, look.pieces);
+    const title = look.title || 'A look';
+    return [
+      {
+        drawing: lookPicture(pieces, view.client.profile, style?.pictures),
+        alt: `${title}: ${pieces.map((piece) => piece.title).join(', ')}`,
+        title,
+        lines: [line, instead].filter(Boolean),
+      },
+    ];
+  });
+  cells(sheet, shown, {
+    abreast: 2,
+    tall: FIGURE,
+    gap: 16,
+    small: 9,
+    ground: style?.pictures === 'flat' ? 'paper' : 'stage',
+  });
 }
-
-const DAY = 130;
-const DAYS_ABREAST = 4;
 
 /** What to pack for a journey, a line each; then each day on the client's figure. */
-function journeyRows(doc: PDFKit.PDFDocument, view: BoxView, { packing, days }: JourneySheet): void {
-  const body = bodyOf(view.client.profile.measures);
+function journeyRows(sheet: Sheet, view: BoxView, { journey, style }: LetterDraft): void {
+  const { packing, days }: JourneySheet = journey ?? { packing: [], days: [] };
+  const { doc, say, margin, wide } = sheet;
   const listed = packing.filter((line) => line.trim() !== '');
-  room(doc, 60 + 12 * Math.min(listed.length, 20));
-  doc
-    .font(FONT.serif)
-    .fontSize(13)
-    .fillColor(INK)
-    .text('For your journey', PAGE.margin, doc.y, { width: WIDE });
-  doc.font(FONT.bold).fontSize(9).text('To pack');
+  room(sheet, 60 + 12 * Math.min(listed.length, 20));
+  doc.font(FONT.serif).fontSize(13).fillColor(INK);
+  say('H2', 'For your journey', { x: margin, width: wide });
+  doc.font(FONT.bold).fontSize(9);
+  say('P', 'To pack');
   doc.font(FONT.sans).fontSize(9);
-  for (const line of listed) doc.text(line, { width: WIDE });
+  for (const line of listed) say('P', line, { width: wide });
   doc.moveDown(0.8);
-  const told = days.filter(({ line }) => line !== '');
-  const width = (WIDE - (DAYS_ABREAST - 1) * 12) / DAYS_ABREAST;
-  for (let i = 0; i < told.length; i += DAYS_ABREAST) {
-    room(doc, DAY + 60);
-    const top = doc.y;
-    let lowest = top;
-    told.slice(i, i + DAYS_ABREAST).forEach(({ line, pieces }, column) => {
-      const x = PAGE.margin + column * (width + 12);
-      const drawing = figureDrawing(
-        layersOf(piecesOf(view, pieces).map(wear), body),
-        body,
-        view.client.profile,
-      );
-      const scale = Math.min((DAY - 8) / drawing.box.h, (width - 8) / drawing.box.w);
-      doc.rect(x, top, width, DAY).fill(STAGE);
-      paintPdf(doc, drawing, { x: x + (width - drawing.box.w * scale) / 2, y: top + 4, scale });
-      doc
-        .fillColor(INK)
-        .font(FONT.sans)
-        .fontSize(8)
-        .text(line, x, top + DAY + 4, { width });
-      lowest = Math.max(lowest, doc.y);
-    });
-    doc.x = PAGE.margin;
-    doc.y = lowest + 12;
-  }
+  const told = days.flatMap(({ line, pieces }): Cell[] =>
+    line === ''
+      ? []
+      : [
+          {
+            drawing: lookPicture(piecesOf(view, pieces), view.client.profile, style?.pictures),
+            alt: line,
+            lines: [line],
+          },
+        ],
+  );
+  cells(sheet, told, { abreast: 4, tall: DAY, gap: 12, small: 8, ground: 'stage' });
 }

@@ -25,6 +25,7 @@ export const shopView = (row: ShopRow): ShopView => ({
   pull: row.pullSettings,
   alteredMayReturn: row.alteredMayReturn,
   tongue: { english: row.english, units: row.units },
+  paper: row.paper,
 });
 
 export const leadTimes = (row: ShopRow): LeadTimes => ({

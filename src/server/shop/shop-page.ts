@@ -2,6 +2,7 @@ import { removePromotionCall } from '@contracts/shop/remove-promotion';
 import { saveLocationCall } from '@contracts/shop/save-location';
 import { savePromotionCall } from '@contracts/shop/save-promotion';
 import { saveShopCall } from '@contracts/shop/save-shop';
+import { saveVoiceCall } from '@contracts/shop/save-voice';
 import type { PromotionView, ShopPageView } from '@contracts/shop/shop-page-view';
 import type { Category } from '@core/piece';
 import type { Reader } from '@data/db';
@@ -26,6 +27,7 @@ export async function shopPageView(db: Reader, actor: Actor, now: Date): Promise
     today: dayIn(row.zone, now),
     currency: row.currency,
     terms: termsShown(row),
+    voice: voiceShown(row),
     version: row.version,
     people: await peopleView(db, actor, now),
     locations: await locationsWithUnits(db, actor.shopId),
@@ -35,6 +37,8 @@ export async function shopPageView(db: Reader, actor: Actor, now: Date): Promise
     backups: await backupsView(db, now),
   };
 }
+
+const voiceShown = ({ letterVoice, paper }: ShopRow): ShopPageView['voice'] => ({ ...letterVoice, paper });
 
 const termsShown = (row: ShopRow): ShopPageView['terms'] => ({
   shopName: row.name,
@@ -84,6 +88,21 @@ export const saveShop = serve(saveShopCall, {
       });
     await changeShop(tx, actor.shopId, { ...terms, name: shopName });
     await note(context, 'shop terms', 'shop', actor.shopId);
+    return { version: row.version + 1 };
+  },
+});
+
+export const saveVoice = serve(saveVoiceCall, {
+  async run(context, { version, paper, ...letterVoice }) {
+    const { tx, actor } = context;
+    const row = await shopOf(tx, actor.shopId, true);
+    if (row.version !== version)
+      throw stale([{ path: 'signature', message: 'the shop was saved elsewhere' }], {
+        version: row.version,
+        ...voiceShown(row),
+      });
+    await changeShop(tx, actor.shopId, { letterVoice, paper });
+    await note(context, 'letter voice', 'shop', actor.shopId);
     return { version: row.version + 1 };
   },
 });

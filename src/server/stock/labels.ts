@@ -4,7 +4,7 @@ import type { Reader } from '@data/db';
 import { garmentsOf, sizesByGarment } from '@data/stock/garments';
 import bwip from 'bwip-js/node';
 import { type Actor } from '../context';
-import { A4, FONT, INK, openPdf, SOFT } from '../pdf/document';
+import { FONT, INK, openPdf, SOFT } from '../pdf/document';
 import { invalid, isId, notFound } from '../problem';
 import { shopOf } from '../shop/settings';
 
@@ -55,29 +55,29 @@ export function eanModules(ean: string): readonly number[] {
 }
 
 const MM = 72 / 25.4;
-/** Three across and eight down on A4. */
+/** Three across and eight down, on A4 as on US Letter. */
 const LABEL = { w: 63.5 * MM, h: 33.9 * MM, across: 3, down: 8 } as const;
 /** X-dimension of 0.33 mm, the nominal one; bars 11 mm high are enough for a scanner on a till. */
 const MODULE = 0.33 * MM;
 const BAR_HEIGHT = 11 * MM;
 
-/** A4 sheets of tag labels: title, size, price and EAN-13. Sizes without an EAN show their SKU in its place. */
+/** Sheets of tag labels on the shop's paper: title, size, price and EAN-13. Sizes without an EAN show their SKU in its place. */
 export async function labelsPdf(db: Reader, actor: Actor, garmentIds: readonly string[]): Promise<Buffer> {
   const shop = await shopOf(db, actor.shopId);
   const labels = await labelsOf(db, actor, garmentIds);
-  const { doc, done } = openPdf({ title: 'Tag labels', author: shop.name, margin: 0 });
-  const left = (A4.width - LABEL.across * LABEL.w) / 2;
-  const top = (A4.height - LABEL.down * LABEL.h) / 2;
+  const sheet = openPdf({ title: 'Tag labels', author: shop.name, margin: 0, paper: shop.paper });
+  const { doc } = sheet;
+  const left = (sheet.width - LABEL.across * LABEL.w) / 2;
+  const top = (sheet.height - LABEL.down * LABEL.h) / 2;
   const aPage = LABEL.across * LABEL.down;
   labels.forEach((label, i) => {
     if (i > 0 && i % aPage === 0) doc.addPage();
     const at = i % aPage;
     const x = left + (at % LABEL.across) * LABEL.w;
     const y = top + Math.floor(at / LABEL.across) * LABEL.h;
-    labelAt(doc, label, shop, x, y);
+    sheet.figure(`Label of ${label.title}, ${label.size}`, () => labelAt(doc, label, shop, x, y));
   });
-  doc.end();
-  return done;
+  return sheet.finish();
 }
 
 function labelAt(

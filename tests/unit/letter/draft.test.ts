@@ -1,5 +1,14 @@
 import { fitForClient } from '@core/fit';
-import { beneathOf, draftLetter, possibleWays } from '@core/letter';
+import {
+  beneathOf,
+  draftedWith,
+  draftLetter,
+  lineIn,
+  possibleWays,
+  TONES,
+  USUAL_STYLE,
+  USUAL_VOICE,
+} from '@core/letter';
 import { judge } from '@core/look';
 import { wear } from '@core/piece';
 import { describe, expect, it } from 'vitest';
@@ -155,6 +164,62 @@ describe('every letter', () => {
         looks: [],
       }).pieces[0]?.wear.join(' ') ?? '';
     expect(proposed(wide)).not.toMatch(/boot/);
+  });
+  it('speaks in three tones that differ in real sentences, and says the same facts in each', () => {
+    const said = TONES.map((tone) => draft({ style: { ...USUAL_STYLE, tone }, decideBy: '2026-12-14' }));
+    for (const key of ['greeting', 'closing', 'line:0 why', 'line:1 why'])
+      expect(new Set(said.map((each) => lineIn(each, key))).size, key).toBe(3);
+    for (const { greeting, closing, pieces: notes } of said) {
+      expect(greeting).toMatch(/Ada\b.*four pieces for your lecture on the fjord ship/);
+      expect(closing).toMatch(/Monday 14 December.* Yours, The Heron Room$/);
+      expect(notes[0]?.why).toMatch(/the tunic for lecturing you (asked for|were after)\./i);
+      expect(notes.map(({ fit }) => fit)).toEqual(lines.map(() => 'One size.'));
+    }
+  });
+  it('keeps it short: one way to wear a piece, no make, no praise; what concerns safety and care stays', () => {
+    const coat = {
+      ...one('line:c', 'shirt', '#3d5a80', {
+        care: 'hand',
+        cut: { waistDetail: 'tie' },
+        fabric: { fibres: [{ name: 'wool', pct: 100 }] },
+      }),
+      mode: 'sleeves-rolled',
+    };
+    const looked = [coat, trousers];
+    const [full, short] = (['full', 'short'] as const).map(
+      (length) =>
+        draft({
+          lines: [{ ref: coat.id, piece: coat, ask: 'a shirt', fit: 'Size M.' }],
+          looks: [{ id: 'a', pieces: looked, verdict: judge(looked), standIns: [] }],
+          style: { ...USUAL_STYLE, length },
+        }).pieces[0],
+    );
+    expect(full?.facts).toContain('wool');
+    expect(short).toMatchObject({ facts: '', care: 'Wash by hand, dry flat.', fit: 'Size M.' });
+    expect(short?.wear.filter((line) => line.startsWith('Or '))).toEqual([]);
+    expect(short?.wear.join(' ')).toContain('Set its ties');
+    expect((short?.why ?? '').length).toBeLessThanOrEqual((full?.why ?? '').length);
+  });
+  it('offers other wordings, the drafted one among them, and closes in the shop’s own words', () => {
+    const voice = { ...USUAL_VOICE, signature: 'Agnes and Wren\nThe Heron Room' };
+    const { letter: drafted, wordings } = draftedWith({
+      clientName: 'Ada Quill',
+      shopName: 'The Heron Room',
+      lines,
+      looks: [],
+      occasions: [],
+      decideBy: '2026-12-14',
+      voice,
+    });
+    for (const [key, all] of Object.entries(wordings)) {
+      expect(all, key).toContain(lineIn(drafted, key));
+      expect(new Set(all).size, key).toBe(all.length);
+      expect(all.length, key).toBeGreaterThan(2);
+    }
+    expect(drafted.closing).toBe(
+      'Let us know what you’re keeping by Monday 14 December.\nAgnes and Wren\nThe Heron Room',
+    );
+    expect(drafted.own).toEqual([]);
   });
   it('says nothing that it does not know', () => {
     const alone = draft({ lines: lines.slice(0, 1), looks: [], occasions: [] });

@@ -20,7 +20,7 @@ import type { Texture, Worn } from '../../piece';
 
 const words = wording({
   strangers: (_, say) => `${say.the()} are two accents with nothing in common. Keep one.`,
-  lift: (_, say) => `Otherwise plain; ${say.the()} ${say.verb('lift')} it.`,
+  lift: (_, say) => `The rest is plain, and ${say.the()} ${say.verb('lift')} it.`,
   plain: () =>
     'Everything is plain. A print, one accent (a lipstick will do) or one strong piece would lift it.',
 });

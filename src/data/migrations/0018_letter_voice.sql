@@ -1,0 +1,2 @@
+ALTER TABLE "shop" ADD COLUMN "letter_voice" jsonb DEFAULT '{"style":{"tone":"warm","length":"full","pictures":"figure"},"signature":"","phrases":[]}'::jsonb NOT NULL;--> statement-breakpoint
+ALTER TABLE "shop" ADD COLUMN "paper" text DEFAULT 'a4' NOT NULL;
