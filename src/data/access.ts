@@ -4,7 +4,14 @@ import type { Database } from './db';
 /** Schemas of the shop: its tables, which migrations were run, and the queue of jobs. */
 const SCHEMAS = ['public', 'drizzle', 'graphile_worker'] as const;
 /** Written once and read: not even the app changes or deletes a row of these. */
-export const APPEND_ONLY = ['audit', 'credit_note', 'payment', 'receipt', 'stock_movement'] as const;
+export const APPEND_ONLY = [
+  'audit',
+  'credit_note',
+  'payment',
+  'receipt',
+  'stock_movement',
+  'voucher_movement',
+] as const;
 
 export interface Roles {
   /** Role the app and its workers sign in with. */

@@ -100,11 +100,24 @@ const CHECKS: readonly SQL<{ says: string }>[] = [
     where b.state = 'closed'
       and coalesce(p.minor, 0) <> (b.total ->> 'feeKeptMinor')::int + coalesce(k.minor, 0) + coalesce(w.minor, 0)`,
   // Money goes back the way it came.
-  sql`select format('box %s: paid %s and given back %s', b.number, coalesce(p.way, 'unsaid'), coalesce(r.way, 'unsaid')) as says
-    from payment r join box b on b.id = r.box_id
-    cross join lateral (select q.way from payment q where q.box_id = r.box_id and q.kind <> 'refund'
-                        order by q.kind = 'charge' desc limit 1) p
-    where r.kind = 'refund' and r.way is distinct from p.way`,
+  sql`select format('box %s: %s was paid %s, and %s given back so', b.number, sum(p.amount_minor) filter (where p.kind <> 'refund'),
+                    coalesce(p.way, 'a way nobody said'), sum(p.amount_minor) filter (where p.kind = 'refund')) as says
+    from payment p join box b on b.id = p.box_id group by b.id, p.way, p.voucher_id
+    having coalesce(sum(p.amount_minor) filter (where p.kind = 'refund'), 0)
+         > coalesce(sum(p.amount_minor) filter (where p.kind <> 'refund'), 0)`,
+  // A voucher pays no more than it holds, and what it says it paid, or got back, is what boxes were paid with it.
+  sql`select format('voucher %s: its balance is %s', v.code, sum(m.amount_minor)) as says
+    from voucher v join voucher_movement m on m.voucher_id = v.id group by v.id having sum(m.amount_minor) < 0`,
+  sql`with moved as (select voucher_id, box_id, sum(amount_minor) as minor from voucher_movement where cause <> 'issue' group by 1, 2),
+      paid as (select voucher_id, box_id, sum(case when kind = 'refund' then amount_minor else -amount_minor end) as minor
+               from payment where voucher_id is not null group by 1, 2)
+    select format('voucher %s moved by %s for a box that says %s', coalesce(m.voucher_id, p.voucher_id),
+                  coalesce(m.minor, 0), coalesce(p.minor, 0)) as says
+    from moved m full join paid p using (voucher_id, box_id) where coalesce(m.minor, 0) <> coalesce(p.minor, 0)`,
+  // What a card was charged is used for one payment of the same sum and box, or went back.
+  sql`select format('card sum %s of %s is %s, and paid %s', c.id, c.amount_minor, c.state, coalesce(sum(p.amount_minor)::text, 'nothing')) as says
+    from card_sum c left join payment p on p.card_id = c.id and p.box_id = c.box_id and p.kind = 'charge' group by c.id
+    having coalesce(sum(p.amount_minor), 0) <> (case when c.state = 'used' then c.amount_minor else 0 end)`,
   // What the kept lines came to is what the total says.
   sql`select format('box %s: its kept lines come to %s, its total to %s', b.number, coalesce(sum(l.net_minor), 0), b.total ->> 'netMinor') as says
     from box b left join box_line l on l.box_id = b.id and l.removed_at is null and l.decision = 'keep'

@@ -2,6 +2,8 @@
 
 export * from './box/alterations';
 export * from './box/box-news';
+export * from './box/card';
+export * from './box/close-box';
 export * from './box/hand-over';
 export * from './box/hold-line';
 export * from './box/letter';
@@ -40,6 +42,7 @@ export * from './photo/photos';
 export * from './rules/house-rules';
 export * from './shop/backups';
 export * from './shop/shop-page';
+export * from './shop/vouchers';
 export * from './stock/find-code';
 export * from './stock/for-whom';
 export * from './stock/garment';

@@ -46,6 +46,11 @@ describe('at the tally', () => {
     await page.waitForSelector('.tally-line .tone-works');
     await keys.press('button', 'Close the box…');
     await person.see('exchanged');
+    // Enter asks the terminal, takes the card and closes: each step stands in hand when it comes.
+    for (const said of ['Waiting for the card', 'is not closed yet']) {
+      await page.keyboard.press('Enter');
+      await person.see(said);
+    }
     await page.keyboard.press('Enter');
     await person.see('The box is closed.');
     await person.press('button', `Take back ${title}`);

@@ -72,7 +72,7 @@ describe('a box of the demo, from held to closed', () => {
           reason: 'colour',
         })
       ).answer;
-    const soon = await shop.stylist.call('close-box', { boxId: row.id, version: view.version });
+    const soon = await shop.stylist.call('close-box', { boxId: row.id, version: view.version, way: 'cash' });
     expect(soon.problem.title).toContain('has not been checked in');
     for (const line of [blouse, scarf])
       view = whole(
@@ -86,6 +86,7 @@ describe('a box of the demo, from held to closed', () => {
         boxId: row.id,
         version: view.version,
         notesNext: 'Longer sleeves.',
+        way: 'cash',
       })
     ).answer;
     expect(view.state).toBe('closed');

@@ -62,6 +62,7 @@ async function livedIn(name: string) {
     boxId: made.id,
     version: kept.answer.version,
     notesNext: `${name} next`,
+    way: 'cash',
   });
   return { clientId, boxId: made.id, again: () => shop.stylist.call('move-box', input, key) };
 }

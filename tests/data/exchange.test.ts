@@ -105,7 +105,11 @@ describe('an exchange', () => {
     // It counts as kept: with the rest kept, all is kept.
     view = await done('keep-all', { boxId: view.id });
     expect([view.total?.keptAll, lineOf(view, sure(own.L)).decision]).toEqual([true, 'undecided']);
-    const early = await shop.stylist.call('close-box', { boxId: view.id, version: view.version });
+    const early = await shop.stylist.call('close-box', {
+      boxId: view.id,
+      version: view.version,
+      way: 'cash',
+    });
     expect([early.status, early.problem.title]).toEqual([
       409,
       expect.stringMatching(/comes? back|checked in|waits for its parcel/),
@@ -133,7 +137,7 @@ describe('an exchange', () => {
     await packer.call('check-in-line', { boxId: view.id, lineId: first.id });
     view = await done('decide-line', { boxId: view.id, lineId: large.id, decision: 'keep' });
     expect(view.total?.keptAll).toBe(true);
-    view = await done('close-box', { boxId: view.id, version: view.version });
+    view = await done('close-box', { boxId: view.id, version: view.version, way: 'cash' });
     expect(view.total?.netMinor).toBe(Math.round(24_000 * (1 - view.keepAllBp / 10_000)));
     expect([await shelfOf(shop.db, sure(own.M)), await shelfOf(shop.db, sure(own.L))]).toEqual([2, 0]);
     const owned = await shop.db.select().from(ownedItem).where(eq(ownedItem.clientId, clientId));
@@ -173,7 +177,7 @@ describe('an exchange', () => {
     await done('decide-line', { boxId: view.id, lineId: large.id, decision: 'return', reason: 'too big' });
     for (const lineId of [first.id, large.id])
       view = whole((await shop.stylist.call('check-in-line', { boxId: view.id, lineId })).answer);
-    view = await done('close-box', { boxId: view.id, version: view.version });
+    view = await done('close-box', { boxId: view.id, version: view.version, way: 'cash' });
     expect([view.total?.keptAll, view.total?.dueMinor]).toEqual([false, 0]);
     await books();
   });
@@ -320,10 +324,8 @@ describe('a kept piece that comes back after its box was closed', () => {
       .where(and(eq(payment.boxId, view.id), eq(payment.kind, 'refund')));
     // The fee was paid by card, the pieces in cash.
     expect(refunds.map(({ amountMinor, way }) => [amountMinor, way])).toEqual([[netMinor, 'cash']]);
-    expect([view.paidWay, sure(all.find(({ status }) => status === 200)).answer.paidWay]).toEqual([
-      'cash',
-      'cash',
-    ]);
+    const after = sure(all.find(({ status }) => status === 200)).answer;
+    expect(after.paid.find(({ way }) => way === 'cash')?.backMinor).toBe(netMinor);
     const seen = sure(all.find(({ status }) => status === 200)).answer;
     expect(seen.state).toBe('closed');
     expect(sure(seen.lines[0]).credit).toMatchObject({ amountMinor: netMinor, withheldMinor: 0 });
@@ -371,7 +373,7 @@ describe('a kept piece that comes back after its box was closed', () => {
     expect((await back(view)).status).toBe(409);
     await done('decide-line', { boxId: view.id, lineId, decision: 'return' });
     view = whole((await shop.stylist.call('check-in-line', { boxId: view.id, lineId })).answer);
-    view = await done('close-box', { boxId: view.id, version: view.version });
+    view = await done('close-box', { boxId: view.id, version: view.version, way: 'cash' });
     expect((await back(view)).status).toBe(422);
     const asPacker = await packer.call('take-back-line', {
       boxId: view.id,

@@ -268,10 +268,14 @@ describe('what is decided', () => {
     view = await decide(sure(two).id, 'return');
     expect(view.lines.map(({ decision }) => decision)).toEqual(['keep', 'return']);
     // A screen that still shows the sum of both kept cannot charge it.
-    const old = await stylist().call('close-box', { boxId: box.id, version: both.version });
+    const old = await stylist().call('close-box', { boxId: box.id, version: both.version, way: 'cash' });
     expect(old.status).toBe(409);
     await stylist().call('check-in-line', { boxId: box.id, lineId: sure(two).id });
-    const closed = await stylist().call('close-box', { boxId: box.id, version: view.version + 1 });
+    const closed = await stylist().call('close-box', {
+      boxId: box.id,
+      version: view.version + 1,
+      way: 'cash',
+    });
     expect([closed.status, closed.answer.total?.netMinor, closed.answer.total?.dueMinor]).toEqual([
       200, 4000, 2000,
     ]);

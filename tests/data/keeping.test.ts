@@ -45,6 +45,7 @@ async function dressed(name: string, close = true) {
       boxId: made.id,
       version: view.version,
       notesNext: `${name} next`,
+      way: 'cash',
     });
   }
   return { clientId, boxId: made.id, ownedId: id };

@@ -72,7 +72,7 @@ async function live(sizes: readonly (readonly string[])[], random: () => number)
   for (const { id: lineId, decision } of view.lines)
     if (decision === 'return' || decision === 'exchange')
       view = await must('check-in-line', { boxId, lineId });
-  view = await must('close-box', { boxId, version: view.version });
+  view = await must('close-box', { boxId, version: view.version, way: 'cash' });
   for (const { id: lineId, decision, netMinor = 0 } of view.lines)
     if (decision === 'keep' && may(0.25))
       view = await must('take-back-line', {

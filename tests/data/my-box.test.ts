@@ -154,7 +154,7 @@ describe('the page of a box for its client', () => {
     const [now] = (await shop.stylist.call('keep-all', { boxId: view.id })).answer.lines;
     expect(sure(now).decidedBy).toBe('client');
     const version = (await shop.stylist.call('keep-all', { boxId: view.id })).answer.version;
-    expect((await shop.stylist.call('close-box', { boxId: view.id, version })).status).toBe(200);
+    expect((await shop.stylist.call('close-box', { boxId: view.id, version, way: 'cash' })).status).toBe(200);
     const late = await say(path, { lineId, was: 'keep', decision: 'return' });
     expect([late.status, late.answer.title]).toEqual([
       409,
@@ -206,7 +206,7 @@ describe('receipts', () => {
     for (const { view } of boxes)
       ready.push((await shop.stylist.call('keep-all', { boxId: view.id })).answer);
     const closed = await Promise.all(
-      ready.map(({ id, version }) => shop.stylist.call('close-box', { boxId: id, version })),
+      ready.map(({ id, version }) => shop.stylist.call('close-box', { boxId: id, version, way: 'cash' })),
     );
     expect(closed.map(({ status }) => status)).toEqual([200, 200, 200]);
     const rows = await shop.db.select().from(receipt);

@@ -373,7 +373,7 @@ describe('an alteration', () => {
       'This piece was altered for this client and stays with them.',
     ]);
     view = (await call('decide-line', { boxId: sure(boxId), lineId, decision: 'keep' })).answer;
-    view = (await call('close-box', { boxId: sure(boxId), version: view.version })).answer;
+    view = (await call('close-box', { boxId: sure(boxId), version: view.version, way: 'cash' })).answer;
     expect(view.total?.steps[0]?.minor).toBe(priceMinor + 1800);
     const [kept] = await db().select().from(ownedItem).where(eq(ownedItem.boxLineId, lineId));
     expect(kept?.attributes.measures?.inseam).toBe(sure(piece.measures.inseam) - 25);

@@ -142,7 +142,16 @@ const SCENARIOS: {
       sure(row);
     const { holdDays, styleDays, packDays, transitDays, tryOnDays, exchangeDays } = sure(row);
     const { closedWeekdays, holidays, version } = sure(row);
-    const keeps = { remindDays: 2, keepMeasuresMonths: null, keepPhotosMonths: 24, keepBoxesMonths: null };
+    const keeps = {
+      terminal: 'none' as const,
+      lateReturnDays: 30,
+      lateKeepAll: true,
+      damageShareBp: 0,
+      remindDays: 2,
+      keepMeasuresMonths: null,
+      keepPhotosMonths: 24,
+      keepBoxesMonths: null,
+    };
     const days = {
       holdDays,
       styleDays,
@@ -232,6 +241,16 @@ const SCENARIOS: {
   'close-box': async () => {
     const box = await makeBox(shop.stylist, await makeClient(shop.stylist), [
       await makeGarment(shop.stylist, { title: 'Closed', category: 'tee' }),
+    ]);
+    const out = await moved(shop.stylist, await moved(shop.stylist, box, 'packed'), 'out');
+    const lineId = sure(out.lines[0]).id;
+    const kept = await shop.stylist.call('decide-line', { boxId: box.id, lineId, decision: 'keep' });
+    return { input: () => ({ boxId: box.id, version: kept.answer.version, way: 'cash' as const }) };
+  },
+  'ask-card': async () => {
+    await shop.db.update(shopTable).set({ terminal: 'simulated' });
+    const box = await makeBox(shop.stylist, await makeClient(shop.stylist), [
+      await makeGarment(shop.stylist, { title: 'Charged', category: 'tee' }),
     ]);
     const out = await moved(shop.stylist, await moved(shop.stylist, box, 'packed'), 'out');
     const lineId = sure(out.lines[0]).id;

@@ -15,10 +15,13 @@ const exec = promisify(execFile);
 let base: TestDatabase;
 beforeAll(async () => {
   base = await freshDatabase();
-  // The demo has no piece that came back after its box was closed; a row is wanted in every table here.
+  // The demo has no piece that came back after its box was closed, and no voucher; a row is wanted in every table here.
   await base.db.execute(sql`
     insert into credit_note (shop_id, no, box_id, box_line_id, amount_minor, tax_minor, withheld_minor, back_to, at)
     select shop_id, 1, box_id, gen_random_uuid(), 100, 0, 0, 'shelf', now() from receipt limit 1`);
+  await base.db.execute(sql`
+    with made as (insert into voucher (shop_id, code) select id, 'AAAA-AAAA' from shop limit 1 returning id)
+    insert into voucher_movement (voucher_id, cause, amount_minor, at) select id, 'issue', 5000, now() from made`);
 });
 afterAll(() => base.close());
 

@@ -22,7 +22,7 @@ async function sentBack(count: number, known?: string): Promise<string> {
   }
   // Not before: decisions may still change.
   expect(await proposals(clientId)).toEqual([]);
-  const closed = await shop.stylist.call('close-box', { boxId: box.id, version: view.version });
+  const closed = await shop.stylist.call('close-box', { boxId: box.id, version: view.version, way: 'cash' });
   expect(closed.status).toBe(200);
   return clientId;
 }

@@ -5,9 +5,10 @@ import type { Alteration, Fit, FitPoint } from '@core/fit';
 import type { GuardFinding } from '@core/guard';
 import type { LetterDraft } from '@core/letter';
 import type { Overrule, StageOff } from '@core/look';
-import type { BoxTotal, PayWay } from '@core/money';
+import type { BoxTotal, CardState, Paid } from '@core/money';
 import type { Piece } from '@core/piece';
 import type { DueDates } from '@core/schedule';
+import type { Terminal } from '@core/shop';
 import type { OccasionView } from '../occasion/occasion-view';
 import type { ShopView } from '../shop/shop-view';
 import type { ParcelView } from './parcel-view';
@@ -80,6 +81,33 @@ export interface LookView {
   readonly note: string;
 }
 
+/** What was paid one way, and what of it went back; `chargedMinor` without the styling fee. */
+export interface PaidView extends Paid {
+  readonly chargedMinor: number;
+}
+
+/** A sum the terminal was asked for. */
+export interface CardView {
+  readonly id: string;
+  readonly amountMinor: number;
+  readonly state: CardState;
+  /** Code of the voucher that pays the rest. */
+  readonly voucher?: string | undefined;
+}
+
+/** What the shop's rules say of what comes late, and how it takes cards. */
+export interface LateRules {
+  readonly terminal: Terminal;
+  /** Days within which a kept piece may come back; null: whenever it does. */
+  readonly returnDays: number | null;
+  /** Days since the box was settled. */
+  readonly settledDays?: number | undefined;
+  /** What is usually withheld of a damaged piece. */
+  readonly damageShareBp: number;
+  /** Last day of the keep-all rate; absent: it has none. */
+  readonly keepAllUntil?: string | undefined;
+}
+
 export interface BoxView {
   /** Everything its six steps show. */
   readonly sees: 'all';
@@ -130,8 +158,11 @@ export interface BoxView {
   readonly keepAllBp: number;
   /** What the decisions so far come to; final once closed. */
   readonly total?: BoxTotal | undefined;
-  /** How the client paid; absent where nobody said, or nothing was paid. */
-  readonly paidWay?: PayWay | undefined;
+  /** How the client paid, way by way, once the box is closed. */
+  readonly paid: readonly PaidView[];
+  /** The sum the terminal was asked for last, while the box is tallied. */
+  readonly card?: CardView | undefined;
+  readonly late: LateRules;
   readonly notesNext: string;
   /** What the last box taught, in a line each. */
   readonly learned: readonly Learned[];

@@ -4,6 +4,7 @@ import { name, text, timeZone, version } from '../fields';
 import { daySchema } from '../occasion';
 import { minorSchema } from '../piece';
 import { ROUNDINGS } from '@core/money';
+import { TERMINALS } from '@core/shop';
 
 const days = (most: number) =>
   z
@@ -50,6 +51,12 @@ export const saveShopCall = defineCall({
     returnPolicy: text(2000),
     /** Days before the day to decide on which a client is reminded; null: never. */
     remindDays: days(30).nullable(),
+    terminal: z.enum(TERMINALS),
+    /** Days within which a kept piece may come back; null: whenever it does. */
+    lateReturnDays: days(730).nullable(),
+    /** The keep-all rate is given after the day to send back as well. */
+    lateKeepAll: z.boolean(),
+    damageShareBp: basisPoints,
     keepMeasuresMonths: months,
     keepPhotosMonths: months,
     keepBoxesMonths: months,

@@ -3,6 +3,7 @@ import type { PromotionKind } from '@core/money';
 import type { LocationKind } from '@core/shop';
 import type { ShopTerms } from './save-shop';
 import type { ShopVoice } from './save-voice';
+import type { VoucherView } from './vouchers';
 import type { OutboxView } from '../outbox/outbox-view';
 import type { BackupsView } from './backups-view';
 import type { PeopleView } from '../people/people-view';
@@ -35,6 +36,7 @@ export interface ShopPageView {
   readonly people: PeopleView;
   readonly locations: readonly LocationView[];
   readonly promotions: readonly PromotionView[];
+  readonly vouchers: readonly VoucherView[];
   /** Nothing in it yet: an archive may come in. */
   readonly isEmpty: boolean;
   readonly outbox: OutboxView;

@@ -12,7 +12,10 @@ export const closeBoxCall = defineCall({
     boxId: uuid,
     version,
     notesNext: text(2000).default(''),
-    way: z.enum(PAY_WAYS).default('card'),
+    /** How it is paid, or the rest of it where a voucher pays first. */
+    way: z.enum(PAY_WAYS),
+    /** Code of the voucher that pays first. */
+    voucher: text(20).default(''),
   }),
   answer: answers<BoxView>(),
 });

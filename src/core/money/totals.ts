@@ -65,10 +65,16 @@ export interface MoneyTerms {
   readonly promotions: readonly Promotion[];
   /** Off the kept lines when every line is kept, basis points. */
   readonly keepAllBp: number;
+  /** The last day on which it is given; absent: it has none. */
+  readonly keepAllUntil?: string | undefined;
   readonly styleFeeMinor: Minor;
   readonly taxIncluded: boolean;
   readonly rounding: Rounding;
 }
+
+/** Terms as they are on a day: the keep-all rate is over once its last day is. */
+export const termsOn = (terms: MoneyTerms, day: string): MoneyTerms =>
+  terms.keepAllUntil !== undefined && day > terms.keepAllUntil ? { ...terms, keepAllBp: 0 } : terms;
 
 export interface LineTotal {
   readonly id: string;

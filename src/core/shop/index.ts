@@ -1,3 +1,13 @@
 export { type Begun, FIRST_STEP_WORDS, type FirstStep, type FirstStepId, firstSteps } from './first-steps';
 export { OUTBOX_KINDS, type OutboxKind } from './outbox';
-export { type LocationKind, LOCATION_KINDS, type Paper, PAPERS, type Role, ROLE_WORDS, ROLES } from './roles';
+export {
+  type LocationKind,
+  LOCATION_KINDS,
+  type Paper,
+  PAPERS,
+  type Role,
+  ROLE_WORDS,
+  ROLES,
+  type Terminal,
+  TERMINALS,
+} from './roles';

@@ -14,3 +14,7 @@ export type LocationKind = (typeof LOCATION_KINDS)[number];
 /** What a shop prints on: ISO A4, or US Letter. */
 export const PAPERS = ['a4', 'letter'] as const;
 export type Paper = (typeof PAPERS)[number];
+
+/** A shop's card terminal: none, so that what was paid is noted; or one that is only played, to learn and to show. */
+export const TERMINALS = ['none', 'simulated'] as const;
+export type Terminal = (typeof TERMINALS)[number];

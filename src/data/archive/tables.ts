@@ -40,6 +40,7 @@ const {
   boxLine,
   boxOccasion,
   briefLink,
+  cardSum,
   client,
   clientMeasure,
   clientProposal,
@@ -65,10 +66,14 @@ const {
   stockProposal,
   user,
   variant,
+  voucher,
+  voucherMovement,
 } = schema;
 
 const clientsOf = (shopId: string) =>
   query.select({ id: client.id }).from(client).where(eq(client.shopId, shopId));
+const vouchersOf = (shopId: string) =>
+  query.select({ id: voucher.id }).from(voucher).where(eq(voucher.shopId, shopId));
 const boxesOf = (shopId: string) => query.select({ id: box.id }).from(box).where(eq(box.shopId, shopId));
 const linesOf = (shopId: string) =>
   query
@@ -99,6 +104,7 @@ const promotionSchema = z.strictObject({
 const termsSchema = z.strictObject({
   promotions: z.array(promotionSchema),
   keepAllBp: minor,
+  keepAllUntil: z.string().optional(),
   styleFeeMinor: minor,
   taxIncluded: z.boolean(),
   rounding: z.enum(ROUNDINGS),
@@ -324,6 +330,19 @@ export const ARCHIVED: readonly ArchivedTable[] = [
   },
   { name: 'receipt', table: receipt, of: byShop(receipt.shopId), order: [receipt.no] },
   { name: 'creditNote', table: creditNote, of: byShop(creditNote.shopId), order: [creditNote.no] },
+  {
+    name: 'voucher',
+    table: voucher,
+    of: byShop(voucher.shopId),
+    order: [voucher.createdAt, voucher.id],
+  },
+  {
+    name: 'voucherMovement',
+    table: voucherMovement,
+    of: (shopId) => inArray(voucherMovement.voucherId, vouchersOf(shopId)),
+    order: [voucherMovement.at, voucherMovement.id],
+  },
+  { name: 'cardSum', table: cardSum, of: ofBoxes(cardSum.boxId), order: [cardSum.at, cardSum.id] },
   { name: 'payment', table: payment, of: ofBoxes(payment.boxId), order: [payment.at, payment.id] },
   {
     name: 'stockMovement',

@@ -4,7 +4,7 @@ import type { GuardCode } from '@core/guard';
 import type { LetterDraft } from '@core/letter';
 import { ALTERATION_JOBS, type Fit, type FitPoint } from '@core/fit';
 import type { Overrule, StageOff } from '@core/look';
-import { type BoxTotal, PAY_WAYS, type Promotion } from '@core/money';
+import { type BoxTotal, CARD_STATES, PAY_WAYS, type Promotion, VOUCHER_CAUSES } from '@core/money';
 import { sql } from 'drizzle-orm';
 import {
   type AnyPgColumn,
@@ -30,6 +30,7 @@ import { variant } from './stock';
 export interface FrozenTerms {
   readonly promotions: readonly Promotion[];
   readonly keepAllBp: number;
+  readonly keepAllUntil?: string | undefined;
   readonly styleFeeMinor: number;
   readonly taxIncluded: boolean;
   readonly rounding: 'half-up' | 'half-even';
@@ -366,6 +367,67 @@ export const look = pgTable(
 );
 
 /** Money that really moved: the fee, the charge at the tally, refunds later. Append-only. */
+/** A voucher of the shop; its balance is the sum of its movements. */
+export const voucher = pgTable(
+  'voucher',
+  {
+    id: id(),
+    shopId: uuid('shop_id')
+      .notNull()
+      .references(() => shop.id),
+    code: text('code').notNull(),
+    /** For whom or what it was, in the shop's words. */
+    note: text('note').notNull().default(''),
+    createdAt: createdAt(),
+  },
+  (table) => [uniqueIndex('voucher_code').on(table.shopId, table.code)],
+);
+
+/** What a voucher was issued for, what it paid, what went back to it. Append-only. */
+export const voucherMovement = pgTable(
+  'voucher_movement',
+  {
+    id: id(),
+    voucherId: uuid('voucher_id')
+      .notNull()
+      .references(() => voucher.id),
+    cause: text('cause', { enum: VOUCHER_CAUSES }).notNull(),
+    /** Below nothing for what it paid. */
+    amountMinor: integer('amount_minor').notNull(),
+    boxId: uuid('box_id').references(() => box.id),
+    actorId: text('actor_id'),
+    at: at('at').notNull(),
+  },
+  (table) => [
+    index('voucher_movement_voucher').on(table.voucherId, table.at),
+    check('voucher_movement_sign', sql`(${table.cause} = 'spend') = (${table.amountMinor} < 0)`),
+  ],
+);
+
+/** A sum the card terminal was asked for, and what became of it. */
+export const cardSum = pgTable(
+  'card_sum',
+  {
+    id: id(),
+    boxId: uuid('box_id')
+      .notNull()
+      .references(() => box.id),
+    amountMinor: integer('amount_minor').notNull(),
+    /** The voucher that pays the rest. */
+    voucherId: uuid('voucher_id').references(() => voucher.id),
+    state: text('state', { enum: CARD_STATES }).notNull().default('asked'),
+    actorId: text('actor_id'),
+    at: at('at').notNull(),
+  },
+  (table) => [
+    // One at a time: two cards are never charged for one box.
+    uniqueIndex('card_sum_open')
+      .on(table.boxId)
+      .where(sql`${table.state} in ('asked', 'approved')`),
+    check('card_sum_amount', sql`${table.amountMinor} > 0`),
+  ],
+);
+
 export const payment = pgTable(
   'payment',
   {
@@ -376,14 +438,18 @@ export const payment = pgTable(
     kind: text('kind', { enum: ['fee', 'charge', 'refund'] }).notNull(),
     /** Null: taken before anybody was asked. */
     way: text('way', { enum: PAY_WAYS }),
+    /** The voucher that paid, or that the money went back to. */
+    voucherId: uuid('voucher_id').references(() => voucher.id),
+    /** What the terminal was asked for, and approved. */
+    cardId: uuid('card_id').references(() => cardSum.id),
     amountMinor: integer('amount_minor').notNull(),
     at: at('at').notNull().defaultNow(),
     actorId: text('actor_id'),
   },
-  // The styling fee and the charge of a tally are taken once, whatever the code thinks.
+  // The styling fee and the charge of a tally are taken once, whatever the code thinks; a voucher may pay a part of it.
   (table) => [
     uniqueIndex('payment_once')
-      .on(table.boxId, table.kind)
+      .on(table.boxId, table.kind, sql`coalesce(${table.voucherId}, ${table.boxId})`)
       .where(sql`${table.kind} <> 'refund'`),
   ],
 );

@@ -4,7 +4,7 @@ import type { PullSettings } from '@core/pull';
 import type { Settings } from '@core/rules';
 import type { KeptColumns } from '@core/till';
 import { PROMOTION_KINDS, ROUNDINGS } from '@core/money';
-import { LOCATION_KINDS, PAPERS } from '@core/shop';
+import { LOCATION_KINDS, PAPERS, TERMINALS } from '@core/shop';
 import { ENGLISHES, LENGTH_UNITS } from '@core/words';
 import { boolean, integer, jsonb, pgTable, text, uniqueIndex, uuid } from 'drizzle-orm/pg-core';
 import { createdAt, id, version } from './columns';
@@ -45,6 +45,14 @@ export const shop = pgTable('shop', {
   letterVoice: jsonb('letter_voice').$type<LetterVoice>().notNull().default(USUAL_VOICE),
   /** What it prints on. */
   paper: text('paper', { enum: PAPERS }).notNull().default('a4'),
+  /** The card terminal: none, or one that is only played. */
+  terminal: text('terminal', { enum: TERMINALS }).notNull().default('none'),
+  /** Days after a box was settled within which a kept piece may come back; null: whenever it does. */
+  lateReturnDays: integer('late_return_days'),
+  /** The keep-all rate is given after the day to send back as well. */
+  lateKeepAll: boolean('late_keep_all').notNull().default(true),
+  /** What is usually withheld of a damaged piece, basis points of what it came to. */
+  damageShareBp: integer('damage_share_bp').notNull().default(0),
   /** How long what is personal is kept after a client's last box, months; null: as long as she is a client. */
   keepMeasuresMonths: integer('keep_measures_months'),
   keepPhotosMonths: integer('keep_photos_months'),

@@ -70,6 +70,7 @@ function stands({ letter, isDirty, isLocked, changed, view }: Letter): string {
   if (isLocked) return 'It has gone out with the box.';
   if (changed > 0 && view.letter)
     return `${changed === 1 ? 'One line reads' : `${changed} lines read`} otherwise now: marked, not saved yet.`;
+  if (!view.letter) return 'Drafted, not saved yet.';
   return isDirty ? 'Not saved yet.' : 'Saved.';
 }
 

@@ -10,14 +10,25 @@ import { PlacesPanel } from './PlacesPanel';
 import { PromotionsPanel } from './PromotionsPanel';
 import './shop.css';
 import { TermsPanel } from './TermsPanel';
+import { VouchersPanel } from './VouchersPanel';
 
-const PARTS = ['people', 'terms', 'places', 'promotions', 'letters', 'outbox', 'backups'] as const;
+const PARTS = [
+  'people',
+  'terms',
+  'places',
+  'promotions',
+  'vouchers',
+  'letters',
+  'outbox',
+  'backups',
+] as const;
 type Part = (typeof PARTS)[number];
 const PART_WORDS: Readonly<Record<Part, string>> = {
   people: 'People',
   terms: 'Terms and days',
   places: 'Places',
   promotions: 'Promotions',
+  vouchers: 'Vouchers',
   letters: 'Letters',
   outbox: 'Outbox',
   backups: 'Backups and archive',
@@ -34,8 +45,13 @@ export function ShopPage({ view, me }: Props) {
   const [part, setPart] = useState<Part>('people');
   // `/shop#terms` leads to that part.
   useEffect(() => {
-    const named = PARTS.find((each) => `#${each}` === location.hash);
-    if (named) setPart(named);
+    const follow = (): void => {
+      const named = PARTS.find((each) => `#${each}` === location.hash);
+      if (named) setPart(named);
+    };
+    follow();
+    window.addEventListener('hashchange', follow);
+    return () => window.removeEventListener('hashchange', follow);
   }, []);
   return (
     <Providers>
@@ -63,6 +79,9 @@ export function ShopPage({ view, me }: Props) {
           </div>
           <div hidden={part !== 'promotions'}>
             <PromotionsPanel initial={view.promotions} today={view.today} currency={view.currency} />
+          </div>
+          <div hidden={part !== 'vouchers'}>
+            <VouchersPanel initial={view.vouchers} currency={view.currency} />
           </div>
           <div hidden={part !== 'letters'}>
             <LettersPanel voice={view.voice} version={view.version} />

@@ -1,6 +1,7 @@
 import type { Input } from '@contracts/calls';
 import type { ShopPageView } from '@contracts/shop/shop-page-view';
 import { type Rounding } from '@core/money';
+import type { Terminal } from '@core/shop';
 import { Button, Checkbox, NativeSelect, NumberInput, Switch, Textarea, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { amountIn, amountOf } from '@ui/amounts';
@@ -47,10 +48,12 @@ const valuesOf = (terms: Terms) => ({
   keepPhotosMonths: terms.keepPhotosMonths ?? ('' as number | ''),
   keepBoxesMonths: terms.keepBoxesMonths ?? ('' as number | ''),
   remindDays: terms.remindDays ?? ('' as number | ''),
+  lateReturnDays: terms.lateReturnDays ?? ('' as number | ''),
+  damagePercent: terms.damageShareBp / 100,
 });
 type Values = ReturnType<typeof valuesOf>;
 
-const termsOf = ({ taxPercent, keepAllPercent, fee, holidays, ...rest }: Values): Terms => ({
+const termsOf = ({ taxPercent, keepAllPercent, damagePercent, fee, holidays, ...rest }: Values): Terms => ({
   ...rest,
   taxBp: Math.round(taxPercent * 100),
   keepAllBp: Math.round(keepAllPercent * 100),
@@ -59,6 +62,8 @@ const termsOf = ({ taxPercent, keepAllPercent, fee, holidays, ...rest }: Values)
   keepPhotosMonths: monthsOf(rest.keepPhotosMonths),
   keepBoxesMonths: monthsOf(rest.keepBoxesMonths),
   remindDays: monthsOf(rest.remindDays),
+  lateReturnDays: monthsOf(rest.lateReturnDays),
+  damageShareBp: Math.round(damagePercent * 100),
   holidays: holidays
     .split(/[\s,;]+/)
     .filter(Boolean)
@@ -70,6 +75,7 @@ const FIELD: Readonly<Record<string, string>> = {
   taxBp: 'taxPercent',
   keepAllBp: 'keepAllPercent',
   styleFeeMinor: 'fee',
+  damageShareBp: 'damagePercent',
 };
 const fieldOf = (path: string): string => {
   const [root = ''] = path.split(/[.[]/);
@@ -171,6 +177,16 @@ export function TermsPanel({ terms, version, currency }: Props) {
             decimalScale={2}
             {...form.getInputProps('keepAllPercent')}
           />
+          <NativeSelect
+            label="Card terminal"
+            description="A simulated one is played on the screen, to learn by; no money moves."
+            data={[
+              { value: 'none', label: 'none: what was paid is noted' },
+              { value: 'simulated', label: 'a simulated one' },
+            ]}
+            value={values.terminal}
+            onChange={(event) => form.setFieldValue('terminal', event.currentTarget.value as Terminal)}
+          />
           <Switch
             className="whole"
             label="Prices include the tax"
@@ -235,6 +251,31 @@ export function TermsPanel({ terms, version, currency }: Props) {
           suffix=" days"
           {...form.getInputProps('remindDays')}
         />
+        <div className="shop-form">
+          <NumberInput
+            label="Kept pieces come back within"
+            description="Days after a box was settled; an owner may take one back later. Empty: whenever they do."
+            min={0}
+            max={730}
+            allowDecimal={false}
+            suffix=" days"
+            {...form.getInputProps('lateReturnDays')}
+          />
+          <NumberInput
+            label="Usually withheld of a damaged piece, %"
+            description="Stands there first when one is taken back; it may be changed each time."
+            min={0}
+            max={100}
+            decimalScale={2}
+            {...form.getInputProps('damagePercent')}
+          />
+          <Switch
+            className="whole"
+            label="The keep-all rate also after the day to send back"
+            description="Off: whoever decides later pays without it, and is told so. Boxes that are out keep what they went out with."
+            {...form.getInputProps('lateKeepAll', { type: 'checkbox' })}
+          />
+        </div>
       </section>
       <section className="sheet" aria-label="What is kept">
         <h2>How long clients’ things are kept</h2>

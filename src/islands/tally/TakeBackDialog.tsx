@@ -1,6 +1,6 @@
 import type { LineView } from '@contracts/box/box-view';
 import { BACK_TO, type BackTo } from '@core/box';
-import { amountText, creditOf, money, parseMoney, PAY_WORDS } from '@core/money';
+import { amountText, creditOf, money, paidWords, parseMoney, refundParts, roundMinor } from '@core/money';
 import { Button, Modal, NativeSelect, TextInput } from '@mantine/core';
 import type { BoxState } from '@ui/useBox';
 import { useState } from 'react';
@@ -28,6 +28,11 @@ export function TakeBackDialog({ line, box: { view, busy, run }, onClose }: Prop
   const minor = parseMoney(withheld, currency);
   const isRight = minor !== undefined && minor >= 0 && minor <= netMinor;
   const back = isRight ? creditOf({ netMinor, taxMinor: 0 }, minor).amountMinor : netMinor;
+  const said = (minor: number): string => money(minor, currency);
+  const how = paidWords(refundParts(view.paid, back), said);
+  const { returnDays, settledDays = 0, damageShareBp } = view.late;
+  const isLate = returnDays !== null && settledDays > returnDays;
+  const usual = roundMinor((netMinor * damageShareBp) / 10_000);
   const send = async (): Promise<void> => {
     if (!isRight) return;
     const done = await run(
@@ -56,6 +61,13 @@ export function TakeBackDialog({ line, box: { view, busy, run }, onClose }: Prop
           It came to {money(netMinor, currency)}. The box stays closed and its receipt stands; a credit note
           is written for this piece alone.
         </p>
+        {returnDays !== null && (
+          <p className={isLate ? 'tone tone-fights' : 'small soft'}>
+            {isLate
+              ? `The shop takes pieces back within ${returnDays} days; this box was settled ${settledDays} days ago. An owner may take it back all the same.`
+              : `Within the shop’s ${returnDays} days: the box was settled ${settledDays === 0 ? 'today' : `${settledDays} days ago`}.`}
+          </p>
+        )}
         <div className="tally-why">
           <Reason title={line.piece.title} why={why} onChange={setWhy} />
         </div>
@@ -66,6 +78,15 @@ export function TakeBackDialog({ line, box: { view, busy, run }, onClose }: Prop
           error={isRight ? undefined : `An amount from 0 to ${amountText(netMinor, currency)}`}
           onChange={(event) => setWithheld(event.currentTarget.value)}
         />
+        {damageShareBp > 0 && minor !== usual && (
+          <button
+            type="button"
+            className="plain-button small"
+            onClick={() => setWithheld(amountText(usual, currency))}
+          >
+            withhold the usual {damageShareBp / 100} %: {said(usual)}
+          </button>
+        )}
         <NativeSelect
           label="Where the piece goes"
           value={backTo}
@@ -77,7 +98,7 @@ export function TakeBackDialog({ line, box: { view, busy, run }, onClose }: Prop
             Cancel
           </Button>
           <Button type="submit" disabled={!isRight} loading={busy === 'take-back-line'}>
-            Give back {money(back, currency)} {view.paidWay && PAY_WORDS[view.paidWay]}
+            Give back {money(back, currency)} {how}
           </Button>
         </div>
       </form>

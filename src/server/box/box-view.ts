@@ -1,18 +1,19 @@
-import { type BoxState, comesBack, hasLeft, isClosed, stepOf } from '@core/box';
+import { type BoxState, comesBack, hasLeft, isClosed, mayTally, stepOf } from '@core/box';
 import type { Learned } from '@core/client';
 import type { GuardFinding } from '@core/guard';
-import { earliestOccasion } from '@core/schedule';
+import { daysBetween, earliestOccasion } from '@core/schedule';
 import { sizeWords } from '@core/stock';
-import type { BoxView, CreditView, LineView } from '@contracts/box/box-view';
+import type { BoxView, CreditView, LateRules, LineView } from '@contracts/box/box-view';
 import type { ParcelView } from '@contracts/box/parcel-view';
 import type { Reader } from '@data/db';
 import { asksOf } from '@data/box/asks';
-import { closedBefore, linesWithTitles, occasionIdsOf } from '@data/box/boxes';
+import { type BoxRecord, closedBefore, linesWithTitles, occasionIdsOf } from '@data/box/boxes';
 import { creditNotesOf } from '@data/box/credit-notes';
 import { lastHandover } from '@data/box/handovers';
 import { type LineRecord, linesOf } from '@data/box/lines';
 import { looksOf } from '@data/box/looks';
-import { paidWay } from '@data/box/payments';
+import { lastCardSum } from '@data/box/card-sums';
+import { paidBy } from '@data/box/payments';
 import { parcelsOf } from '@data/box/parcels';
 import { closetOf } from '@data/client/closet';
 import { occasionsOf } from '@data/client/occasions';
@@ -35,6 +36,7 @@ import {
   waitsForParcel,
 } from './lines';
 import { termsOf, totalOf } from './money';
+import type { ShopRow } from '@data/shop/shops';
 
 function lineView(
   record: LineRecord,
@@ -111,6 +113,17 @@ export const parcelViews = async (db: Reader, boxId: string, zone: string): Prom
     tracking: tracking ?? undefined,
     day: dayIn(zone, sentAt),
   }));
+
+const cardShown = (sum: Awaited<ReturnType<typeof lastCardSum>>): BoxView['card'] =>
+  sum && { id: sum.id, amountMinor: sum.amountMinor, state: sum.state, voucher: sum.voucher ?? undefined };
+
+const lateRules = (row: BoxRecord, shop: ShopRow, today: string): LateRules => ({
+  terminal: shop.terminal,
+  returnDays: shop.lateReturnDays,
+  settledDays: row.closedAt ? daysBetween(dayIn(shop.zone, row.closedAt), today) : undefined,
+  damageShareBp: shop.damageShareBp,
+  keepAllUntil: row.terms?.keepAllUntil,
+});
 
 /** A box with everything its six steps show, for those who dress its client. */
 export async function boxView(db: Reader, actor: Actor, id: string, now: Date): Promise<BoxView> {
@@ -219,7 +232,9 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
     styleFeeMinor: row.terms?.styleFeeMinor ?? shop.styleFeeMinor,
     keepAllBp: row.terms?.keepAllBp ?? shop.keepAllBp,
     total: row.total ?? (decided ? totalOf(lines, await termsOf(db, row, shop, today), shop) : undefined),
-    paidWay: isClosed(row.state) ? ((await paidWay(db, id)) ?? undefined) : undefined,
+    paid: isClosed(row.state) ? await paidBy(db, id) : [],
+    card: mayTally(row.state) ? cardShown(await lastCardSum(db, id)) : undefined,
+    late: lateRules(row, shop, today),
     notesNext: row.notesNext,
     learned: await learnedFrom(db, row.clientId, id),
   };

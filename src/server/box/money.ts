@@ -1,5 +1,5 @@
 import { countedLines } from '@core/box';
-import { boxTotal, type BoxTotal, type MoneyTerms } from '@core/money';
+import { boxTotal, type BoxTotal, type MoneyTerms, termsOn } from '@core/money';
 import type { Reader } from '@data/db';
 import type { BoxRecord } from '@data/box/boxes';
 import type { LineRecord } from '@data/box/lines';
@@ -7,9 +7,9 @@ import { promotionsOf } from '@data/shop/promotions';
 import type { ShopRow } from '@data/shop/shops';
 import { alteringOf, priceOf } from './lines';
 
-/** Terms of money of a box: frozen once it is out, the shop's of today before. */
+/** Terms of money of a box on a day: frozen once it is out, the shop's of that day before. */
 export async function termsOf(db: Reader, row: BoxRecord, shop: ShopRow, today: string): Promise<MoneyTerms> {
-  if (row.terms) return row.terms;
+  if (row.terms) return termsOn(row.terms, today);
   const running = await promotionsOf(db, shop.id);
   return {
     promotions: running

@@ -85,10 +85,11 @@ async function sendOut(
       at: now,
       actorId: actor.id,
     });
+  const days = daysOf(shop, today);
   return {
-    terms,
+    terms: shop.lateKeepAll ? terms : { ...terms, keepAllUntil: days.returnBy },
     outAt: now,
-    ...daysOf(shop, today),
+    ...days,
   };
 }
 

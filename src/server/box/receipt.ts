@@ -1,7 +1,8 @@
 import type { BoxView } from '@contracts/box/box-view';
-import { money, PAY_WORDS } from '@core/money';
+import { money, paidWords } from '@core/money';
 import { creditNoteOf } from '@data/box/credit-notes';
 import { linesOf } from '@data/box/lines';
+import { refundsAt } from '@data/box/payments';
 import { type ReceiptRow, receiptOf } from '@data/box/receipts';
 import type { Actor } from '../context';
 import { database } from '../database';
@@ -56,6 +57,10 @@ interface ReceiptFacts {
   readonly isIncluded: boolean;
 }
 
+/** What the charge was paid with, way by way. */
+const chargedBy = ({ paid }: BoxView) =>
+  paid.map(({ way, chargedMinor }) => ({ way, amountMinor: chargedMinor }));
+
 function receiptPaper(
   view: BoxView,
   row: ReceiptRow,
@@ -82,7 +87,7 @@ function receiptPaper(
       [
         ...steps.map(({ label, minor }) => ({ left: label, right: said(minor) })),
         {
-          left: `Charged${view.paidWay && row.amountMinor > 0 ? ` ${PAY_WORDS[view.paidWay]}` : ''}`,
+          left: `Charged ${paidWords(chargedBy(view), said)}`.trim(),
           right: said(row.amountMinor),
           isStrong: true,
         },
@@ -121,7 +126,7 @@ export async function creditNotePdf(actor: Actor, boxId: string, no: number): Pr
         ],
         [
           {
-            left: `Given back${view.paidWay ? ` ${PAY_WORDS[view.paidWay]}` : ''}`,
+            left: `Given back ${paidWords(await refundsAt(db, view.id, row.at), said)}`.trim(),
             right: said(row.amountMinor),
             isStrong: true,
           },

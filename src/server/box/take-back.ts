@@ -1,17 +1,19 @@
 import { takeBackLineCall } from '@contracts/tally/take-back-line';
 import { type BackTo, isClosed } from '@core/box';
 import { saysSize } from '@core/learn';
-import { creditOf, money } from '@core/money';
+import { creditOf, money, refundParts } from '@core/money';
+import { daysBetween } from '@core/schedule';
 import type { Cause } from '@core/stock';
 import { changeBox } from '@data/box/boxes';
 import { addCreditNote } from '@data/box/credit-notes';
 import { alterationsOf, changeLine } from '@data/box/lines';
-import { addPayment, paidWay } from '@data/box/payments';
+import { addPayment, paidBy } from '@data/box/payments';
 import { retireOwnedOfLine } from '@data/client/closet';
+import { moveVoucher } from '@data/shop/vouchers';
 import { moveStock } from '@data/stock/ledger';
 import { note } from '../audit';
 import { conflict, invalid } from '../problem';
-import { shopOf } from '../shop/settings';
+import { dayIn, shopOf } from '../shop/settings';
 import { serve } from '../use-case';
 import { boxView } from './box-view';
 import { boxOf, lineOf, mayReturn } from './lines';
@@ -40,6 +42,11 @@ export const takeBackLine = serve(takeBackLineCall, {
     if (!mayReturn(await alterationsOf(tx, [lineId])))
       throw conflict('This piece was altered for this client and stays with them.');
     const shop = await shopOf(tx, actor.shopId);
+    const days = row.closedAt ? daysBetween(dayIn(shop.zone, row.closedAt), dayIn(shop.zone, now)) : 0;
+    if (shop.lateReturnDays !== null && days > shop.lateReturnDays && actor.role !== 'owner')
+      throw conflict(
+        `This box was settled ${days} days ago, and pieces come back within ${shop.lateReturnDays}. An owner may still take it back.`,
+      );
     if (withheldMinor > line.netMinor)
       throw invalid([
         {
@@ -77,16 +84,20 @@ export const takeBackLine = serve(takeBackLineCall, {
       actorId: actor.id,
       at: now,
     });
-    if (credit.amountMinor > 0)
+    // Back the way it came.
+    for (const { way, voucherId, amountMinor } of refundParts(await paidBy(tx, boxId), credit.amountMinor)) {
+      if (voucherId)
+        await moveVoucher(tx, { voucherId, cause: 'refund', amountMinor, boxId, actorId: actor.id, at: now });
       await addPayment(tx, {
         boxId,
         kind: 'refund',
-        // Back the way it came.
-        way: await paidWay(tx, boxId),
-        amountMinor: credit.amountMinor,
+        way,
+        voucherId,
+        amountMinor,
         at: now,
         actorId: actor.id,
       });
+    }
     await changeBox(tx, boxId, {});
     await note(context, 'take back', 'box_line', lineId, { boxId, no, ...credit, backTo });
     return boxView(tx, actor, boxId, now);

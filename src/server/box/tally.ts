@@ -1,27 +1,20 @@
-import { closeBoxCall } from '@contracts/tally/close-box';
 import { checkInLineCall } from '@contracts/tally/check-in-line';
 import { decideLineCall } from '@contracts/tally/decide-line';
 import { keepAllCall } from '@contracts/tally/keep-all';
 import type { Parsed } from '@contracts/calls';
-import { comesBack, type Decider, type Decision, isClosed, mayMove, mayTally } from '@core/box';
+import { comesBack, type Decider, type Decision, isClosed, mayTally } from '@core/box';
 import { saysSize } from '@core/learn';
 import { type BoxRecord, changeBox } from '@data/box/boxes';
-import { alterationsOf, changeLine, type LineRecord, linesOf } from '@data/box/lines';
-import { addPayment } from '@data/box/payments';
-import { addReceipt } from '@data/box/receipts';
-import { addOwned } from '@data/client/closet';
+import { alterationsOf, changeLine, linesOf } from '@data/box/lines';
 import { moveStock } from '@data/stock/ledger';
 import { note } from '../audit';
 import type { Context } from '../context';
-import { conflict, invalid, Refusal, stale } from '../problem';
-import { dayIn, shopOf } from '../shop/settings';
+import { conflict, invalid } from '../problem';
 import { serve } from '../use-case';
 import { boxView } from './box-view';
-import { boxOf, inLockOrder, lineOf, mayReturn, pieceOfLine, waitsForParcel } from './lines';
-import { termsOf, totalOf } from './money';
-import { viewFor } from './pack-view';
-import { factsOf } from './move-box';
 import { takeExchangeBack } from './exchange';
+import { boxOf, lineOf, mayReturn, waitsForParcel } from './lines';
+import { viewFor } from './pack-view';
 
 async function tallied(context: Context, boxId: string): Promise<BoxRecord> {
   const row = await boxOf(context.tx, context.actor.shopId, boxId, true);
@@ -130,82 +123,3 @@ export const checkInLine = serve(checkInLineCall, {
     return viewFor(tx, actor, boxId, now);
   },
 });
-
-export const closeBox = serve(closeBoxCall, {
-  async run(context, { boxId, version, notesNext, way }) {
-    const { tx, actor, now } = context;
-    const row = await boxOf(tx, actor.shopId, boxId, true);
-    if (row.version !== version)
-      throw stale([{ path: 'lines', message: 'a decision was changed; the sum may be another one' }]);
-    const lines = await linesOf(tx, boxId);
-    const allowed = mayMove(row.state, 'closed', factsOf(row, lines));
-    if (!allowed.ok) throw new Refusal(409, allowed.faults[0]?.message ?? 'Not yet.', allowed.faults);
-    const shop = await shopOf(tx, actor.shopId);
-    const total = totalOf(lines, await termsOf(tx, row, shop, dayIn(shop.zone, now)), shop);
-    for (const record of inLockOrder(lines)) {
-      if (record.line.decision !== 'keep') continue;
-      await keep(context, row, record);
-      const sums = total.lines.find((each) => each.id === record.line.id);
-      await changeLine(tx, record.line.id, {
-        netMinor: sums?.netMinor ?? 0,
-        taxMinor: sums?.taxMinor ?? 0,
-      });
-    }
-    if (total.dueMinor > 0)
-      await addPayment(tx, {
-        boxId,
-        kind: 'charge',
-        way,
-        amountMinor: total.dueMinor,
-        at: now,
-        actorId: actor.id,
-      });
-    await addReceipt(tx, {
-      shopId: actor.shopId,
-      boxId,
-      amountMinor: Math.max(0, total.dueMinor),
-      at: now,
-    });
-    await changeBox(tx, boxId, { state: 'closed', total, closedAt: now, notesNext });
-    await note(context, 'close', 'box', boxId, { netMinor: total.netMinor, dueMinor: total.dueMinor });
-    return boxView(tx, actor, boxId, now);
-  },
-});
-
-/** A kept piece is sold, and joins the closet as it is in this size, altered. */
-async function keep({ tx, actor, now }: Context, row: BoxRecord, record: LineRecord): Promise<void> {
-  const { line, garment, variant } = record;
-  await moveStock(tx, {
-    variantId: line.variantId,
-    locationId: line.locationId,
-    qty: 1,
-    cause: 'keep',
-    boxLineId: line.id,
-    actorId: actor.id,
-  });
-  const asAltered = pieceOfLine(record).measures;
-  const measured = Object.entries(variant.measures).flatMap(([name, value]) =>
-    value ? [[name, { ...value, mm: asAltered[name as keyof typeof asAltered] ?? value.mm }] as const] : [],
-  );
-  await addOwned(tx, [
-    {
-      clientId: row.clientId,
-      title: garment.title,
-      category: garment.category,
-      formality: garment.formality,
-      colours: garment.colours,
-      attributes: {
-        ...garment.attributes,
-        styleId: garment.styleId,
-        ...(garment.setId ? { set: garment.setId } : {}),
-        measures: {
-          ...garment.attributes.measures,
-          ...Object.fromEntries(measured.map(([name, value]) => [name, value.mm])),
-        },
-      },
-      origins: Object.fromEntries(measured.map(([name, value]) => [name, value.origin])),
-      boxLineId: line.id,
-      createdAt: now,
-    },
-  ]);
-}

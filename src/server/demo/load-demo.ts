@@ -17,7 +17,7 @@ import type { DemoStyle } from '@data/demo/demo-style';
 import { DEMO_STYLES } from '@data/demo/garments';
 import { graded } from '@data/demo/grading';
 import { addLocations, locationsOf } from '@data/shop/locations';
-import { addShop } from '@data/shop/shops';
+import { addShop, changeShop } from '@data/shop/shops';
 import { allSizeIds, sizeNamed } from '@data/stock/sizes';
 import type { Actor } from '../context';
 import { SERVED } from '../registry';
@@ -52,6 +52,8 @@ async function load(db: Database, signIn: SignIn, now: Date): Promise<void> {
   const clients = await makeClients(db, actor, new Date(now.getTime() - 290 * DAY_MS));
   for (const planned of DEMO_BOXES) await playBox(db, actor, clients, planned, now);
   await agree(db, actor, clients, now);
+  // What is only played is on here: this shop is for looking about.
+  await changeShop(db, shopId, { terminal: 'simulated' });
 }
 
 /** What everybody agreed to when they came, and who has a box without asking for one. */
@@ -336,7 +338,12 @@ async function playBox(
     );
     if (decision !== 'keep') view = whole(await call(db, actor, end, 'check-in-line', { boxId, lineId }));
   }
-  await call(db, actor, end, 'close-box', { boxId, version: view.version, notesNext: plan.notesNext ?? '' });
+  await call(db, actor, end, 'close-box', {
+    boxId,
+    version: view.version,
+    way: 'card',
+    notesNext: plan.notesNext ?? '',
+  });
 }
 
 /** The stylist's view of a box; the demo is played by one. */

@@ -18,6 +18,7 @@ import { forbidden, invalid, notFound, stale } from '../problem';
 import { serve } from '../use-case';
 import { backupsView } from './backups';
 import { dayIn, shopOf } from './settings';
+import { voucherViews } from './vouchers';
 
 /** What the screen "Shop" shows; an owner's alone. */
 export async function shopPageView(db: Reader, actor: Actor, now: Date): Promise<ShopPageView> {
@@ -32,6 +33,7 @@ export async function shopPageView(db: Reader, actor: Actor, now: Date): Promise
     people: await peopleView(db, actor, now),
     locations: await locationsWithUnits(db, actor.shopId),
     promotions: await promotionsShown(db, actor.shopId),
+    vouchers: await voucherViews(db, actor.shopId),
     isEmpty: await hasNothing(db, actor.shopId),
     outbox: await outboxView(db, actor, now),
     backups: await backupsView(db, now),
@@ -59,6 +61,10 @@ const termsShown = (row: ShopRow): ShopPageView['terms'] => ({
   holidays: row.holidays,
   returnPolicy: row.returnPolicy,
   remindDays: row.remindDays,
+  terminal: row.terminal,
+  lateReturnDays: row.lateReturnDays,
+  lateKeepAll: row.lateKeepAll,
+  damageShareBp: row.damageShareBp,
   keepMeasuresMonths: row.keepMeasuresMonths,
   keepPhotosMonths: row.keepPhotosMonths,
   keepBoxesMonths: row.keepBoxesMonths,

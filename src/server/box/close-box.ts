@@ -1,0 +1,88 @@
+import { closeBoxCall } from '@contracts/tally/close-box';
+import { mayMove } from '@core/box';
+import { type BoxRecord, changeBox } from '@data/box/boxes';
+import { changeLine, type LineRecord, linesOf } from '@data/box/lines';
+import { addReceipt } from '@data/box/receipts';
+import { addOwned } from '@data/client/closet';
+import { moveStock } from '@data/stock/ledger';
+import { note } from '../audit';
+import type { Context } from '../context';
+import { Refusal, stale } from '../problem';
+import { dayIn, shopOf } from '../shop/settings';
+import { serve } from '../use-case';
+import { boxView } from './box-view';
+import { boxOf, inLockOrder, pieceOfLine } from './lines';
+import { termsOf, totalOf } from './money';
+import { factsOf } from './move-box';
+import { settle } from './settle';
+
+export const closeBox = serve(closeBoxCall, {
+  async run(context, { boxId, version, notesNext, way, voucher }) {
+    const { tx, actor, now } = context;
+    const row = await boxOf(tx, actor.shopId, boxId, true);
+    if (row.version !== version)
+      throw stale([{ path: 'lines', message: 'a decision was changed; the sum may be another one' }]);
+    const lines = await linesOf(tx, boxId);
+    const allowed = mayMove(row.state, 'closed', factsOf(row, lines));
+    if (!allowed.ok) throw new Refusal(409, allowed.faults[0]?.message ?? 'Not yet.', allowed.faults);
+    const shop = await shopOf(tx, actor.shopId);
+    const total = totalOf(lines, await termsOf(tx, row, shop, dayIn(shop.zone, now)), shop);
+    await settle(context, { boxId, shop, dueMinor: total.dueMinor, way, voucher });
+    for (const record of inLockOrder(lines)) {
+      if (record.line.decision !== 'keep') continue;
+      await keep(context, row, record);
+      const sums = total.lines.find((each) => each.id === record.line.id);
+      await changeLine(tx, record.line.id, {
+        netMinor: sums?.netMinor ?? 0,
+        taxMinor: sums?.taxMinor ?? 0,
+      });
+    }
+    await addReceipt(tx, {
+      shopId: actor.shopId,
+      boxId,
+      amountMinor: Math.max(0, total.dueMinor),
+      at: now,
+    });
+    await changeBox(tx, boxId, { state: 'closed', total, closedAt: now, notesNext });
+    await note(context, 'close', 'box', boxId, { netMinor: total.netMinor, dueMinor: total.dueMinor });
+    return boxView(tx, actor, boxId, now);
+  },
+});
+
+/** A kept piece is sold, and joins the closet as it is in this size, altered. */
+async function keep({ tx, actor, now }: Context, row: BoxRecord, record: LineRecord): Promise<void> {
+  const { line, garment, variant } = record;
+  await moveStock(tx, {
+    variantId: line.variantId,
+    locationId: line.locationId,
+    qty: 1,
+    cause: 'keep',
+    boxLineId: line.id,
+    actorId: actor.id,
+  });
+  const asAltered = pieceOfLine(record).measures;
+  const measured = Object.entries(variant.measures).flatMap(([name, value]) =>
+    value ? [[name, { ...value, mm: asAltered[name as keyof typeof asAltered] ?? value.mm }] as const] : [],
+  );
+  await addOwned(tx, [
+    {
+      clientId: row.clientId,
+      title: garment.title,
+      category: garment.category,
+      formality: garment.formality,
+      colours: garment.colours,
+      attributes: {
+        ...garment.attributes,
+        styleId: garment.styleId,
+        ...(garment.setId ? { set: garment.setId } : {}),
+        measures: {
+          ...garment.attributes.measures,
+          ...Object.fromEntries(measured.map(([name, value]) => [name, value.mm])),
+        },
+      },
+      origins: Object.fromEntries(measured.map(([name, value]) => [name, value.origin])),
+      boxLineId: line.id,
+      createdAt: now,
+    },
+  ]);
+}
