@@ -11,7 +11,7 @@ const floors = [
   ['client', 'closet', 'money', 'schedule', 'sketch'],
   ['fit', 'occasion'],
   ['reading'],
-  ['learn', 'rules', 'till'],
+  ['learn', 'parcel', 'rules', 'till'],
   ['guard', 'look'],
   ['letter', 'mix', 'pull', 'trial', 'ways'],
   ['box-rules', 'plan', 'practice'],

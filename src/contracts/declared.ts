@@ -3,6 +3,7 @@
 export * from './box/hand-over';
 export * from './box/box-news';
 export * from './box/move-box';
+export * from './box/save-appointment';
 export * from './box/save-brief';
 export * from './box/start-box';
 export * from './client/client-list';

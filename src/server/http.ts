@@ -71,6 +71,21 @@ async function readJson(request: Request, most?: number): Promise<unknown> {
   }
 }
 
+/** Days for a calendar, or the refusal in words. */
+export async function calendarResponse(where: string, work: () => Promise<string>): Promise<Response> {
+  try {
+    return new Response(await work(), {
+      headers: {
+        'content-type': 'text/calendar; charset=utf-8',
+        'content-disposition': 'attachment; filename="dates.ics"',
+        'cache-control': 'no-store',
+      },
+    });
+  } catch (error) {
+    return problemResponse(error, where);
+  }
+}
+
 /** A PDF to look at, or the refusal in words. */
 export async function pdfResponse(
   where: string,

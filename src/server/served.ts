@@ -1,6 +1,7 @@
 /** The files that hold the work of calls; what else they export is not a call. */
 
 export * from './box/alterations';
+export * from './box/appointment';
 export * from './box/box-news';
 export * from './box/card';
 export * from './box/close-box';

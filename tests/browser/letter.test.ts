@@ -75,6 +75,10 @@ describe('the letter', () => {
     const why = 'Why Wheelhouse trousers, ink';
     const drafted = await lineOf(why);
     await page.focus(`textarea[aria-label="${why}"]`);
+    // The other wordings come with the draft.
+    await page.waitForFunction(() =>
+      document.querySelector('.letter-row:focus-within')?.textContent?.includes('another wording'),
+    );
     await withAlt('w');
     await page.waitForFunction(
       (name, was) =>
@@ -112,7 +116,7 @@ describe('the letter', () => {
   });
   it('is saved before it is printed, with its look left out; once it is saved a reload says nothing', async () => {
     await open();
-    await click(page, '::-p-aria([name="leave it out"][role="button"])');
+    await click(page, '::-p-aria([name="leave it out: The ceremony"][role="button"])');
     await page.waitForSelector('.letter-looks figure[data-hidden]');
     const opened = new Promise<string>((resolve) => {
       shop.browser.once('targetcreated', (target) => resolve(target.type()));

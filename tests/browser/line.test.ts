@@ -163,6 +163,18 @@ async function settledRight(prefix: string): Promise<void> {
   expect(await disagreements(shop.db)).toEqual([]);
 }
 
+/** At the terminal: a card that is declined, then one that is taken. */
+async function payByCard(person: Person): Promise<void> {
+  await person.press('button', 'Ask the terminal for €60.50');
+  await person.press('button', 'Card is declined');
+  await person.see('The card was declined; nothing was charged.');
+  await person.press('button', 'Ask the terminal for €60.50');
+  await person.press('button', 'Card is accepted');
+  await person.see('The card was charged €60.50.');
+  await person.press('button', 'Close the box');
+  await person.see('The box is closed.');
+}
+
 describe('the whole line, from a file of stock to a closed box', () => {
   it('by mouse', async () => {
     const { page, errors } = await openPage(browser);
@@ -184,14 +196,7 @@ describe('the whole line, from a file of stock to a closed box', () => {
     await person.see('checked in');
     await person.press('button', 'Close the box…');
     await person.see('Back, and not charged');
-    await person.press('button', 'Ask the terminal for €60.50');
-    await person.press('button', 'Card is declined');
-    await person.see('The card was declined; nothing was charged.');
-    await person.press('button', 'Ask the terminal for €60.50');
-    await person.press('button', 'Card is accepted');
-    await person.see('The card was charged €60.50.');
-    await person.press('button', 'Close the box');
-    await person.see('The box is closed.');
+    await payByCard(person);
     await settledRight('Mous');
     expect(errors).toEqual([]);
   });
@@ -228,14 +233,7 @@ describe('the whole line, from a file of stock to a closed box', () => {
     await person.see('checked in');
     await person.press('button', 'Close the box…');
     await person.see('Back, and not charged');
-    await person.press('button', 'Ask the terminal for €60.50');
-    await person.press('button', 'Card is declined');
-    await person.see('The card was declined; nothing was charged.');
-    await person.press('button', 'Ask the terminal for €60.50');
-    await person.press('button', 'Card is accepted');
-    await person.see('The card was charged €60.50.');
-    await person.press('button', 'Close the box');
-    await person.see('The box is closed.');
+    await payByCard(person);
     await settledRight('Keyb');
     expect(errors).toEqual([]);
   });

@@ -144,6 +144,8 @@ const SCENARIOS: {
     const { closedWeekdays, holidays, version } = sure(row);
     const keeps = {
       terminal: 'none' as const,
+      carrier: 'none' as const,
+      address: '',
       lateReturnDays: 30,
       lateKeepAll: true,
       damageShareBp: 0,
@@ -246,6 +248,14 @@ const SCENARIOS: {
     const lineId = sure(out.lines[0]).id;
     const kept = await shop.stylist.call('decide-line', { boxId: box.id, lineId, decision: 'keep' });
     return { input: () => ({ boxId: box.id, version: kept.answer.version, way: 'cash' as const }) };
+  },
+  'save-appointment': async () => {
+    const box = await makeBox(shop.stylist, await makeClient(shop.stylist), [
+      await makeGarment(shop.stylist, { title: 'Fitted', category: 'tee' }),
+    ]);
+    return {
+      input: (i) => ({ boxId: box.id, version: box.version, at: `2030-12-0${(i % 9) + 1}T14:00` }),
+    };
   },
   'ask-card': async () => {
     await shop.db.update(shopTable).set({ terminal: 'simulated' });

@@ -11,7 +11,7 @@ import type { DueDates } from '@core/schedule';
 import type { Terminal } from '@core/shop';
 import type { OccasionView } from '../occasion/occasion-view';
 import type { ShopView } from '../shop/shop-view';
-import type { ParcelView } from './parcel-view';
+import type { PackingView, ParcelView } from './parcel-view';
 
 export interface StylistView {
   readonly id: string;
@@ -151,6 +151,7 @@ export interface BoxView {
   readonly looks: readonly LookView[];
   readonly letter: LetterDraft | null;
   readonly parcels: readonly ParcelView[];
+  readonly packing: PackingView;
   readonly outDay?: string | undefined;
   readonly decideBy?: string | undefined;
   readonly returnBy?: string | undefined;

@@ -1,8 +1,8 @@
 import type { Decision, BoxState } from '@core/box';
 import type { Piece } from '@core/piece';
-import type { ParcelView } from './parcel-view';
+import type { PackingView, ParcelView } from './parcel-view';
 
-/** A box as whoever packs it sees it: what goes into the parcel, and nothing of the person but the name on it. */
+/** A box as whoever packs it sees it: what goes into the parcel, and nothing of the person but the name and the address on it. */
 export interface PackView {
   readonly sees: 'parcel';
   readonly id: string;
@@ -17,6 +17,7 @@ export interface PackView {
   /** The letter is written. */
   readonly letter: boolean;
   readonly parcels: readonly ParcelView[];
+  readonly packing: PackingView;
   readonly outDay?: string | undefined;
   readonly returnBy?: string | undefined;
   readonly lines: readonly PackLine[];

@@ -33,6 +33,7 @@ export interface ClientView extends ConsentsView {
   readonly about: string;
   readonly email: string;
   readonly phone: string;
+  readonly address: string;
   readonly sizes: Readonly<Record<string, string>>;
   readonly given: BodyMeasures;
   /** Every measure, filled; estimated ones marked. */

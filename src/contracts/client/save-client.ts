@@ -19,6 +19,8 @@ export const saveClientCall = defineCall({
     about: text(300).default(''),
     email,
     phone: text(40).optional(),
+    /** Where parcels go, a line each, the town last. */
+    address: text(400).optional(),
     sizes: z
       .record(z.string().min(1).max(20), z.string().max(12))
       .refine((sizes) => Object.keys(sizes).length <= 40, { error: 'at most 40 sizes' })

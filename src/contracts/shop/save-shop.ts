@@ -4,6 +4,7 @@ import { name, text, timeZone, version } from '../fields';
 import { daySchema } from '../occasion';
 import { minorSchema } from '../piece';
 import { ROUNDINGS } from '@core/money';
+import { CARRIERS } from '@core/parcel';
 import { TERMINALS } from '@core/shop';
 
 const days = (most: number) =>
@@ -52,6 +53,8 @@ export const saveShopCall = defineCall({
     /** Days before the day to decide on which a client is reminded; null: never. */
     remindDays: days(30).nullable(),
     terminal: z.enum(TERMINALS),
+    carrier: z.enum(CARRIERS),
+    address: text(400),
     /** Days within which a kept piece may come back; null: whenever it does. */
     lateReturnDays: days(730).nullable(),
     /** The keep-all rate is given after the day to send back as well. */

@@ -1,3 +1,4 @@
+export { type Address, addressLines, readAddress } from './address';
 export { CONSENT_WAYS, CONSENT_WORDS, type ConsentAbout, CONSENTS, type ConsentWay } from './consent';
 export { type ClientFact, clientFacts } from './in-a-line';
 export { type Learned, learnedWords } from './learned';

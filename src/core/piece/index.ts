@@ -8,6 +8,7 @@ export { textureFamily, thicknessMm, type TextureFamily } from './fabric';
 export { modeOf, modesOf } from './modes';
 export { isBoot, isClose, isTrousered, isTucked } from './worn-facts';
 export { isMicro, measure, wear, type Worn } from './resolve';
+export { gramsOf } from './weight';
 export { type GivenPiece, pieceFrom } from './complete';
 export { completeness } from './completeness';
 export { takesPart } from './takes-part';

@@ -8,6 +8,6 @@ export { type Plan, planOf, planWith } from './plan';
 export { type BudgetPoint, Planner, type PlanWish, sketchOf } from './planner';
 export { FAIR_SHARE, type PlansTogether, planTogether, planTogetherWith } from './together';
 export { sheetOf } from './sheet';
-export { gramsOf, type Luggage, packFor, packWith, travelModel, type TravelPlan } from './travel';
+export { type Luggage, packFor, packWith, travelModel, type TravelPlan } from './travel';
 export { gapWords, type NextStep, nextStep, nextStepWords, refusalWords } from './words';
 export { inWeather, JOURNEY_DAYS, journeyOf } from './journey';

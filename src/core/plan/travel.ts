@@ -1,5 +1,5 @@
 import { type Occasion } from '../occasion';
-import { type Piece, type Slot, wear } from '../piece';
+import { gramsOf, type Piece, type Slot, wear } from '../piece';
 import type { Settings } from '../rules';
 import type { PlanLook } from './enumerate';
 import { modelOf, type PlanModel, wrongsOf } from './model';
@@ -37,17 +37,6 @@ export interface TravelPlan {
 const WORTH = { day: 100, piece: 6 } as const;
 /** Fresh beginnings: every piece takes points away, so that few ways lead uphill and the first is nearly the best. */
 const RESTARTS = 1;
-/** What a piece weighs where nobody entered it, g: by kind of wear, from memory. */
-const USUAL_G = { whole: 550, top: 300, bottom: 500, layer: 800, shoes: 800 } as const;
-const SMALL_G = 120;
-
-/** Grams of a piece, as entered or as is usual of its kind. */
-export function gramsOf(piece: Piece): number {
-  if (piece.weightG !== undefined) return piece.weightG;
-  const { slot } = wear(piece);
-  return slot in USUAL_G ? USUAL_G[slot as keyof typeof USUAL_G] : SMALL_G;
-}
-
 /** Which occasion each day is: those with a date in their order, each as often as its turn comes round. */
 function daysOf(occasions: readonly Occasion[], days: number): number[] {
   const order = occasions

@@ -4,14 +4,22 @@ import { parcel } from '../schema';
 
 export type ParcelRow = typeof parcel.$inferSelect;
 
-/** The next parcel of a box that is locked; its number. */
-export async function addParcel(tx: Writer, values: Omit<typeof parcel.$inferInsert, 'no'>): Promise<number> {
+/** The next parcel of a box that is locked; its number. `tracking`: the carrier's number of the parcel of this number. */
+export async function addParcel(
+  tx: Writer,
+  {
+    tracking,
+    ...values
+  }: Omit<typeof parcel.$inferInsert, 'no' | 'tracking'> & {
+    readonly tracking: (no: number) => string | null;
+  },
+): Promise<number> {
   const [last] = await tx
     .select({ no: max(parcel.no) })
     .from(parcel)
     .where(eq(parcel.boxId, values.boxId));
   const no = (last?.no ?? 0) + 1;
-  await tx.insert(parcel).values({ ...values, no });
+  await tx.insert(parcel).values({ ...values, no, tracking: tracking(no) });
   return no;
 }
 

@@ -54,6 +54,8 @@ export const box = pgTable(
       .references(() => user.id),
     /** The day its client should have it, when it is one of a rhythm: no occasion need say so. */
     wantedBy: date('wanted_by', { mode: 'string' }),
+    /** When its client comes to the shop for it, instead of a parcel. */
+    appointmentAt: at('appointment_at'),
     budgetMinor: integer('budget_minor'),
     mood: jsonb('mood').$type<string[]>().notNull().default([]),
     notToSend: text('not_to_send').notNull().default(''),

@@ -1,4 +1,4 @@
-import { CONSENTS, CONSENT_WAYS } from '@core/client';
+import { type Address, CONSENTS, CONSENT_WAYS } from '@core/client';
 import type { Occasion } from '@core/occasion';
 import { BODY_MEASURES } from '@core/figure';
 import { PROPOSAL_ANSWERS } from '@core/learn';
@@ -24,12 +24,6 @@ import { sql } from 'drizzle-orm';
 import { at, createdAt, id, version } from './columns';
 import { shop } from './shop';
 import { user } from './sign-in';
-
-export interface Address {
-  readonly lines: readonly string[];
-  readonly town: string;
-  readonly code?: string | undefined;
-}
 
 export const client = pgTable(
   'client',

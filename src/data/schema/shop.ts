@@ -1,5 +1,6 @@
 import type { Schools } from '@core/client';
 import { type LetterVoice, USUAL_VOICE } from '@core/letter';
+import { CARRIERS } from '@core/parcel';
 import type { PullSettings } from '@core/pull';
 import type { Settings } from '@core/rules';
 import type { KeptColumns } from '@core/till';
@@ -47,6 +48,10 @@ export const shop = pgTable('shop', {
   paper: text('paper', { enum: PAPERS }).notNull().default('a4'),
   /** The card terminal: none, or one that is only played. */
   terminal: text('terminal', { enum: TERMINALS }).notNull().default('none'),
+  /** The carrier of its parcels: none, so that a number is typed; or one that is only played. */
+  carrier: text('carrier', { enum: CARRIERS }).notNull().default('none'),
+  /** Where parcels come back to, a line each. */
+  address: text('address').notNull().default(''),
   /** Days after a box was settled within which a kept piece may come back; null: whenever it does. */
   lateReturnDays: integer('late_return_days'),
   /** The keep-all rate is given after the day to send back as well. */

@@ -145,6 +145,14 @@ export function EditClient({ view, opened, onClose, onSaved }: Props) {
             <TextInput label="About, in a line" {...form.getInputProps('about')} />
             <TextInput label="E-mail" type="email" {...form.getInputProps('email')} />
             <TextInput label="Phone" {...form.getInputProps('phone')} />
+            <Textarea
+              label="Postal address"
+              description="For parcels: a line each, the town last"
+              autosize
+              minRows={2}
+              maxRows={5}
+              {...form.getInputProps('address')}
+            />
             <TextInput label="Budget for a box" inputMode="decimal" {...form.getInputProps('budget')} />
             <Textarea
               label="Most for a piece"

@@ -12,6 +12,7 @@ export interface EditValues {
   about: string;
   email: string;
   phone: string;
+  address: string;
   budget: string;
   pieceBudget: string;
   notes: string;
@@ -58,6 +59,7 @@ export function valuesOf(view: ClientView, unit: LengthUnit): EditValues {
     about: view.about,
     email: view.email,
     phone: view.phone,
+    address: view.address,
     budget: view.boxBudgetMinor === null ? '' : amountIn(view.boxBudgetMinor),
     pieceBudget: Object.entries(view.pieceBudgetMinor)
       .map(([kind, minor]) => `${kind} ${amountIn(minor)}`)
@@ -188,6 +190,7 @@ export function inputOf(view: ClientView, values: EditValues, unit: LengthUnit) 
     about: values.about,
     email: values.email,
     phone: values.phone,
+    address: values.address,
     sizes: linesOf(values.sizes),
     measures,
     estimated: BODY_MEASURES.filter((name) => values.estimated.includes(name) && name in measures),

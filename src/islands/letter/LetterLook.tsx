@@ -49,6 +49,7 @@ export function LetterLook({ look, note, letter, place, count, pieces, client }:
               {count > 1 && <MoveKeys title={title} place={place} count={count} onMove={move} />}
               <button
                 className="plain-button small"
+                aria-label={note.hidden ? `show it again: ${title}` : `leave it out: ${title}`}
                 onClick={() => letter.showLook(note.id, note.hidden === true)}
               >
                 {note.hidden ? 'show it again' : 'leave it out'}

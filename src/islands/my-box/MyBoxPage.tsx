@@ -95,6 +95,11 @@ export function MyBoxPage({ token, view: first }: Props) {
           </section>
         )}
         <p className="my-greeting">{view.closing}</p>
+        {view.stage !== 'closed' && (
+          <p className="small">
+            <a href={`/my-box/${token}/dates.ics`}>Put the days of this box into my calendar</a>
+          </p>
+        )}
         {view.returnPolicy && <p className="small soft">{view.returnPolicy}</p>}
         {view.stage !== 'coming' && <Sum answers={answers} />}
       </main>

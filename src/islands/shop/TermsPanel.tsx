@@ -1,6 +1,7 @@
 import type { Input } from '@contracts/calls';
 import type { ShopPageView } from '@contracts/shop/shop-page-view';
 import { type Rounding } from '@core/money';
+import type { Carrier } from '@core/parcel';
 import type { Terminal } from '@core/shop';
 import { Button, Checkbox, NativeSelect, NumberInput, Switch, Textarea, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
@@ -136,6 +137,14 @@ export function TermsPanel({ terms, version, currency }: Props) {
         <div className="shop-form">
           <TextInput label="Name" {...form.getInputProps('shopName')} />
           <TextInput label="Town" {...form.getInputProps('town')} />
+          <Textarea
+            label="Address for parcels"
+            description="As it stands on a label, a line each"
+            autosize
+            minRows={2}
+            maxRows={5}
+            {...form.getInputProps('address')}
+          />
           <TextInput label="Time zone" list="shop-zones" {...form.getInputProps('zone')} />
           <TextInput
             label="Currency"
@@ -176,6 +185,16 @@ export function TermsPanel({ terms, version, currency }: Props) {
             max={100}
             decimalScale={2}
             {...form.getInputProps('keepAllPercent')}
+          />
+          <NativeSelect
+            label="Carrier"
+            description="A simulated one gives numbers and moves parcels by the days on the way; nothing is collected."
+            data={[
+              { value: 'none', label: 'none: parcel numbers are typed' },
+              { value: 'simulated', label: 'a simulated one' },
+            ]}
+            value={values.carrier}
+            onChange={(event) => form.setFieldValue('carrier', event.currentTarget.value as Carrier)}
           />
           <NativeSelect
             label="Card terminal"

@@ -39,6 +39,7 @@ import { conflict, invalid, Refusal } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
 import { serve } from '../use-case';
 import { boxView } from './box-view';
+import { datesIcs } from './dates-ics';
 import { exchange, sistersOf } from './exchange';
 import { boxOf, lineOf } from './lines';
 import { termsOf, totalOf } from './money';
@@ -179,6 +180,13 @@ export async function answerMyBox(
     else if (link.answeredAt) await markBoxLink(tx, link.id, { answeredAt: null });
     return mine(tx, { ...link, answeredAt: 'done' in said ? now : null }, shopId, now);
   });
+}
+
+/** The days of her box for her calendar. @throws Refusal as her page does */
+export async function myBoxDates(db: Database, token: string, address: string, now: Date): Promise<string> {
+  const { link, shopId } = await counted(address, () => opened(db, token, now));
+  const { zone } = await shopOf(db, shopId);
+  return datesIcs(await boxView(db, theApp(shopId), link.boxId, now), zone, now);
 }
 
 /** Every field is listed: nothing of the shop's own, no measure, no note of hers that is not for her. */

@@ -4,7 +4,6 @@ import type { GuardFinding } from '@core/guard';
 import { daysBetween, earliestOccasion } from '@core/schedule';
 import { sizeWords } from '@core/stock';
 import type { BoxView, CreditView, LateRules, LineView } from '@contracts/box/box-view';
-import type { ParcelView } from '@contracts/box/parcel-view';
 import type { Reader } from '@data/db';
 import { asksOf } from '@data/box/asks';
 import { type BoxRecord, closedBefore, linesWithTitles, occasionIdsOf } from '@data/box/boxes';
@@ -14,7 +13,6 @@ import { type LineRecord, linesOf } from '@data/box/lines';
 import { looksOf } from '@data/box/looks';
 import { lastCardSum } from '@data/box/card-sums';
 import { paidBy } from '@data/box/payments';
-import { parcelsOf } from '@data/box/parcels';
 import { closetOf } from '@data/client/closet';
 import { occasionsOf } from '@data/client/occasions';
 import { nameOf, stylistsOf } from '@data/people/users';
@@ -36,6 +34,7 @@ import {
   waitsForParcel,
 } from './lines';
 import { termsOf, totalOf } from './money';
+import { packingOf, parcelViews } from './packing';
 import type { ShopRow } from '@data/shop/shops';
 
 function lineView(
@@ -105,14 +104,6 @@ async function learnedFrom(db: Reader, clientId: string, boxId: string): Promise
 }
 /** Earlier boxes that still say something of the next one. */
 const BOXES_LOOKED_AT = 3;
-
-/** What went out of a box, parcel by parcel. */
-export const parcelViews = async (db: Reader, boxId: string, zone: string): Promise<ParcelView[]> =>
-  (await parcelsOf(db, boxId)).map(({ no, tracking, sentAt }) => ({
-    no,
-    tracking: tracking ?? undefined,
-    day: dayIn(zone, sentAt),
-  }));
 
 const cardShown = (sum: Awaited<ReturnType<typeof lastCardSum>>): BoxView['card'] =>
   sum && { id: sum.id, amountMinor: sum.amountMinor, state: sum.state, voucher: sum.voucher ?? undefined };
@@ -225,7 +216,8 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
       note: each.note,
     })),
     letter: row.letter,
-    parcels: await parcelViews(db, id, shop.zone),
+    parcels: await parcelViews(db, id, shop, now),
+    packing: packingOf({ row, shop, person: person.row, lines, looks }),
     outDay: row.outAt ? dayIn(shop.zone, row.outAt) : undefined,
     decideBy: row.decideBy ?? undefined,
     returnBy: row.returnBy ?? undefined,

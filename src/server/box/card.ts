@@ -1,19 +1,14 @@
 import { askCardCall, playTerminalCall, stopCardCall } from '@contracts/tally/ask-card';
-import { mayMove } from '@core/box';
 import { type CardState, cardNext, cardStopped, money } from '@core/money';
 import { addCardSum, cardSumOf, type CardSumRow, openCardSum, setCardState } from '@data/box/card-sums';
-import { linesOf } from '@data/box/lines';
 import { changeBox } from '@data/box/boxes';
 import { note } from '../audit';
 import type { Context } from '../context';
-import { conflict, notFound, Refusal, stale } from '../problem';
-import { dayIn, shopOf } from '../shop/settings';
+import { conflict, notFound } from '../problem';
 import { serve } from '../use-case';
 import { boxView } from './box-view';
 import { boxOf } from './lines';
-import { termsOf, totalOf } from './money';
-import { factsOf } from './move-box';
-import { byVoucherFirst } from './settle';
+import { byVoucherFirst, readyToClose } from './settle';
 
 /*
  * The terminal is only played: what a card does is pressed on the screen. The row of a sum stands for the terminal's own memory of it,
@@ -23,15 +18,9 @@ import { byVoucherFirst } from './settle';
 export const askCard = serve(askCardCall, {
   async run(context, { boxId, version, voucher }) {
     const { tx, actor, now } = context;
-    const row = await boxOf(tx, actor.shopId, boxId, true);
-    if (row.version !== version)
-      throw stale([{ path: 'lines', message: 'a decision was changed; the sum may be another one' }]);
-    const lines = await linesOf(tx, boxId);
-    const allowed = mayMove(row.state, 'closed', factsOf(row, lines));
-    if (!allowed.ok) throw new Refusal(409, allowed.faults[0]?.message ?? 'Not yet.', allowed.faults);
-    const shop = await shopOf(tx, actor.shopId);
+    const { shop, total } = await readyToClose(context, boxId, version);
+    const { dueMinor } = total;
     if (shop.terminal === 'none') throw conflict('This shop has no terminal: how it was paid is noted.');
-    const { dueMinor } = totalOf(lines, await termsOf(tx, row, shop, dayIn(shop.zone, now)), shop);
     const { id: voucherId, rest } = await byVoucherFirst(context, { dueMinor, voucher });
     if (rest <= 0) throw conflict('Nothing is left to pay by card.');
     const open = await openCardSum(tx, boxId, true);

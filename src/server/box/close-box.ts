@@ -1,32 +1,20 @@
 import { closeBoxCall } from '@contracts/tally/close-box';
-import { mayMove } from '@core/box';
 import { type BoxRecord, changeBox } from '@data/box/boxes';
-import { changeLine, type LineRecord, linesOf } from '@data/box/lines';
+import { changeLine, type LineRecord } from '@data/box/lines';
 import { addReceipt } from '@data/box/receipts';
 import { addOwned } from '@data/client/closet';
 import { moveStock } from '@data/stock/ledger';
 import { note } from '../audit';
 import type { Context } from '../context';
-import { Refusal, stale } from '../problem';
-import { dayIn, shopOf } from '../shop/settings';
 import { serve } from '../use-case';
 import { boxView } from './box-view';
-import { boxOf, inLockOrder, pieceOfLine } from './lines';
-import { termsOf, totalOf } from './money';
-import { factsOf } from './move-box';
-import { settle } from './settle';
+import { inLockOrder, pieceOfLine } from './lines';
+import { readyToClose, settle } from './settle';
 
 export const closeBox = serve(closeBoxCall, {
   async run(context, { boxId, version, notesNext, way, voucher }) {
     const { tx, actor, now } = context;
-    const row = await boxOf(tx, actor.shopId, boxId, true);
-    if (row.version !== version)
-      throw stale([{ path: 'lines', message: 'a decision was changed; the sum may be another one' }]);
-    const lines = await linesOf(tx, boxId);
-    const allowed = mayMove(row.state, 'closed', factsOf(row, lines));
-    if (!allowed.ok) throw new Refusal(409, allowed.faults[0]?.message ?? 'Not yet.', allowed.faults);
-    const shop = await shopOf(tx, actor.shopId);
-    const total = totalOf(lines, await termsOf(tx, row, shop, dayIn(shop.zone, now)), shop);
+    const { row, lines, shop, total } = await readyToClose(context, boxId, version);
     await settle(context, { boxId, shop, dueMinor: total.dueMinor, way, voucher });
     for (const record of inLockOrder(lines)) {
       if (record.line.decision !== 'keep') continue;

@@ -1,6 +1,7 @@
 import { moveBoxCall } from '@contracts/box/move-box';
 import { isPacked, isTallyMove, mayMove, packerMay } from '@core/box';
 import type { PayWay } from '@core/money';
+import { parcelNumber } from '@core/parcel';
 import { addDays, workingDaysAfter } from '@core/schedule';
 import { type BoxRecord, changeBox } from '@data/box/boxes';
 import { changeLine, type LineRecord, linesOf } from '@data/box/lines';
@@ -85,13 +86,22 @@ async function sendOut(
       at: now,
       actorId: actor.id,
     });
-  const days = daysOf(shop, today);
+  // Who comes for it decides there and then.
+  const days = row.appointmentAt
+    ? appointmentDays(dayIn(shop.zone, row.appointmentAt), today)
+    : daysOf(shop, today);
   return {
     terms: shop.lateKeepAll ? terms : { ...terms, keepAllUntil: days.returnBy },
     outAt: now,
     ...days,
   };
 }
+
+/** A client who comes to the shop decides there, and leaves there what does not stay. */
+const appointmentDays = (day: string, today: string) => {
+  const then = day < today ? today : day;
+  return { decideBy: then, returnBy: then };
+};
 
 /** Until when a client decides about what goes out today, and sends back what does not stay. */
 export function daysOf(
@@ -104,15 +114,23 @@ export function daysOf(
 }
 
 /** One parcel: what these lines hold is with the client from now on. */
+/** Numbers of the carrier that is only played follow from the box: so many parcels each has at most. */
+const PARCELS_A_BOX = 100;
+
 export async function shipLines(
   { tx, actor, now }: Context,
   row: BoxRecord,
   lines: readonly LineRecord[],
   tracking: string | undefined,
 ): Promise<void> {
+  const { carrier } = await shopOf(tx, actor.shopId);
   const parcelNo = await addParcel(tx, {
     boxId: row.id,
-    tracking: tracking || null,
+    // Nothing is posted where its client comes for it.
+    tracking: (no) =>
+      row.appointmentAt === null
+        ? tracking || (carrier === 'simulated' ? parcelNumber(row.number * PARCELS_A_BOX + no) : null)
+        : null,
     sentAt: now,
     actorId: actor.id,
   });

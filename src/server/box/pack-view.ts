@@ -5,18 +5,20 @@ import { sizeWords } from '@core/stock';
 import type { BoxView } from '@contracts/box/box-view';
 import type { PackLine, PackView } from '@contracts/box/pack-view';
 import { linesOf } from '@data/box/lines';
+import { looksOf } from '@data/box/looks';
 import type { Reader } from '@data/db';
 import { pieceOfGarment } from '@data/pieces';
 import { clientOf } from '../client/profile';
 import { type Actor, seesPersons } from '../context';
 import { dayIn, shopOf } from '../shop/settings';
-import { boxView, parcelViews } from './box-view';
+import { boxView } from './box-view';
+import { packingOf, parcelViews } from './packing';
 import { dueOf } from './due';
 import { guardOfBox } from './guard';
 import { boxOf, isHeld, priceOf, waitsForParcel } from './lines';
 
 /** A box as whoever packs it sees it: every field is listed, and none is of the person but the name. */
-async function packView(db: Reader, actor: Actor, id: string): Promise<PackView> {
+async function packView(db: Reader, actor: Actor, id: string, now: Date): Promise<PackView> {
   const row = await boxOf(db, actor.shopId, id);
   const shop = await shopOf(db, actor.shopId);
   const { row: person } = await clientOf(db, actor.shopId, row.clientId);
@@ -32,12 +34,13 @@ async function packView(db: Reader, actor: Actor, id: string): Promise<PackView>
     state: row.state,
     step: stepOf(row.state) === 'tally' ? 'tally' : 'out',
     version: row.version,
-    today: dayIn(shop.zone, new Date()),
+    today: dayIn(shop.zone, now),
     shop: { name: shop.name, currency: shop.currency },
     client: { name: person.name },
     due: due && { shipBy: due.shipBy },
     letter: row.letter !== null,
-    parcels: await parcelViews(db, row.id, shop.zone),
+    parcels: await parcelViews(db, row.id, shop, now),
+    packing: packingOf({ row, shop, person, lines, looks: await looksOf(db, id) }),
     outDay: row.outAt ? dayIn(shop.zone, row.outAt) : undefined,
     returnBy: row.returnBy ?? undefined,
     lines: lines.map((record): PackLine => {
@@ -63,4 +66,4 @@ async function packView(db: Reader, actor: Actor, id: string): Promise<PackView>
 
 /** The box as the role of an actor sees it. */
 export const viewFor = (db: Reader, actor: Actor, id: string, now: Date): Promise<BoxView | PackView> =>
-  seesPersons(actor) ? boxView(db, actor, id, now) : packView(db, actor, id);
+  seesPersons(actor) ? boxView(db, actor, id, now) : packView(db, actor, id, now);

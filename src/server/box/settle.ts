@@ -1,11 +1,29 @@
-import type { PayWay } from '@core/money';
-import { money, payByVoucher, readVoucherCode } from '@core/money';
+import { mayMove } from '@core/box';
+import { money, payByVoucher, type PayWay, readVoucherCode } from '@core/money';
 import { openCardSum, setCardState } from '@data/box/card-sums';
+import { linesOf } from '@data/box/lines';
 import { addPayment } from '@data/box/payments';
 import { moveVoucher, voucherByCode } from '@data/shop/vouchers';
 import type { ShopRow } from '@data/shop/shops';
 import type { Context } from '../context';
-import { conflict, invalid } from '../problem';
+import { conflict, invalid, Refusal, stale } from '../problem';
+import { dayIn, shopOf } from '../shop/settings';
+import { boxOf } from './lines';
+import { termsOf, totalOf } from './money';
+import { factsOf } from './move-box';
+
+/** A box that may be closed, locked, and what it comes to. @throws Refusal 409 for one that was changed since, or is not decided */
+export async function readyToClose({ tx, actor, now }: Context, boxId: string, version: number) {
+  const row = await boxOf(tx, actor.shopId, boxId, true);
+  if (row.version !== version)
+    throw stale([{ path: 'lines', message: 'a decision was changed; the sum may be another one' }]);
+  const lines = await linesOf(tx, boxId);
+  const allowed = mayMove(row.state, 'closed', factsOf(row, lines));
+  if (!allowed.ok) throw new Refusal(409, allowed.faults[0]?.message ?? 'Not yet.', allowed.faults);
+  const shop = await shopOf(tx, actor.shopId);
+  const total = totalOf(lines, await termsOf(tx, row, shop, dayIn(shop.zone, now)), shop);
+  return { row, lines, shop, total };
+}
 
 interface Due {
   readonly boxId: string;

@@ -1,3 +1,4 @@
+import { addressLines } from '@core/client';
 import { comesBack, stepOf } from '@core/box';
 import { BODY_MEASURES, bodyOf } from '@core/figure';
 import { clientListCall } from '@contracts/client/client-list';
@@ -81,6 +82,7 @@ export async function clientView(db: Reader, actor: Actor, id: string, now: Date
     about: row.about,
     email: row.email ?? '',
     phone: row.phone ?? '',
+    address: addressLines(row.address).join('\n'),
     sizes: row.sizes,
     given,
     // A neck or a finger that nobody measured follows from nothing: it is not shown as if it did.

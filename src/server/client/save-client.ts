@@ -1,4 +1,5 @@
 import { saveClientCall } from '@contracts/client/save-client';
+import { addressLines, readAddress } from '@core/client';
 import { BODY_MEASURES } from '@core/figure';
 import { addClientRow, changeClient, type ClientRecord, setMeasures } from '@data/client/clients';
 import type { Parsed } from '@contracts/calls';
@@ -16,6 +17,7 @@ const valuesOf = (input: ClientInput) => ({
   about: input.about,
   email: input.email || null,
   phone: input.phone || null,
+  address: readAddress(input.address ?? ''),
   sizes: input.sizes,
   profile: input.profile,
   boxBudgetMinor: input.boxBudgetMinor,
@@ -66,6 +68,7 @@ function currentOf({ row, given, profile }: ClientRecord) {
     about: row.about,
     email: row.email ?? '',
     phone: row.phone ?? '',
+    address: addressLines(row.address).join('\n'),
     sizes: row.sizes,
     measures,
     estimated,

@@ -53,7 +53,11 @@ async function load(db: Database, signIn: SignIn, now: Date): Promise<void> {
   for (const planned of DEMO_BOXES) await playBox(db, actor, clients, planned, now);
   await agree(db, actor, clients, now);
   // What is only played is on here: this shop is for looking about.
-  await changeShop(db, shopId, { terminal: 'simulated' });
+  await changeShop(db, shopId, {
+    terminal: 'simulated',
+    carrier: 'simulated',
+    address: '3 Quay Lane\nHW1 2AB Harrowmere',
+  });
 }
 
 /** What everybody agreed to when they came, and who has a box without asking for one. */
@@ -216,6 +220,7 @@ async function makeClients(db: Database, actor: Actor, at: Date): Promise<Map<st
   for (const { key, owned, list, lovedWords = [], ...client } of DEMO_CLIENTS) {
     const { id } = await call(db, actor, at, 'save-client', {
       ...client,
+      address: `${ids.size * 2 + 3} Ropewalk\nHW${1 + (ids.size % 4)} ${4 + (ids.size % 5)}LN Harrowmere`,
       pieceBudgetMinor: client.pieceBudgetMinor,
     });
     ids.set(key, id);

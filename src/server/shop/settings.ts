@@ -68,6 +68,18 @@ export function endOfDayIn(zone: string, day: string): Date {
 export const startOfDayIn = (zone: string, day: string): Date =>
   new Date(endOfDayIn(zone, addDays(day, -1)).getTime() + 1);
 
+/** The instant of a day and time by the shop's clock, as `2026-12-05T14:00`. */
+export function instantIn(zone: string, local: string): Date {
+  const wanted = Date.parse(`${local}:00Z`);
+  let at = wanted;
+  for (let i = 0; i < 2; i++) at = wanted - offsetMs(zone, new Date(at));
+  return new Date(at);
+}
+
+/** Day and time of an instant by the shop's clock, as `2026-12-05T14:00`. */
+export const clockIn = (zone: string, instant: Date): string =>
+  new Date(instant.getTime() + offsetMs(zone, instant)).toISOString().slice(0, 16);
+
 const clocksIn = memoNamed(
   (timeZone) =>
     new Intl.DateTimeFormat('en-US', {

@@ -62,6 +62,8 @@ const termsShown = (row: ShopRow): ShopPageView['terms'] => ({
   returnPolicy: row.returnPolicy,
   remindDays: row.remindDays,
   terminal: row.terminal,
+  carrier: row.carrier,
+  address: row.address,
   lateReturnDays: row.lateReturnDays,
   lateKeepAll: row.lateKeepAll,
   damageShareBp: row.damageShareBp,

@@ -2,8 +2,8 @@ import { money } from '@core/money';
 import { isEan13, sizeWords } from '@core/stock';
 import type { Reader } from '@data/db';
 import { garmentsOf, sizesByGarment } from '@data/stock/garments';
-import bwip from 'bwip-js/node';
 import { type Actor } from '../context';
+import { barsOf, paintBars } from '../pdf/bars';
 import { FONT, INK, openPdf, SOFT } from '../pdf/document';
 import { invalid, isId, notFound } from '../problem';
 import { shopOf } from '../shop/settings';
@@ -50,8 +50,7 @@ async function labelsOf(db: Reader, actor: Actor, garmentIds: readonly string[])
 /** Widths of the bars and the spaces between them of an EAN-13, in modules, a bar first: 95 modules in all. */
 export function eanModules(ean: string): readonly number[] {
   if (!isEan13(ean)) throw new RangeError(`${ean}: not an EAN-13`);
-  const [code] = bwip.raw({ bcid: 'ean13', text: ean }) as unknown as readonly { sbs: number[] }[];
-  return code?.sbs ?? [];
+  return barsOf('ean13', ean);
 }
 
 const MM = 72 / 25.4;
@@ -109,13 +108,12 @@ function labelAt(
       .text(label.sku, x + pad, barTop + 10, line);
     return;
   }
-  const modules = eanModules(label.ean);
-  let at = x + (LABEL.w - 95 * MODULE) / 2;
-  modules.forEach((width, i) => {
-    if (i % 2 === 0) doc.rect(at, barTop, width * MODULE, BAR_HEIGHT);
-    at += width * MODULE;
+  paintBars(doc, eanModules(label.ean), {
+    x: x + (LABEL.w - 95 * MODULE) / 2,
+    y: barTop,
+    module: MODULE,
+    height: BAR_HEIGHT,
   });
-  doc.fill('#000000');
   doc
     .font(FONT.sans)
     .fontSize(7.5)

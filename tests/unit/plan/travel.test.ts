@@ -1,6 +1,6 @@
 import { BLANK_OCCASION } from '@core/occasion';
-import { gramsOf, packFor, type PlanProblem, sheetOf } from '@core/plan';
-import { pieceFrom } from '@core/piece';
+import { packFor, type PlanProblem, sheetOf } from '@core/plan';
+import { gramsOf, pieceFrom } from '@core/piece';
 import { speaker } from '@core/say';
 import { describe, expect, it } from 'vitest';
 import { planProblem } from '../../support/plan-instances';

@@ -1,0 +1,11 @@
+export {
+  type Carrier,
+  CARRIERS,
+  isPlayedNumber,
+  parcelNumber,
+  type ParcelState,
+  parcelStands,
+} from './carrier';
+export { type Carton, CARTONS, type ParcelSize, parcelSize } from './carton';
+export { type BoxDate, boxDates } from './dates';
+export { type Enclosed, type Enclosure, enclosuresOf } from './enclosures';
