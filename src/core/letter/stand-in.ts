@@ -2,8 +2,8 @@ import { type Body, bodyOf, liftOf } from '../figure';
 import { judge, type Overrule, type Setting, type Verdict } from '../look';
 import { CATEGORY, type Piece, wear } from '../piece';
 import type { Settings } from '../rules';
-import { nounOf, type Speaker } from '../say';
-import { listed } from '../words';
+import { isPlural, nounOf, type Speaker } from '../say';
+import { eitherOf, listed } from '../words';
 
 /** Which plain colours do as well as the piece's own. */
 export type StandInColour = 'any' | 'quiet' | 'dark' | 'light' | 'none';
@@ -147,8 +147,8 @@ export function insteadLine(standIns: readonly StandIn[], by: Speaker): string {
     if (colour === 'none') return '';
     const noun = nounOf(category, by.tongue.english);
     const kind = `any ${COLOUR_WORDS[colour]}${heel ? HEEL_WORDS[heel] : ''}${noun}`;
-    const unless =
-      not.length > 0 ? `, but not ${listed([...not], by.tongue.english).replace(/ and /, ' or ')}` : '';
+    const isnt = isPlural(noun) ? 'they aren’t' : 'it isn’t';
+    const unless = not.length > 0 ? `, as long as ${isnt} ${eitherOf([...not], by.tongue.english)}` : '';
     return `${kind} ${i === 0 ? 'can stand in for' : 'for'} ${by.called(ref)}${unless}`;
   });
   const [first = '', ...more] = said;

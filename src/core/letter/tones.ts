@@ -53,9 +53,14 @@ const JOINS: Readonly<Record<Tone, Readonly<Record<Joins | 'one', string>>>> = {
   },
 };
 
+const headOf = (ask: string): string => ask.split(/\s+(?:for|to|with|that|you|under|over|in)\b/)[0] ?? '';
+
+/** True for an ask of more than one, or of a pair: "boots". */
+export const asksForMany = (ask: string): boolean => isPlural(headOf(ask));
+
 /** Ways to begin with an ask, taken in turn so that no pattern comes back often; long ones are quoted whole. */
 export function askedIn(tone: Tone, ask: string, turn: number): string {
-  const [head = ''] = ask.split(/\s+(?:for|to|with|that|you|under|over|in)\b/);
+  const head = headOf(ask);
   const isShort = ask.split(/\s+/).length <= 5 && !/\byou\b|^(some|any)thing\b/i.test(ask);
   const thing = ask.replace(/^(an?|the|some)\s+/i, '');
   const begins: Readonly<Record<Tone, readonly string[]>> = {
@@ -78,12 +83,32 @@ export function askedIn(tone: Tone, ask: string, turn: number): string {
   return begins[tone][turn % begins[tone].length] ?? '';
 }
 
-/** What of the client's own a piece goes with. `owned`: their ids. */
-export function joinIn(tone: Tone, id: string, owned: readonly string[], by: Speaker, turn: number): string {
-  const { it, verb } = sayOf(by, [id]);
-  const [they, them] = it() === 'them' ? ['They', 'them'] : ['It', 'it'];
-  const own = `your ${listed(owned.map(by.bare), by.tongue.english)}`;
-  const says: Readonly<Record<Tone, readonly string[]>> = {
+/** "trousers" of "black cotton trousers". */
+const lastWord = (name: string): string => name.split(' ').at(-1) ?? name;
+
+interface Join {
+  /** As the client asked for it: "shoes" are them, though the piece is called a loafer. */
+  readonly isMany: boolean;
+  readonly owned: readonly string[];
+  /** The same were named of a piece before. */
+  readonly isSame: boolean;
+}
+
+/** What of the client's own a piece goes with, named once in a letter. `owned`: their ids. */
+export function joinIn(
+  tone: Tone,
+  id: string,
+  { isMany, owned, isSame }: Join,
+  by: Speaker,
+  turn: number,
+): string {
+  const says = sayOf(by, isMany ? [id, id] : [id]);
+  const verb = (base: string): string => says.verb(base);
+  const [they, them] = says.it() === 'them' ? ['They', 'them'] : ['It', 'it'];
+  const own = isSame
+    ? `the same ${owned.length === 1 ? lastWord(by.bare(owned[0] ?? '')) : countWord(owned.length)}`
+    : `your ${listed(owned.map(by.bare), by.tongue.english)}`;
+  const words: Readonly<Record<Tone, readonly string[]>> = {
     crisp: [`Wear ${them} with ${own}.`, `${they} ${verb('go')} with ${own}.`, `With ${own}.`],
     warm: [
       `${they} ${verb('go')} with ${own}.`,
@@ -96,7 +121,7 @@ export function joinIn(tone: Tone, id: string, owned: readonly string[], by: Spe
       `I’d put ${them} with ${own}.`,
     ],
   };
-  return says[tone][turn % 3] ?? '';
+  return words[tone][turn % 3] ?? '';
 }
 
 /** The one braver choice says that it is, and what calms it. `calm`: names of quiet pieces of the client's own. */

@@ -5,7 +5,7 @@ import { sentence } from '../rules';
 import { type Speaker, speaker } from '../say';
 import type { LetterInput } from './input';
 import type { Tone } from './style';
-import { askedIn, braverIn, joinIn, PLAIN_WHY } from './tones';
+import { askedIn, asksForMany, braverIn, joinIn, PLAIN_WHY } from './tones';
 
 /** A letter speaks to the client: what she owns is hers. */
 export const speakerTo = memo(({ lines, looks, tongue }: LetterInput): Speaker =>
@@ -59,11 +59,14 @@ export function whyOf(
         piece.id,
       )
     : '';
+  const key = [...owned].sort().join('|');
+  const join = { owned, isMany: ask !== undefined && asksForMany(toAsker(ask)), isSame: said.has(key) };
+  said.add(key);
   return (tone, turn) =>
     [
       piece.nudge ? braverIn(tone, calmOf(piece, within, by)) : '',
       ask ? askedIn(tone, toAsker(ask), turn) : '',
-      owned.length > 0 ? joinIn(tone, piece.id, owned, by, turn) : '',
+      owned.length > 0 ? joinIn(tone, piece.id, join, by, turn) : '',
       praised,
     ]
       .filter(Boolean)

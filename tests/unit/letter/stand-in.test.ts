@@ -80,7 +80,7 @@ describe('its sentence', () => {
         by,
       ),
     ).toBe(
-      `Any dark trousers can stand in for ${by.called('trousers')}, but not cropped or wide; any flat loafers for ${by.called('shoes')}.`,
+      `Any dark trousers can stand in for ${by.called('trousers')}, as long as they aren’t cropped or wide; any flat loafers for ${by.called('shoes')}.`,
     );
     expect(insteadLine([of(trousers, 'quiet'), of(shoes, 'none')], by)).toBe(
       `Any plain trousers can stand in for ${by.called('trousers')}. Keep to ${by.called('shoes')}: the colour matters.`,

@@ -26,7 +26,7 @@ const words = wording({
   avoid: ({ hex }: { hex: string }, say) =>
     `${say.they('avoid')} ${say.colour(hex)} near the face, and ${say.the()} ${say.verb('come')} close to it.`,
   like: ({ hex }: { hex: string }, say) =>
-    `${say.they('like')} ${say.colour(hex)} near the face: ${say.the()}.`,
+    `${say.they('like')} ${say.colour(hex)} near the face, and ${say.the()} ${say.verb('bring')} it there.`,
 });
 type Said = FoundBy<typeof words>;
 
