@@ -127,7 +127,7 @@ describe('an exchange', () => {
     const seen = await send(view, packer, 'HM-2');
     expect([seen.status, seen.answer.sees]).toEqual([200, 'parcel']);
     expect(seen.answer.parcels.map(({ no, tracking }) => [no, tracking])).toEqual([
-      [1, undefined],
+      [1, expect.stringMatching(/^QX\d{9}XX$/)],
       [2, 'HM-2'],
     ]);
     await books();
