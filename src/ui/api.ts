@@ -53,6 +53,18 @@ export function faultsByField(
   return Object.fromEntries(error.faults.map(({ path, message }) => [fieldOf(path), message]));
 }
 
+/** Shows a refused input at the fields of a form, and any other refusal where everybody sees it. */
+export function showAtFields(
+  error: unknown,
+  setErrors: (errors: Record<string, string>) => void,
+  fieldOf?: (path: string) => string,
+): void {
+  const isInput = error instanceof ApiProblem && error.status === 422;
+  const faults = isInput ? faultsByField(error, fieldOf) : undefined;
+  if (faults) setErrors(faults);
+  else showProblem(error);
+}
+
 /** Shows a refusal where everybody sees it, fields named; `words` where there is more to say than the error does. */
 export function showProblem(error: unknown, words = 'Something went wrong on this page.'): void {
   const problem = error instanceof ApiProblem ? error : undefined;

@@ -1,4 +1,4 @@
-import { judge, type Setting } from '../look';
+import { judge, type Setting, wrongsIn } from '../look';
 import { modesOf, type Piece } from '../piece';
 import type { Settings } from '../rules';
 
@@ -12,9 +12,7 @@ export function possibleWays(
   setting: Setting,
   settings: Settings = {},
 ): readonly string[] {
-  const isWrong = (look: readonly Piece[]): number =>
-    judge(look, setting, settings).findings.filter(({ tone }) => tone === 'fights' || tone === 'blocks')
-      .length;
+  const isWrong = (look: readonly Piece[]): number => wrongsIn(judge(look, setting, settings));
   const before = isWrong(pieces);
   return modesOf(piece)
     .map((mode) => mode.id)

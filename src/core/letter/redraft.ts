@@ -1,3 +1,4 @@
+import { same } from '../merge';
 import {
   asDrafted,
   keysOf,
@@ -45,8 +46,6 @@ export function redrafted(written: LetterDraft, draft: LetterDraft): Redrafted {
     );
   return { letter: isSame ? written : kept, changed };
 }
-
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 /** What is still there in the order it was written, then what is new. */
 const inOrder = <T>(written: readonly T[], draft: readonly T[], nameOf: (each: T) => string): T[] => [

@@ -1,5 +1,5 @@
 import { type Body, bodyOf, liftOf } from '../figure';
-import { judge, type Overrule, type Setting, type Verdict } from '../look';
+import { judge, type Overrule, type Setting, type Verdict, wrongsIn } from '../look';
 import { CATEGORY, type Piece, wear } from '../piece';
 import type { Settings } from '../rules';
 import { isPlural, nounOf, type Speaker } from '../say';
@@ -43,9 +43,6 @@ interface Ground {
   readonly verdict: Verdict;
 }
 
-const wrongs = ({ findings }: Verdict): number =>
-  findings.filter(({ tone }) => tone === 'fights' || tone === 'blocks').length;
-
 /** What could stand in for each piece a client owns in a look. `verdict`: of the look as it is. */
 export function standInsOf(ground: Ground): StandIn[] {
   const body = bodyOf(ground.setting.client?.measures ?? {});
@@ -63,7 +60,7 @@ function standInOf(piece: Piece, ground: Ground, body: Body): StandIn {
     );
     return (
       (other.sendable || !verdict.sendable) &&
-      wrongs(other) <= wrongs(verdict) &&
+      wrongsIn(other) <= wrongsIn(verdict) &&
       other.score.score >= verdict.score.score - AS_WELL
     );
   };

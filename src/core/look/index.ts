@@ -1,6 +1,15 @@
 export { bestWays } from './best-way';
 export { LookPool, type PoolVerdict } from './pool/pool';
-export { aboutOf, isRight, judge, mayOverrule, MOST_PIECES, type Overrule, type Verdict } from './judge';
+export {
+  aboutOf,
+  isRight,
+  judge,
+  mayOverrule,
+  MOST_PIECES,
+  type Overrule,
+  type Verdict,
+  wrongsIn,
+} from './judge';
 export {
   applyMend,
   findingKey,

@@ -72,6 +72,10 @@ export function mayOverrule(finding: Finding): boolean {
   return finding.tone !== 'blocks' && (ruleOf(finding.rule)?.mayOverrule ?? false);
 }
 
+/** How many findings fight or rule out. */
+export const wrongsIn = ({ findings }: Pick<Verdict, 'findings'>): number =>
+  findings.filter(({ tone }) => tone === 'fights' || tone === 'blocks').length;
+
 /** It may be sent, and nothing fights. */
-export const isRight = ({ sendable, findings }: Pick<Verdict, 'sendable' | 'findings'>): boolean =>
-  sendable && !findings.some(({ tone }) => tone === 'fights' || tone === 'blocks');
+export const isRight = (verdict: Pick<Verdict, 'sendable' | 'findings'>): boolean =>
+  verdict.sendable && wrongsIn(verdict) === 0;

@@ -18,7 +18,8 @@ export interface Merge<T> {
 type Plain = Readonly<Record<string, unknown>>;
 const isPlain = (value: unknown): value is Plain =>
   value !== null && typeof value === 'object' && !Array.isArray(value);
-const same = (a: unknown, b: unknown): boolean => canonical(a) === canonical(b);
+/** Whether two plain records say the same, whatever the order of their fields. */
+export const same = (a: unknown, b: unknown): boolean => canonical(a) === canonical(b);
 
 /** Order of fields does not matter, nor does a field that is absent and one that is undefined or null. */
 function canonical(value: unknown): string {

@@ -3,7 +3,7 @@ export { type Credit, creditOf, type SettledLine } from './credit';
 export { amountText, decimalsOf, money, parseMoney } from './format';
 export { type Paid, type RefundPart, refundParts } from './refund';
 export { payByVoucher, readVoucherCode, VOUCHER_CAUSES, type VoucherCause, voucherCode } from './voucher';
-export { PAY_WAYS, PAY_WORDS, paidWords, type PayWay } from './ways';
+export { chargedWords, PAY_WAYS, PAY_WORDS, paidWords, type PayWay } from './ways';
 export {
   PROMOTION_KINDS,
   type PromotionKind,

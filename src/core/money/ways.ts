@@ -18,6 +18,16 @@ export function paidWords(
   );
 }
 
+/** How a charge was paid, in words: what paid the styling fee alone is left out. */
+export const chargedWords = (
+  paid: readonly { readonly way: PayWay | null; readonly chargedMinor: Minor }[],
+  said: (minor: Minor) => string,
+): string =>
+  paidWords(
+    paid.map(({ way, chargedMinor }) => ({ way, amountMinor: chargedMinor })),
+    said,
+  );
+
 /** "by card", "in cash" */
 export const PAY_WORDS: Readonly<Record<PayWay, string>> = {
   card: 'by card',

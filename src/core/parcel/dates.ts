@@ -3,7 +3,7 @@ import type { Day } from '../schedule';
 /** A day of a box that somebody may want in a calendar. */
 export interface BoxDate {
   readonly what: 'occasion' | 'decide' | 'send back' | 'appointment';
-  /** A whole day; an appointment has an instant, ISO 8601 in UTC. */
+  /** A whole day; an appointment has day and time by the shop's clock, `2026-12-05T14:00`. */
   readonly on: Day | string;
   readonly title: string;
 }

@@ -37,6 +37,7 @@ export interface TravelPlan {
 const WORTH = { day: 100, piece: 6 } as const;
 /** Fresh beginnings: every piece takes points away, so that few ways lead uphill and the first is nearly the best. */
 const RESTARTS = 1;
+
 /** Which occasion each day is: those with a date in their order, each as often as its turn comes round. */
 function daysOf(occasions: readonly Occasion[], days: number): number[] {
   const order = occasions

@@ -14,6 +14,7 @@ import {
   USUAL_STYLE,
   withLook,
 } from '@core/letter';
+import { same } from '@core/merge';
 import { call, showDone, showProblem } from '@ui/api';
 import { keepIn, keptIn } from '@ui/kept';
 import { useBox } from '@ui/useBox';
@@ -26,7 +27,6 @@ interface Kept {
   readonly written: LetterDraft | null;
 }
 const keyOf = (boxId: string): string => `letter ${boxId}`;
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 /** Steps of undo. */
 const STEPS = 50;
 

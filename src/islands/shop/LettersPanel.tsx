@@ -1,12 +1,9 @@
-import type { Input } from '@contracts/calls';
 import type { ShopPageView } from '@contracts/shop/shop-page-view';
 import { type Paper, PAPERS } from '@core/shop';
 import { Button, NativeSelect, Textarea } from '@mantine/core';
 import { useForm } from '@mantine/form';
-import { ApiProblem, showDone, showProblem } from '@ui/api';
 import { LetterStyleBar } from '@ui/LetterStyleBar';
-import { callMerging } from '@ui/merging';
-import { useState } from 'react';
+import { useShopPart } from './useShopPart';
 
 type Voice = ShopPageView['voice'];
 
@@ -29,39 +26,23 @@ const voiceOf = ({ phrases, ...rest }: Values): Voice => ({
 
 /** How the shop's letters begin: tone, length, pictures; who signs them, the shop's own sentences, the paper. */
 export function LettersPanel({ voice, version }: Props) {
-  const [saved, setSaved] = useState({ voice, version });
-  const [busy, setBusy] = useState(false);
   const form = useForm<Values>({ initialValues: valuesOf(voice) });
-  const save = async (values: Values): Promise<void> => {
-    setBusy(true);
-    let kept = voiceOf(values);
-    try {
-      const answer = await callMerging(
-        'save-voice',
-        { version: saved.version, ...kept },
-        saved.voice as Partial<Input<'save-voice'>>,
-        ({ version: _version, ...theirs }) => {
-          kept = theirs as Voice;
-          form.setValues(valuesOf(kept));
-        },
-      );
-      setSaved({ voice: kept, version: answer.version });
-      showDone('Letters are drafted so from now on.');
-    } catch (error) {
-      if (error instanceof ApiProblem && error.status === 422)
-        form.setErrors(
-          Object.fromEntries(
-            error.faults.map(({ path, message }) => [path.split(/[.[]/)[0] ?? path, message]),
-          ),
-        );
-      else showProblem(error);
-    } finally {
-      setBusy(false);
-    }
-  };
+  const { busy, save } = useShopPart(
+    'save-voice',
+    { value: voice, version },
+    {
+      show: (kept) => form.setValues(valuesOf(kept)),
+      setErrors: form.setErrors,
+      fieldOf: (path) => path.split(/[.[]/)[0] ?? path,
+    },
+  );
   const { values } = form;
   return (
-    <form className="shop-panel" aria-label="Letters" onSubmit={form.onSubmit((all) => void save(all))}>
+    <form
+      className="shop-panel"
+      aria-label="Letters"
+      onSubmit={form.onSubmit((all) => void save(voiceOf(all), 'Letters are drafted so from now on.'))}
+    >
       <section className="sheet" aria-label="How letters begin">
         <h2>How letters begin</h2>
         <p className="small soft">

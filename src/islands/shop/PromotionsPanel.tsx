@@ -4,7 +4,7 @@ import { CATEGORIES, CATEGORY, type Category } from '@core/piece';
 import { Button, MultiSelect, NativeSelect, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { amountIn, amountOf } from '@ui/amounts';
-import { ApiProblem, call, showDone, showProblem } from '@ui/api';
+import { call, showAtFields, showDone, showProblem } from '@ui/api';
 import { dayWords } from '@ui/days';
 import { useState } from 'react';
 
@@ -49,13 +49,7 @@ export function PromotionsPanel({ initial, today, currency }: Props) {
       form.setValues({ ...BLANK, fromDay: today, toDay: today });
       showDone('The promotion is saved.');
     } catch (error) {
-      if (error instanceof ApiProblem && error.status === 422)
-        form.setErrors(
-          Object.fromEntries(
-            error.faults.map(({ path, message }) => [path === 'value' ? 'amount' : path, message]),
-          ),
-        );
-      else showProblem(error);
+      showAtFields(error, form.setErrors, (path) => (path === 'value' ? 'amount' : path));
     } finally {
       setBusy(false);
     }

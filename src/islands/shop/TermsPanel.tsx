@@ -1,4 +1,3 @@
-import type { Input } from '@contracts/calls';
 import type { ShopPageView } from '@contracts/shop/shop-page-view';
 import { type Rounding } from '@core/money';
 import type { Carrier } from '@core/parcel';
@@ -6,9 +5,7 @@ import type { Terminal } from '@core/shop';
 import { Button, Checkbox, NativeSelect, NumberInput, Switch, Textarea, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { amountIn, amountOf } from '@ui/amounts';
-import { ApiProblem, showDone, showProblem } from '@ui/api';
-import { callMerging } from '@ui/merging';
-import { useState } from 'react';
+import { useShopPart } from './useShopPart';
 
 type Terms = ShopPageView['terms'];
 
@@ -85,8 +82,6 @@ const fieldOf = (path: string): string => {
 
 /** Name, clock, tax, fees and the days that dates are worked backwards from. */
 export function TermsPanel({ terms, version, currency }: Props) {
-  const [saved, setSaved] = useState({ terms, version });
-  const [busy, setBusy] = useState(false);
   const form = useForm<Values>({
     initialValues: valuesOf(terms),
     validate: {
@@ -101,29 +96,14 @@ export function TermsPanel({ terms, version, currency }: Props) {
       },
     },
   });
+  const { busy, save: keep } = useShopPart(
+    'save-shop',
+    { value: terms, version },
+    { show: (kept) => form.setValues(valuesOf(kept)), setErrors: form.setErrors, fieldOf },
+  );
   const save = async (values: Values): Promise<void> => {
-    setBusy(true);
-    let kept = termsOf(values);
-    try {
-      const answer = await callMerging(
-        'save-shop',
-        { version: saved.version, ...kept },
-        saved.terms as Partial<Input<'save-shop'>>,
-        ({ version: _version, ...theirs }) => {
-          kept = theirs as Terms;
-          form.setValues(valuesOf(kept));
-        },
-      );
-      setSaved({ terms: kept, version: answer.version });
-      form.resetDirty(valuesOf(kept));
-      showDone('The shop’s terms are saved.');
-    } catch (error) {
-      if (error instanceof ApiProblem && error.status === 422)
-        form.setErrors(Object.fromEntries(error.faults.map(({ path, message }) => [fieldOf(path), message])));
-      else showProblem(error);
-    } finally {
-      setBusy(false);
-    }
+    const kept = await keep(termsOf(values), 'The shop’s terms are saved.');
+    if (kept) form.resetDirty(valuesOf(kept));
   };
   const { values } = form;
   return (

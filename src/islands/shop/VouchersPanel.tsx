@@ -2,7 +2,7 @@ import type { VoucherView } from '@contracts/shop/vouchers';
 import { money, parseMoney } from '@core/money';
 import { Button, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
-import { ApiProblem, call, showProblem } from '@ui/api';
+import { call, showAtFields } from '@ui/api';
 import { dayWords } from '@ui/days';
 import { Money } from '@ui/Money';
 import { useState } from 'react';
@@ -31,13 +31,7 @@ export function VouchersPanel({ initial, currency }: Props) {
       setMade(answer.code);
       form.reset();
     } catch (error) {
-      if (error instanceof ApiProblem && error.status === 422)
-        form.setErrors(
-          Object.fromEntries(
-            error.faults.map(({ path, message }) => [path === 'amountMinor' ? 'amount' : path, message]),
-          ),
-        );
-      else showProblem(error);
+      showAtFields(error, form.setErrors, (path) => (path === 'amountMinor' ? 'amount' : path));
     } finally {
       setBusy(false);
     }

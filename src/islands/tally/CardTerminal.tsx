@@ -1,11 +1,15 @@
-import type { CardView } from '@contracts/box/box-view';
-import { money } from '@core/money';
+import type { BoxView, CardView } from '@contracts/box/box-view';
+import { isCardOpen, money } from '@core/money';
 import { Button } from '@mantine/core';
 import type { BoxState } from '@ui/useBox';
 import { useEffect, useRef, useState } from 'react';
 
 /** After so long without an answer a person is told what to do, ms. */
 const SILENCE_MS = 45_000;
+
+/** The sum a box has at the terminal: asked for, or charged and not used. */
+export const openCard = ({ card }: Pick<BoxView, 'card'>): CardView | undefined =>
+  card && isCardOpen(card.state) ? card : undefined;
 
 interface Props {
   readonly box: Pick<BoxState, 'view' | 'busy' | 'run'>;

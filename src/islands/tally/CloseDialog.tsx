@@ -1,12 +1,12 @@
 import type { BoxView } from '@contracts/box/box-view';
 import { comesBack } from '@core/box';
-import { isCardOpen, money, PAY_WAYS, PAY_WORDS, payByVoucher, type PayWay } from '@core/money';
+import { money, PAY_WAYS, PAY_WORDS, payByVoucher, type PayWay } from '@core/money';
 import { Button, Modal, NativeSelect, TextInput } from '@mantine/core';
 import { ApiProblem, call, showProblem } from '@ui/api';
 import { Money } from '@ui/Money';
 import type { BoxState } from '@ui/useBox';
 import { useState } from 'react';
-import { CardTerminal } from './CardTerminal';
+import { CardTerminal, openCard } from './CardTerminal';
 
 interface Props {
   readonly box: BoxState;
@@ -30,7 +30,7 @@ export function CloseDialog({ box: { view, busy, run }, notesNext, onClose }: Pr
   const said = (minor: number): string => money(minor, currency);
   const waits = busy !== undefined;
   const byTerminal = rest > 0 && way === 'card' && view.late.terminal !== 'none';
-  const card = view.card && isCardOpen(view.card.state) ? view.card : undefined;
+  const card = openCard(view);
   const close = async (): Promise<void> => {
     const paid = rest > 0 ? way : byVoucher > 0 ? 'voucher' : way;
     const done = await run(

@@ -1,10 +1,11 @@
 import type { BoxView } from '@contracts/box/box-view';
 import { isClosed } from '@core/box';
-import { isCardOpen, money, paidWords } from '@core/money';
+import { chargedWords, money } from '@core/money';
 import { Button, Textarea } from '@mantine/core';
 import { BoxPageLink } from '@ui/BoxPageLink';
 import { dayWords } from '@ui/days';
 import { Money } from '@ui/Money';
+import { openCard } from './CardTerminal';
 
 interface Props {
   readonly view: BoxView;
@@ -22,11 +23,8 @@ export function TallyMoney({ view, busy, notes, onNotes, waits, hasExchange, onC
   const { currency } = view.shop;
   const closed = isClosed(view.state);
   const said = (minor: number): string => money(minor, currency);
-  const paid = paidWords(
-    view.paid.map(({ way, chargedMinor }) => ({ way, amountMinor: chargedMinor })),
-    said,
-  );
-  const card = view.card && isCardOpen(view.card.state) ? view.card : undefined;
+  const paid = chargedWords(view.paid, said);
+  const card = openCard(view);
   return (
     <aside className="sheet tally-money" aria-label="Money">
       <h2>{closed ? 'Came to' : 'Comes to'}</h2>

@@ -11,8 +11,8 @@ import { datedOccasions } from '@data/client/occasions';
 import type { Database, Writer } from '@data/db';
 import { findPhoto, photoIdsOf } from '@data/photo/photos';
 import { Zip, ZipDeflate, ZipPassThrough } from 'fflate';
-import ical, { ICalCalendarMethod } from 'ical-generator';
 import { z } from 'zod';
+import { addWholeDay, openCalendar } from '../calendar';
 import type { Actor } from '../context';
 import { dayIn, shopOf } from '../shop/settings';
 import { stockText } from '../stock/many';
@@ -171,18 +171,15 @@ async function* photosOf(tx: Writer, shopId: string): AsyncGenerator<Entry> {
 /** Occasions with a day as whole-day events (RFC 5545), for any calendar. */
 async function calendarOf(tx: Writer, shopId: string, now: Date): Promise<string> {
   const rows = await datedOccasions(tx, shopId);
-  const calendar = ical({ name: 'Occasions', prodId: '//Ivory Rail//Occasions//EN' });
-  calendar.method(ICalCalendarMethod.PUBLISH);
+  const calendar = openCalendar('Occasions', 'Occasions');
   for (const { id, title, day, name, details } of rows)
-    calendar.createEvent({
-      id: `${id}@ivory-rail`,
-      stamp: now,
-      start: new Date(`${day}T00:00:00Z`),
-      allDay: true,
-      timezone: 'UTC',
-      summary: `${name}: ${title}`,
-      location: details.place ?? null,
-    });
+    if (day !== null)
+      addWholeDay(calendar, day, {
+        id: `${id}@ivory-rail`,
+        stamp: now,
+        summary: `${name}: ${title}`,
+        location: details.place ?? null,
+      });
   return calendar.toString();
 }
 

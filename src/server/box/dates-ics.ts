@@ -1,6 +1,6 @@
 import type { BoxView } from '@contracts/box/box-view';
 import { boxDates } from '@core/parcel';
-import ical, { ICalCalendarMethod } from 'ical-generator';
+import { addWholeDay, openCalendar } from '../calendar';
 import { instantIn } from '../shop/settings';
 
 /** How long a fitting in the shop takes. Common practice, no source. */
@@ -10,8 +10,7 @@ const FITTING_MIN = 60;
 export function datesIcs(view: BoxView, zone: string, now: Date): string {
   const { id, number, shop, packing, decideBy, returnBy } = view;
   const chosen = view.occasions.filter((each) => view.occasionIds.includes(each.id));
-  const calendar = ical({ name: `Box ${number}, ${shop.name}`, prodId: '//Ivory Rail//Box//EN' });
-  calendar.method(ICalCalendarMethod.PUBLISH);
+  const calendar = openCalendar(`Box ${number}, ${shop.name}`, 'Box');
   const dates = boxDates({
     shopName: shop.name,
     number,
@@ -25,8 +24,7 @@ export function datesIcs(view: BoxView, zone: string, now: Date): string {
     if (what === 'appointment') {
       const start = instantIn(zone, on);
       calendar.createEvent({ ...event, start, end: new Date(start.getTime() + FITTING_MIN * 60_000) });
-    } else
-      calendar.createEvent({ ...event, start: new Date(`${on}T00:00:00Z`), allDay: true, timezone: 'UTC' });
+    } else addWholeDay(calendar, on, event);
   }
   return calendar.toString();
 }

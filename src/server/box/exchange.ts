@@ -149,8 +149,8 @@ export const sendParcel = serve(sendParcelCall, {
       waiting.some((record) => path === `lines[${lines.indexOf(record)}]`),
     );
     if (faults.length > 0) throw new Refusal(409, faults[0]?.message ?? 'Not yet.', faults);
-    await shipLines(context, row, waiting, tracking);
     const shop = await shopOf(tx, actor.shopId);
+    await shipLines(context, { row, shop, lines: waiting, tracking });
     // Whoever got another size has as long for it as for the first.
     const days = daysOf(shop, dayIn(shop.zone, now));
     await changeBox(tx, boxId, {

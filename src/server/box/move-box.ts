@@ -71,7 +71,7 @@ async function sendOut(
   const shop = await shopOf(tx, actor.shopId);
   const today = dayIn(shop.zone, now);
   const terms = await termsOf(tx, row, shop, today);
-  await shipLines(context, row, lines, tracking);
+  await shipLines(context, { row, shop, lines, tracking });
   for (const record of lines)
     await changeLine(tx, record.line.id, {
       priceMinor: priceOf(record),
@@ -113,23 +113,28 @@ export function daysOf(
   return { decideBy, returnBy: addDays(decideBy, shop.exchangeDays) };
 }
 
-/** One parcel: what these lines hold is with the client from now on. */
 /** Numbers of the carrier that is only played follow from the box: so many parcels each has at most. */
 const PARCELS_A_BOX = 100;
 
+interface Shipped {
+  readonly row: BoxRecord;
+  readonly shop: ShopRow;
+  readonly lines: readonly LineRecord[];
+  /** The carrier's number, where somebody typed one. */
+  readonly tracking: string | undefined;
+}
+
+/** One parcel: what these lines hold is with the client from now on. */
 export async function shipLines(
   { tx, actor, now }: Context,
-  row: BoxRecord,
-  lines: readonly LineRecord[],
-  tracking: string | undefined,
+  { row, shop, lines, tracking }: Shipped,
 ): Promise<void> {
-  const { carrier } = await shopOf(tx, actor.shopId);
   const parcelNo = await addParcel(tx, {
     boxId: row.id,
     // Nothing is posted where its client comes for it.
     tracking: (no) =>
       row.appointmentAt === null
-        ? tracking || (carrier === 'simulated' ? parcelNumber(row.number * PARCELS_A_BOX + no) : null)
+        ? tracking || (shop.carrier === 'simulated' ? parcelNumber(row.number * PARCELS_A_BOX + no) : null)
         : null,
     sentAt: now,
     actorId: actor.id,

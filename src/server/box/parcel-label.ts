@@ -1,5 +1,6 @@
 import type { BoxView } from '@contracts/box/box-view';
 import type { PackView } from '@contracts/box/pack-view';
+import { addressLines, readAddress } from '@core/client';
 import { dayInWords } from '@core/schedule';
 import type { Actor } from '../context';
 import { database } from '../database';
@@ -35,9 +36,10 @@ export async function parcelLabelPdf(
   const shop = await shopOf(db, actor.shopId);
   const { to } = view.packing;
   if (to.length === 0) throw conflict('The client’s postal address is not entered yet.');
-  if (shop.address.trim() === '')
+  const address = addressLines(readAddress(shop.address));
+  if (address.length === 0)
     throw conflict('The shop’s address for parcels is not entered yet (Shop, Terms).');
-  const home = [shop.name, ...shop.address.split('\n').map((line) => line.trim())].filter(Boolean);
+  const home = [shop.name, ...address];
   const client = [view.client.name, ...to];
   const tracking = trackingOf(view);
   const sheet = openPdf({

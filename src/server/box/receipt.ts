@@ -1,5 +1,5 @@
 import type { BoxView } from '@contracts/box/box-view';
-import { money, paidWords } from '@core/money';
+import { chargedWords, money, paidWords } from '@core/money';
 import { creditNoteOf } from '@data/box/credit-notes';
 import { linesOf } from '@data/box/lines';
 import { refundsAt } from '@data/box/payments';
@@ -57,10 +57,6 @@ interface ReceiptFacts {
   readonly isIncluded: boolean;
 }
 
-/** What the charge was paid with, way by way. */
-const chargedBy = ({ paid }: BoxView) =>
-  paid.map(({ way, chargedMinor }) => ({ way, amountMinor: chargedMinor }));
-
 function receiptPaper(
   view: BoxView,
   row: ReceiptRow,
@@ -87,7 +83,7 @@ function receiptPaper(
       [
         ...steps.map(({ label, minor }) => ({ left: label, right: said(minor) })),
         {
-          left: `Charged ${paidWords(chargedBy(view), said)}`.trim(),
+          left: `Charged ${chargedWords(view.paid, said)}`.trim(),
           right: said(row.amountMinor),
           isStrong: true,
         },

@@ -15,13 +15,12 @@ interface Bars {
   readonly height: number;
 }
 
-/** Paints bars; how wide they come out, points. */
-export function paintBars(doc: Doc, modules: readonly number[], { x, y, module, height }: Bars): number {
+/** Paints bars from left to right. */
+export function paintBars(doc: Doc, modules: readonly number[], { x, y, module, height }: Bars): void {
   let at = x;
   modules.forEach((width, i) => {
     if (i % 2 === 0) doc.rect(at, y, width * module, height);
     at += width * module;
   });
   doc.fill('#000000');
-  return at - x;
 }

@@ -56,20 +56,15 @@ const daysIn = memoNamed(
 export const dayIn = (zone: string, instant: Date): string => daysIn(zone).format(instant);
 
 /** The last instant of a calendar day where the shop is. */
-export function endOfDayIn(zone: string, day: string): Date {
-  // Midnight of the next day there, found from its offset at that instant; a clock change on the day itself is met.
-  const midnight = Date.parse(`${day}T00:00:00Z`) + 86_400_000;
-  let at = midnight;
-  for (let i = 0; i < 2; i++) at = midnight - offsetMs(zone, new Date(at));
-  return new Date(at - 1);
-}
+export const endOfDayIn = (zone: string, day: string): Date =>
+  new Date(startOfDayIn(zone, addDays(day, 1)).getTime() - 1);
 
 /** The first instant of a calendar day where the shop is. */
-export const startOfDayIn = (zone: string, day: string): Date =>
-  new Date(endOfDayIn(zone, addDays(day, -1)).getTime() + 1);
+export const startOfDayIn = (zone: string, day: string): Date => instantIn(zone, `${day}T00:00`);
 
 /** The instant of a day and time by the shop's clock, as `2026-12-05T14:00`. */
 export function instantIn(zone: string, local: string): Date {
+  // Found from the offset at that instant; a clock change on the day itself is met.
   const wanted = Date.parse(`${local}:00Z`);
   let at = wanted;
   for (let i = 0; i < 2; i++) at = wanted - offsetMs(zone, new Date(at));
