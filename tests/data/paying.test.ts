@@ -134,7 +134,7 @@ describe('a card at the terminal', () => {
     const other = await close(now);
     expect([other.status, other.problem.title]).toEqual([
       409,
-      'The card was charged €70.00, and €30.00 is to pay now. Give that money back first.',
+      'The card was charged €70.00, but €30.00 is due now. Give that money back first.',
     ]);
     await expect(ask(now)).rejects.toThrow(/has charged €70\.00/);
     const back = (await stop({ ...now, card: charged.card })).answer;

@@ -1,4 +1,4 @@
-import { piecesOf } from '@contracts/look-pieces';
+import { piecesOf, speakerOf } from '@contracts/look-pieces';
 import { isOneSize } from '@core/fit';
 import { localeOf } from '@core/words';
 import type { Actor } from '../context';
@@ -14,6 +14,7 @@ export async function fittingListPdf(
 ): Promise<{ readonly fileName: string; readonly pdf: Buffer }> {
   const view = await boxPage(actor, boxId);
   const { name, paper, tongue } = view.shop;
+  const { client } = speakerOf(view);
   const sheet = openPdf({
     title: `Fitting room, box ${view.number}`,
     author: name,
@@ -49,7 +50,9 @@ export async function fittingListPdf(
     const own = worn.filter(({ owned }) => owned).map(({ title }) => title);
     say(
       'P',
-      [ours.join(' + '), own.length > 0 ? `with her own: ${own.join(', ')}` : ''].filter(Boolean).join('; '),
+      [ours.join(' + '), own.length > 0 ? `with ${client.whose} own: ${own.join(', ')}` : '']
+        .filter(Boolean)
+        .join('; '),
       at,
     );
   }

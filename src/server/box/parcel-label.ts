@@ -64,7 +64,9 @@ export async function parcelLabelPdf(
     to: home,
     from: client,
     tracking: undefined,
-    about: view.returnBy ? `Box ${view.number}, back by ${dayInWords(view.returnBy)}` : `Box ${view.number}`,
+    about: view.returnBy
+      ? `Box ${view.number}, back by ${dayInWords(view.returnBy, shop)}`
+      : `Box ${view.number}`,
   });
   return { fileName: `labels-${view.number}.pdf`, pdf: await sheet.finish() };
 }

@@ -66,7 +66,7 @@ export async function settle(context: Context, { boxId, shop, dueMinor, way, vou
   if (card && !(byCard && card.state === 'approved' && card.amountMinor === rest))
     throw conflict(
       card.state === 'approved'
-        ? `The card was charged ${said(card.amountMinor)}, and ${said(rest)} is to pay${way === 'card' ? '' : ' otherwise'} now. Give that money back first.`
+        ? `The card was charged ${said(card.amountMinor)}, but ${said(rest)} is due${way === 'card' ? '' : ' another way'} now. Give that money back first.`
         : `The terminal is still asking for ${said(card.amountMinor)}. Stop it first.`,
     );
   if (byCard && !card)

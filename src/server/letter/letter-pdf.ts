@@ -17,7 +17,7 @@ const STEP = 84;
 const FIGURE = 230;
 const DAY = 130;
 
-/** The letter of a box as a PDF on the shop's paper: greeting, each piece with its sketch, each look as it is to be shown. */
+/** The letter of a box as a PDF on the shop's paper: greeting, each piece with its sketch, each look worn or laid flat. */
 export function letterPdf(view: BoxView, letter: LetterDraft): Promise<Buffer> {
   const { name, town, paper, tongue } = view.shop;
   const sheet = openPdf({
