@@ -27,7 +27,7 @@ const WORDS: Readonly<Record<Mark, string>> = {
     |anything except|all but|free of|allergic to|instead of|rather than|as opposed to|nor|excluding|other than|minus|sans|neither|don't want|do not want`,
   join: `to wear with|wear with|wears with|worn with|to go with|goes with|go with|going with|in the colours of|in the colour of|the colour of|same colour as|to tone with|tone with|tones with|in keeping with|picking up|to match|matches with|match with|pair with
     |to pair with|works with|work with|to wear over|to wear under|wear under|wear over|alongside|together with|matching my|matching her
-    |matching his|to wear on top of|on top of|underneath|beneath|to team with|team with|to layer over|to layer under|to complement|goes under|goes over|fits under|fits over`,
+    |matching his|to wear on top of|on top of|underneath|beneath|to team with|team with|to layer over|layer over|layer under|wears over|wears under|worn over|worn under|to layer under|to complement|goes under|goes over|fits under|fits over`,
   with: 'with|featuring|has|having|plus',
   for: 'for',
   like: 'similar to|same as|replacement for|a replacement for|to replace|replace|replacing|instead of my|instead of her|like my|like the|like her|like his|like their|like those|like that|like one|like mum|like dad',
@@ -35,7 +35,7 @@ const WORDS: Readonly<Record<Mark, string>> = {
   in: 'in',
   cover:
     'cover|covers|covering|covered|hide|hides|hiding|conceal|conceals|cover up|covers up|keeps covered|keep covered|disguise|disguises',
-  bare: 'bare|exposed|uncovered|showing',
+  bare: 'bare|bares|exposed|exposes|uncovered|showing|shows|shows off|showing off',
   or: 'or|and|&',
 };
 

@@ -102,6 +102,16 @@ export class Phrase {
     return false;
   }
 
+  /** A kind within so many words, and nothing it only describes behind it: "for the green dress I have". */
+  protected isKindAtEnd(from: number, words: number): boolean {
+    for (let at = from; at < from + words; at++) {
+      const found = this.found(at);
+      if (found?.meaning.kinds) return !this.isPlainWord(at + found.words);
+      if (!this.tokens[at]?.word || markAt(this.lower, at)) return false;
+    }
+    return false;
+  }
+
   protected kindAhead(of: number): boolean {
     for (let at = of + 1; at < of + 6; at++) {
       if (!this.tokens[at]?.word) return false;

@@ -19,7 +19,7 @@ const MOST_TEXT = 2000;
 
 /** What is gathered while a phrase is gone through. */
 type Draft = { -readonly [K in keyof Reading]?: Reading[K] };
-type Role = 'main' | 'join' | 'like' | 'occasion' | 'note';
+type Role = 'main' | 'join' | 'like' | 'occasion' | 'note' | 'than';
 
 const POSSESSIVES = new Set(['my', 'her', 'his', 'their', 'our']);
 
@@ -47,6 +47,8 @@ class PhraseReader extends Phrase {
   private lastNoun = -1;
   private lastClass = '';
   private isChunky = false;
+  /** A suit was named last: its parts may follow. */
+  private isSuit = false;
   constructor(
     text: string,
     private readonly whole: string,
@@ -58,6 +60,7 @@ class PhraseReader extends Phrase {
 
   result(): Reading {
     for (let guard = 0; this.at < this.tokens.length && guard < 4000; guard++) this.step();
+    this.darken();
     this.endRole(this.text.length);
     return fitting(
       {
@@ -94,6 +97,7 @@ class PhraseReader extends Phrase {
   private sign({ raw, start }: Token): void {
     if (this.number(this.tokens[this.at] as Token)) return;
     this.at++;
+    this.darken();
     if (raw === '(') this.inBrackets = true;
     if (raw === ')') this.inBrackets = false;
     if (!',;.()!?:-–—'.includes(raw)) return;
@@ -120,6 +124,7 @@ class PhraseReader extends Phrase {
     }
     if (this.role === 'like' && said) this.draft.likePiece ??= said;
     if (this.role === 'note' && said) this.notes.push(`for ${said}`);
+    if (this.role === 'than' && said) this.notes.push(said);
     if (this.role === 'occasion') {
       const plain = said
         .replace(/^(?:a|an|the|some|any)\s+/i, '')
@@ -132,8 +137,16 @@ class PhraseReader extends Phrase {
   /** Within "for the …" or "like my …": gathered as written, until something ends it. */
   private within({ start, raw }: Token): void {
     const found = markAt(this.lower, this.at);
+    // "A week in Greece", "the one my sister has": still the same thing.
+    const isPlace =
+      this.role === 'occasion' &&
+      found?.mark === 'in' &&
+      /^\p{Lu}/u.test(this.tokens[this.at + 1]?.raw ?? '');
+    const isOwning = this.role === 'like' && /^(has|having)$/i.test(raw);
     const ends =
       found &&
+      !isPlace &&
+      !isOwning &&
       (['but', 'not', 'with', 'in', 'cover', 'join'].includes(found.mark) ||
         (this.role === 'like' && found.mark === 'for') ||
         (['most', 'least', 'about', 'between'].includes(found.mark) && this.amountBehind(found.words)));
@@ -201,6 +214,14 @@ class PhraseReader extends Phrase {
     return false;
   }
 
+  /** "No heels over 4 cm" leaves out the height and not the shoe. */
+  private heels(mostMm: number): void {
+    this.draft.heelMaxMm = mostMm;
+    const left = (this.draft.notKinds ?? []).filter((kind) => kind !== 'heel');
+    if (left.length > 0) this.draft.notKinds = left;
+    else delete this.draft.notKinds;
+  }
+
   private isAboutHeels(): boolean {
     const kinds = this.draft.kinds ?? [];
     return kinds.some(isShoe) || /\bheels?\b|\bshoes?\b|\bboots?\b/i.test(this.text);
@@ -215,12 +236,15 @@ class PhraseReader extends Phrase {
 
   /** A word that steers. */
   private mark(): boolean {
+    if (this.lower[this.at] === 'than') return this.comparison();
     const found = markAt(this.lower, this.at);
     if (!found) return false;
     const { mark, words } = found;
     // "below the knee", "without sleeves": a phrase of its own says more.
     const own = this.found(this.at);
     if (own && own.words > words) return false;
+    // "A cover-up" is a thing.
+    if (mark === 'cover' && own?.meaning.kinds && ARTICLES.has(this.lower[this.at - 1] ?? '')) return false;
     const start = (this.tokens[this.at] as Token).start;
     const behind = this.at + words;
     switch (mark) {
@@ -271,7 +295,7 @@ class PhraseReader extends Phrase {
     if (token && length) {
       this.endRole(start);
       if (this.isAboutHeels() || mark !== 'least') {
-        if (this.isAboutHeels() && (mark !== 'least' || isNot)) this.draft.heelMaxMm = length.value;
+        if (this.isAboutHeels() && (mark !== 'least' || isNot)) this.heels(length.value);
         else this.notes.push(this.text.slice(start, token.start + length.length));
       }
       this.at = behind;
@@ -281,18 +305,38 @@ class PhraseReader extends Phrase {
     const amount = amountAt(rest);
     if (token && amount) {
       this.endRole(start);
+      if (this.lower[this.at] === 'from' && this.isRange(token.start + amount.length))
+        return this.between(behind);
       this.price(mark === 'least' && !isNot ? 'least' : 'most', amount.value.minor, amount.value.currency);
       this.at = behind;
       this.isNot = false;
       return this.pass(token.start, amount.length);
     }
     const word = this.lower[this.at] ?? '';
+    // "no more navy": there is none to count.
+    if (word === 'no' && this.lower[this.at + 1] === 'more') return this.negated(behind, start);
     if (['under', 'over', 'below', 'above'].includes(word) && behind - this.at === 1) {
       const next = this.skipArticles(behind);
       if (this.found(next)?.meaning.kinds || next > behind) return this.join(behind, start);
     }
     this.at = behind;
     return true;
+  }
+
+  /** "longer than my dresses": what it is measured by is kept as it was said. */
+  private comparison(): true {
+    const start = (this.tokens[this.at] as Token).start;
+    this.endRole(start);
+    this.role = 'than';
+    this.roleFrom = start;
+    this.at++;
+    return true;
+  }
+
+  /** "from 100 to 200": the first amount has a second behind it. */
+  private isRange(end: number): boolean {
+    const to = /^\s*(?:to|-|–)\s*/.exec(this.text.slice(end));
+    return to !== null && amountAt(this.text.slice(end + to[0].length)) !== undefined;
   }
 
   private between(behind: number): boolean {
@@ -379,7 +423,9 @@ class PhraseReader extends Phrase {
         return this.pass(token.start, amount.length);
       }
     }
-    if (isMine && this.kindWithin(next, 3)) return this.join(behind, start);
+    const isWanted = (this.draft.kinds ?? []).length > 0 || this.unknown.length > 0;
+    if (isMine ? this.kindWithin(next, 3) : isWanted && next > behind && this.isKindAtEnd(next, 4))
+      return this.join(behind, start);
     this.endRole(start);
     this.isDetail = false;
     this.isNot = false;
@@ -387,19 +433,34 @@ class PhraseReader extends Phrase {
     const said = found?.meaning;
     const isWhole = found && !this.isPlainWord(next + found.words);
     if (['him', 'her', 'me', 'us', 'them'].includes(this.lower[behind] ?? '') && !isMine) {
+      if (this.lower[behind] === 'him') this.draft.department ??= 'men';
       this.at = behind + 1;
       return true;
     }
-    if (said && isWhole && (said.note || said.season || said.department || said.hour || said.care))
-      return true;
+    if (said && isWhole && FOR_ITSELF.some((field) => said[field] !== undefined)) return true;
+    // "under 150 for a blazer": what the money is for is what is wanted.
+    if (sizeAt(this.text.slice(this.tokens[next]?.start ?? this.text.length))) return true;
+    const isPriced = this.draft.priceMaxMinor !== undefined || this.draft.priceMinMinor !== undefined;
+    if (isPriced && (this.draft.kinds ?? []).length === 0 && this.kindWithin(next, 3)) return true;
     // "for wearing with my jeans", "for under a blazer": the mark that follows says what.
     const mark = markAt(this.lower, behind)?.mark;
     if (mark === 'join' || mark === 'like' || mark === 'most' || mark === 'least' || mark === 'about')
       return true;
     if (behind >= this.tokens.length) return true;
-    this.role = ['enough', 'room', 'space'].includes(this.lower[behind - 2] ?? '') ? 'note' : 'occasion';
+    const isNote =
+      ['enough', 'room', 'space'].includes(this.lower[behind - 2] ?? '') || this.isNoOccasion(behind, next);
+    this.role = isNote ? 'note' : 'occasion';
     this.roleFrom = token?.start ?? this.text.length;
     return true;
+  }
+
+  /** "for standing all day" is a use, "for my husband" a person; "for dancing", "for my husband's birthday" an occasion. */
+  private isNoOccasion(behind: number, next: number): boolean {
+    const word = this.lower[next] ?? '';
+    const isUse =
+      behind === next && word.endsWith('ing') && !this.lexicon.isOccasion(this.tokens[next]?.word ?? '');
+    const isPerson = PEOPLE.has(word) && !this.isPlainWord(next + 1);
+    return (isUse && !this.found(next)) || isPerson;
   }
 
   /** "covers the shoulders and upper arms"; "no bare shoulders". */
@@ -418,6 +479,9 @@ class PhraseReader extends Phrase {
       at = after;
     }
     if (zones.size === before) {
+      // "A coat that covers my dresses".
+      if (mark === 'cover' && this.kindWithin(at, 3))
+        return this.join(behind, (this.tokens[this.at] as Token).start);
       // "covered shoulders" has its zone behind; "arms covered" before: left to the words.
       this.at = behind;
       return true;
@@ -440,7 +504,15 @@ class PhraseReader extends Phrase {
       this.shade = { by: meaning.shade, word: said, end: this.at };
       return true;
     }
+    // "wool-free": what stands before is left out.
+    const isFree = this.lower[this.at] === 'free' && FREE_OF.some((field) => meaning[field] !== undefined);
+    const before = this.isNot;
+    if (isFree) this.isNot = true;
     this.say(meaning, this.text.slice(start, end), from);
+    if (isFree) {
+      this.isNot = before;
+      this.at++;
+    }
     return true;
   }
 
@@ -466,7 +538,10 @@ class PhraseReader extends Phrase {
       else if (not) draft.notPatterns = union(draft.notPatterns, meaning.patterns);
       else draft.patterns = union(draft.patterns, meaning.patterns);
     }
-    if (meaning.textures) {
+    // A shoe's laces are no lace.
+    if (/^laces$/i.test(said) && (draft.kinds ?? []).some(isShoe))
+      this.notes.push(not ? `not ${said}` : said);
+    else if (meaning.textures) {
       if (not) draft.notTextures = union(draft.notTextures, meaning.textures);
       else draft.textures = union(draft.textures, meaning.textures);
     }
@@ -476,7 +551,11 @@ class PhraseReader extends Phrase {
     }
     if (not && meaning.textures?.some((each) => HIDES.has(each)))
       draft.notFibres = union(draft.notFibres, meaning.textures);
-    if (meaning.cut) {
+    const isOther =
+      this.lower[from - 1] === 'or' &&
+      Object.keys(meaning.cut ?? {}).some((field) => field in (draft.cut ?? {}));
+    if (meaning.cut && isOther && !not) this.notes.push(`or ${said}`);
+    else if (meaning.cut) {
       if (not) draft.notCut = { ...draft.notCut, ...meaning.cut };
       else draft.cut = { ...draft.cut, ...meaning.cut };
     }
@@ -484,7 +563,8 @@ class PhraseReader extends Phrase {
       if (not) draft.notLength = meaning.length;
       else draft.length ??= meaning.length;
     }
-    if (meaning.volume) draft.volume = not ? 'easy' : meaning.volume;
+    // What is not to be loose is to be close; what is not to be tight, easy.
+    if (meaning.volume) draft.volume = not ? (meaning.volume === 'easy' ? 'close' : 'easy') : meaning.volume;
     if (meaning.season && !not) draft.season ??= meaning.season;
     if (meaning.care && !not) draft.care = union(draft.care, [meaning.care]);
     if (meaning.department && !not) draft.department = meaning.department;
@@ -492,7 +572,11 @@ class PhraseReader extends Phrase {
     if (meaning.hour && !not) draft.hour ??= meaning.hour;
     if (meaning.set && !not) draft.setOf ??= said.toLowerCase();
     if (meaning.note) this.notes.push(not ? `not ${said}` : said);
-    if (this.as === 'ask') return;
+    if (this.as === 'ask') {
+      // "I do not like green" is a wish without it.
+      if (meaning.loved === false) this.isNot = true;
+      return;
+    }
     if (meaning.loved !== undefined) draft.loved = not ? !meaning.loved : meaning.loved;
     if (meaning.worn) draft.worn = not ? 'seldom' : meaning.worn;
     if (meaning.retired && !not) draft.retired = true;
@@ -514,16 +598,33 @@ class PhraseReader extends Phrase {
       return;
     }
     // "sandals, flat heels": what a shoe stands on is no second pair.
-    const stands = /^heels?$/i.test(said) && (this.draft.kinds ?? []).some(isShoe);
+    const stands = /\bheels?$/i.test(said) && (this.draft.kinds ?? []).some(isShoe);
     if (stands && !['or', 'and'].includes(this.lower[from - 1] ?? '')) {
       this.notes.push(said);
       return;
     }
+    if (this.isPartOfSuit(kinds, from)) return;
     // Of two nouns in a row the last is the thing: "a shirt dress", "suit trousers".
     const isCompound = this.lastNoun === from;
     this.draft.kinds = isCompound ? kinds : union(this.draft.kinds, kinds);
     if (isCompound) delete this.draft.setOf;
+    this.isSuit = kinds.join(' ') === SUIT;
     this.lastNoun = this.at;
+  }
+
+  /** "A suit, skirt and jacket" names its parts, and is no third piece; "a suit and a skirt" is. */
+  private isPartOfSuit([kind]: readonly Category[], from: number): boolean {
+    if (!this.isSuit || ARTICLES.has(this.lower[from - 1] ?? '') || this.lastNoun === from) return false;
+    if (kind === 'skirt') this.draft.kinds = ['blazer', 'skirt'];
+    return kind === 'skirt' || kind === 'jacket' || kind === 'blazer' || kind === 'trousers';
+  }
+
+  /** "Blue jeans, dark": the shade comes after the colour it is of. */
+  private darken(): void {
+    const [only, ...others] = this.draft.colours ?? [];
+    if (this.shade?.word === 'dark' && only && others.length === 0 && this.role === 'main' && !this.isNot)
+      this.draft.colours = [{ name: `dark ${only.name}`, hex: shadedBy(only.hex, this.shade.by) }];
+    this.shade = undefined;
   }
 
   private colour(colour: NamedColour, from: number): void {
@@ -542,12 +643,27 @@ class PhraseReader extends Phrase {
   }
 
   /** "two white tees": a number with something countable behind it; a bare one behind the noun is a size. */
-  private counted({ word, raw }: Token): boolean {
+  private counted({ word, raw, start }: Token): boolean {
     const times = countOf(this.lower[this.at + 1] ?? '');
     if ((raw === 'x' || raw === '×') && times !== undefined) {
       this.draft.count ??= times;
       this.at += 2;
       return true;
+    }
+    // "100 % cotton" is all of it.
+    if (/^\d/.test(raw) && this.lower[this.at + 1] === '%') {
+      this.at += 2;
+      return true;
+    }
+    const amount = amountAt(this.text.slice(start));
+    const end = start + (amount?.length ?? 0);
+    if (
+      this.as === 'ask' &&
+      amount &&
+      /^\s*(?:at (?:the )?most|max(?:imum)?|or (?:less|under))\b/i.test(this.text.slice(end))
+    ) {
+      this.price('most', amount.value.minor, amount.value.currency);
+      return this.pass(start, amount.length);
     }
     const count = countOf(word);
     if (count === undefined) {
@@ -564,7 +680,24 @@ class PhraseReader extends Phrase {
       return true;
     }
     const each = this.lower[this.at + 1];
-    if (each === 'each' || each === 'of' || this.kindAhead(this.at)) {
+    if (isFigure && this.lower[this.at - 1] === 'collar' && this.as !== 'garment') {
+      const { neckline: _collar, ...cut } = this.draft.cut ?? {};
+      this.draft.cut = cut;
+      this.draft.size ??= { label: raw };
+      this.at++;
+      return true;
+    }
+    if (isFigure && each === 'waist') {
+      this.draft.size ??= { system: 'inches', label: raw };
+      this.at += 2;
+      return true;
+    }
+    // "White vests, 3": no size of clothes is so small.
+    const isCountOfThem = this.as === 'piece' && count <= 3 && !(this.draft.kinds ?? []).some(isShoe);
+    const isAlone = !isFigure && (each ?? ',') === ',' && this.lower[this.at - 1] === ',';
+    if (isAlone || each === 'pair' || each === 'pairs' || (isFigure && isCountOfThem)) {
+      if (this.role === 'main' && !this.isNot && count > 1) this.draft.count ??= count;
+    } else if (each === 'each' || each === 'of' || this.kindAhead(this.at)) {
       if (word !== 'one' && this.role === 'main' && !this.isNot) this.draft.count ??= count;
     } else if (isFigure && this.as !== 'garment' && (this.draft.kinds ?? []).length > 0 && count >= 2)
       this.draft.size ??= { label: raw };
@@ -572,6 +705,21 @@ class PhraseReader extends Phrase {
     else if (isFigure) this.unknown.push(raw);
     this.at++;
     return true;
+  }
+
+  /** The word just read stands alone between commas. */
+  private isApart(): boolean {
+    return [this.at - 2, this.at].every((at) => (this.lower[at] ?? ',') === ',');
+  }
+
+  /** A dress or a skirt within the next three words. */
+  private hemAhead(): boolean {
+    for (let at = this.at; at < this.at + 3; at++) {
+      const [kind] = this.found(at)?.meaning.kinds ?? [];
+      if (kind) return isSkirted(kind);
+      if (!this.tokens[at]?.word || markAt(this.lower, at)) return false;
+    }
+    return false;
   }
 
   /** A word of no phrase: an occasion by its noun, a word of grammar, or nobody knows. */
@@ -598,12 +746,42 @@ class PhraseReader extends Phrase {
       this.draft.occasion ??= raw.toLowerCase();
       return;
     }
+    if (PEOPLE.has(word.replace(/'s?$/, ''))) {
+      this.notes.push(raw);
+      return;
+    }
+    // "A long floral skirt": of hems the word is a length.
+    const reach = word === 'long' ? 'maxi' : word === 'short' ? 'mini' : undefined;
+    const isOfHem = this.hemAhead() || (this.isApart() && (this.draft.kinds ?? []).some(isSkirted));
+    if (reach && !this.isNot && isOfHem) {
+      this.draft.length ??= reach;
+      return;
+    }
+    const letter = LETTER_WORDS[word];
+    if (letter && this.isApart() && (this.draft.kinds ?? []).some(isClothes)) {
+      this.draft.size ??= { system: 'letters', label: letter };
+      return;
+    }
     if (this.lexicon.isIdle(word) || this.lexicon.isIdle(raw.toLowerCase())) return;
     (this.inBrackets && this.as !== 'ask' ? this.notes : this.unknown).push(raw);
   }
 }
 
 const isShoe = (kind: Category): boolean => CATEGORY[kind].shape === 'shoe';
+/** What somebody says a thing is for that is no occasion. */
+const FOR_ITSELF = ['note', 'season', 'department', 'hour', 'care', 'formality'] as const;
+/** What may stand before "-free". */
+const FREE_OF = ['fibre', 'textures', 'patterns', 'colour'] as const;
+const LETTER_WORDS: Readonly<Record<string, string>> = { small: 'S', medium: 'M', large: 'L' };
+const SUIT = 'blazer trousers';
+const PEOPLE = new Set(
+  'husband wife partner boyfriend girlfriend mother mum mom father dad sister brother daughter son aunt uncle friend grandmother grandfather granny'.split(
+    ' ',
+  ),
+);
+const isSkirted = (kind: Category): boolean => CATEGORY[kind].skirted;
+const isClothes = (kind: Category): boolean =>
+  ['upper', 'lower', 'whole', 'under'].includes(CATEGORY[kind].shape);
 const HIDES: ReadonlySet<string> = new Set(['leather', 'suede']);
 
 const union = <T>(before: readonly T[] | undefined, more: readonly T[]): readonly T[] => [

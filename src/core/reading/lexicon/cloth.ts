@@ -45,7 +45,7 @@ export const CLOTH: Lexicon = phrases({
   'rib|ribbed|rib knit': texture('rib'),
   'cable|cabled|cable-knit': texture('cable'),
   // Said of cloth, and kept: the reading has no field of its own for them.
-  'knitted|smooth|shiny|glossy|quilted|padded|embroidered|fringed|ripped|distressed|sheer|see through|see-through|transparent|opaque|crisp|stretchy|stretch|scratchy|itchy|crinkly|fluffy|frilly|ruffled|ruffles|frills|frill|bow|bows|logo|logos|studded|embellished|beaded|metallic|glittery|sparkly|glitter|sparkle|lightweight|heavyweight|reversible|lined|unlined|layered|tiered|asymmetric|draped|structured|softly tailored|tailored|waisted|belted|see-through fabric':
+  'knitted|waxed|canvas|straw|felt|raffia|faux|slit|slits|pockets|smooth|shiny|glossy|quilted|padded|embroidered|fringed|ripped|distressed|sheer|see through|see-through|transparent|opaque|crisp|stretchy|stretch|scratchy|itchy|crinkly|fluffy|frilly|ruffled|ruffles|frills|frill|bow|bows|logo|logos|studded|embellished|beaded|metallic|glittery|sparkly|glitter|sparkle|lightweight|heavyweight|reversible|lined|unlined|layered|tiered|asymmetric|draped|structured|softly tailored|tailored|waisted|belted|see-through fabric':
     { note: true },
   'striped|stripe|stripes|stripy|stripey|breton|pinstripe|pinstriped|pinstripes|nautical stripe|breton stripe|breton stripes':
     pattern('stripe'),

@@ -15,7 +15,7 @@ const MORE: Readonly<Record<string, string>> = {
   'winter white': '#f5f1e6',
   'snow white|pure white|bright white|optic white': '#fdfdfd',
   'pearl|pearl white': '#eeeae0',
-  ecru: '#e6dac0',
+  'ecru|natural': '#e6dac0',
   'beige|fawn': '#d3c5ab',
   'sand|sandy': '#cdb893',
   biscuit: '#d6bd97',

@@ -26,9 +26,10 @@ export const CUTS: Lexicon = phrases({
   'sleeveless|without sleeves|no sleeves': cut({ sleeve: 'none' }),
   'cap sleeve|cap sleeves|cap-sleeved': cut({ sleeve: 'cap' }),
   'short sleeve|short sleeves|short sleeved|short-sleeved|short-sleeve': cut({ sleeve: 'short' }),
-  'elbow sleeve|elbow sleeves|elbow length sleeves|elbow-length sleeves|half sleeves|half sleeve': cut({
-    sleeve: 'elbow',
-  }),
+  'sleeves to the elbow|sleeves to my elbows|sleeves to her elbows|elbow sleeve|elbow sleeves|elbow length sleeves|elbow-length sleeves|half sleeves|half sleeve':
+    cut({
+      sleeve: 'elbow',
+    }),
   'three-quarter sleeve|three-quarter sleeves|three quarter sleeves|3/4 sleeves|three quarter sleeve|3/4 sleeve|bracelet sleeves|bracelet sleeve':
     cut({ sleeve: 'three-quarter' }),
   'long sleeve|long sleeves|long sleeved|long-sleeved|long-sleeve|full sleeves': cut({ sleeve: 'long' }),
@@ -84,7 +85,7 @@ export const CUTS: Lexicon = phrases({
 
 /** Parts of the body, as somebody says what is to be covered. */
 export const ZONE_WORDS: Lexicon = phrases({
-  'head|hair': zones('head'),
+  'head|hair|ear|ears': zones('head'),
   neck: zones('neck'),
   'shoulder|shoulders': zones('shoulders'),
   'upper arm|upper arms|tops of my arms|tops of her arms': zones('upper-arms'),

@@ -5,9 +5,9 @@ export const HABITS: Lexicon = phrases({
   'favourite|favourites|favorite|favorites|love|loved|loves|adore|adored|adores|beloved|much loved|much-loved|treasured|cherished|her best|my best|loves it|love it|love them|loves them|like best|dearest':
     { loved: true },
   'lives in it|live in it|lives in them|live in them': { loved: true, worn: 'often' },
-  'hate|hates|hated|hate it|hates it|hates them|hate them|dislike|dislikes|cannot stand|never liked|not keen on|regret|regrets|unloved|do not like|does not like|not a favourite|not her favourite|not my favourite':
+  "hate|hates|hated|hate it|hates it|hates them|hate them|dislike|dislikes|cannot stand|never liked|not keen on|doesn't like|don't like|doesn't love|no longer likes|gone off|regret|regrets|unloved|do not like|does not like|not a favourite|not her favourite|not my favourite":
     { loved: false },
-  'worn often|wear often|wears often|every week|every day|everyday|each week|weekly|daily|all the time|lives in|live in|always wears|always worn|worn a lot|wears a lot|wear a lot|worn weekly|on repeat|wears constantly|most days|worn every week|worn to death|regularly|wears all the time|often':
+  'never takes it off|never takes them off|never off|worn often|wear often|wears often|every week|every day|everyday|each week|weekly|daily|all the time|lives in|live in|always wears|always worn|worn a lot|wears a lot|wear a lot|worn weekly|on repeat|wears constantly|most days|worn every week|worn to death|regularly|wears all the time|often':
     { worn: 'often' },
   'hardly worn|rarely worn|barely worn|never worn|hardly ever worn|hardly ever|seldom worn|seldom|rarely|hardly wears|rarely wears|never wears|worn once|unworn|hardly wear|rarely wear|never wear it|not worn much|not often|tags still on|with tags|barely wears|seldom wears|still has tags|only worn once':
     { worn: 'seldom' },
@@ -19,7 +19,7 @@ export const HABITS: Lexicon = phrases({
   'dry clean|dry-clean|dry clean only|dry cleaning|dry clean is fine|dry-clean only|dry cleaned': {
     care: 'dry-clean',
   },
-  'non-iron|non iron|no ironing|crease free|crease-free|crease resistant|does not crease|uncrushable|no-iron|easy iron|does not wrinkle|wrinkle free|wrinkle-free|no iron|packs well|crease-resistant':
+  "non-iron|non iron|no ironing|crease free|crease-free|crease resistant|does not crease|doesn't crease|don't crease|do not crease|won't crease|doesn't wrinkle|don't wrinkle|uncrushable|no-iron|easy iron|does not wrinkle|wrinkle free|wrinkle-free|no iron|packs well|crease-resistant":
     { care: 'noIron' },
   'waterproof|water-resistant|water resistant|rainproof|showerproof|may get wet|can get wet|for the rain|keep the rain out|for rain|in the rain|puddles|get wet|wet weather|rain|weatherproof|rainy days|for puddles|wet|spray':
     { care: 'waterproof' },
@@ -42,7 +42,7 @@ export const HABITS: Lexicon = phrases({
   "men's|mens|menswear|for men|gents|male|man's|for a man|men": { department: 'men' },
   "women's|womens|womenswear|ladies|ladies'|for women|female|women|lady's": { department: 'women' },
   'unisex|gender neutral': { department: 'both' },
-  'pierced ears|pierced|dressing gown|pyjamas|nightdress|nightie|bra|knickers|underwear|swimsuit|bikini|swimwear|dark wash|light wash|january|february|march|april|june|july|august|september|october|november|december':
+  'packs small|petite|plus size|plus-size|maternity|pierced ears|pierced|dressing gown|pyjamas|nightdress|nightie|bra|knickers|underwear|swimsuit|bikini|swimwear|dark wash|light wash|january|february|march|april|june|july|august|september|october|november|december':
     { note: true },
   'set|co-ord|co ord|coord|matching set|two-piece|two piece|coordinated set|co-ords|ensemble': { set: true },
 });
@@ -74,7 +74,7 @@ single breasted double single-breasted double-breasted buttons button zip zipped
 light lightweight thin thick heavy soft cosy cozy simple classic elegant pretty beautiful chic timeless modern comfy comfortable
 allergic allergy softer harder warmer cooler smarter bigger smaller longer shorter lighter darker heavier thinner similar proper decent comfortable
 she'd they'd he'd we'd we i've she's he's they're it's like walk walking-in stand standing sit sitting dance dancing-in enough skin sole soles w person people anybody somebody someone him hers us
-big small large long short high low flat best better easier bright size-wise cheap cheaper
+strap straps through front outfit outfits afterwards guest fabric fabrics material materials brim brimmed throw less big small large medium long short high low flat best better easier bright size-wise cheap cheaper
 `
   .trim()
   .split(/\s+/);

@@ -67,7 +67,7 @@ export const KINDS: Lexicon = phrases({
     kind('sneaker'),
   'sandal|sandals|flip flops|flip-flops|espadrilles|espadrille|sliders|mules|mule|wedge sandals|gladiators':
     kind('sandal'),
-  'heel|heels|court shoe|court shoes|courts|stiletto|stilettos|high heels|slingbacks|slingback|kitten heels|block heels|pumps|pump|wedges|wedge|dress shoes':
+  'heel|heels|court shoe|court shoes|courts|stiletto|stilettos|high heels|slingbacks|slingback|kitten heels|block heels|kitten heel|block heel|pumps|pump|wedges|wedge|dress shoes':
     kind('heel'),
   'ankle boot|ankle boots|chelsea boot|chelsea boots|bootie|booties|chelseas|desert boots|desert boot|chukka boots|lace-up boots|hiking boots|work boots|short boots':
     kind('ankle-boot'),
