@@ -129,7 +129,8 @@ begin
     where nspname in ('public', 'drizzle', 'graphile_worker') and nspowner <> 'ivory_owner'::regrole
   loop execute one.what; end loop;
 end \$\$;
-alter role ivory_owner login password '$owner' nosuperuser;
+-- Of databases the owner makes one: the practice shop's, beside this one, and drops it.
+alter role ivory_owner login password '$owner' nosuperuser createdb;
 alter role ivory_app login bypassrls password '$app' nosuperuser;
 alter role ivory_backup login bypassrls password '$backup' nosuperuser;
 alter role ivory_backup set default_transaction_read_only = on;

@@ -1,9 +1,11 @@
 // Keeps a server and a worker running: node bin/keep.mjs [FOLDER]. One that dies is started again after a pause that grows
 // while it keeps dying. What they say goes to FOLDER/server.log and FOLDER/worker.log, readable by their owner alone, in
-// files that are turned over and never emptied at a start.
+// files that are turned over and never emptied at a start. It alone has the key that makes a database: the server asks it
+// for a practice shop.
 import { spawn } from 'node:child_process';
 import { mkdirSync } from 'node:fs';
 import { createStream } from 'rotating-file-stream';
+import { practiceShop } from './practice-shop.mjs';
 
 const folder = process.argv[2] ?? 'var';
 mkdirSync(folder, { recursive: true, mode: 0o700 });
@@ -30,14 +32,13 @@ function keep(name, pause = PAUSE.first) {
   const log = logOf(name);
   const started = Date.now();
   const env = { ...process.env };
+  delete env.MIGRATE_URL;
   // Whoever serves the web has no key to the backup.
   if (name === 'server') delete env.BACKUP_URL;
-  const child = spawn(process.execPath, CHILDREN[name], { env, stdio: ['ignore', 'pipe', 'pipe'] });
+  const child = spawn(process.execPath, CHILDREN[name], { env, stdio: ['ignore', 'pipe', 'pipe', 'ipc'] });
   running.set(name, child);
-  for (const stream of [child.stdout, child.stderr]) {
-    stream.setEncoding('utf8');
-    stream.on('data', (text) => log.write(plain(text)));
-  }
+  if (name === 'server') practice.answer(child);
+  written(child, log);
   child.on('exit', (code, signal) => {
     running.delete(name);
     if (stopping) return finish();
@@ -48,6 +49,13 @@ function keep(name, pause = PAUSE.first) {
     );
     setTimeout(() => !stopping && keep(name, next), wait);
   });
+}
+
+function written(child, log) {
+  for (const stream of [child.stdout, child.stderr]) {
+    stream.setEncoding('utf8');
+    stream.on('data', (text) => log.write(plain(text)));
+  }
 }
 
 const logs = new Map();
@@ -63,10 +71,12 @@ function finish() {
 for (const signal of ['SIGINT', 'SIGTERM']) {
   process.on(signal, () => {
     stopping = true;
+    practice.stop();
     for (const child of running.values()) child.kill('SIGTERM');
     setTimeout(() => process.exit(0), 5000).unref();
     finish();
   });
 }
 
+const practice = practiceShop((child) => written(child, logOf('practice')));
 for (const name of Object.keys(CHILDREN)) keep(name);

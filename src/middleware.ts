@@ -1,7 +1,7 @@
 import { database } from '@server/database';
 import { problemResponse } from '@server/http';
 import { errorFacts, log } from '@server/log';
-import { isOwnHost, isOwnOrigin, isSecure } from '@server/origin';
+import { isOwnHost, isOwnOrigin, isPracticeShop, isSecure } from '@server/origin';
 import { Refusal, RETRY_AFTER_S } from '@server/problem';
 import { signIn } from '@server/session';
 import { isEmptyShop } from '@server/shop/first-owner';
@@ -50,6 +50,7 @@ async function admitted(
   next: Next,
 ): Promise<Response> {
   const { pathname, search } = context.url;
+  context.locals.isPracticeShop = isPracticeShop();
   context.locals.actor = await actorOf(signIn(), context.request.headers);
   const { actor } = context.locals;
   if (actor && !pathname.startsWith('/api/'))

@@ -60,6 +60,7 @@ export * from './rhythm/end-rhythm';
 export * from './rhythm/save-rhythm';
 export * from './rhythm/skip-next';
 export * from './shop/back-up-now';
+export * from './shop/practice-shop';
 export * from './shop/remove-promotion';
 export * from './shop/save-location';
 export * from './shop/save-promotion';

@@ -4,6 +4,9 @@ export const siteOrigin = (): string =>
     ? new URL(process.env.SITE_URL).origin
     : `http://127.0.0.1:${process.env.PORT ?? '4321'}`;
 
+/** True in the server of a practice shop, which stands beside a real one. */
+export const isPracticeShop = (): boolean => process.env.PRACTICE_SHOP === '1';
+
 /** True when people reach the shop by https. */
 export const isSecure = (): boolean => siteOrigin().startsWith('https:');
 

@@ -42,6 +42,7 @@ export * from './people/people';
 export * from './photo/photos';
 export * from './rules/house-rules';
 export * from './shop/backups';
+export * from './shop/practice-shop';
 export * from './shop/shop-page';
 export * from './shop/vouchers';
 export * from './stock/find-code';

@@ -6,6 +6,7 @@ import * as schema from '@data/schema';
 import { betterAuth } from 'better-auth';
 import { drizzleAdapter } from 'better-auth/adapters/drizzle';
 import type { Actor } from './context';
+import { isPracticeShop } from './origin';
 import { SHORTEST_PASSWORD } from './password';
 
 const IDLE_S = 12 * 60 * 60;
@@ -42,6 +43,8 @@ export function signInOf(db: Database, secret: string, origin: string) {
     rateLimit: { enabled: false },
     telemetry: { enabled: false },
     advanced: {
+      // Cookies are a host's whatever the port: whoever signs in to the practice shop stays signed in to the real one.
+      ...(isPracticeShop() ? { cookiePrefix: 'practice' } : {}),
       useSecureCookies: origin.startsWith('https:'),
       defaultCookieAttributes: { sameSite: 'lax', httpOnly: true },
     },

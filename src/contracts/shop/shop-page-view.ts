@@ -6,6 +6,7 @@ import type { ShopVoice } from './save-voice';
 import type { VoucherView } from './vouchers';
 import type { OutboxView } from '../outbox/outbox-view';
 import type { BackupsView } from './backups-view';
+import type { PracticeShopView } from './practice-shop';
 import type { PeopleView } from '../people/people-view';
 
 export interface LocationView {
@@ -41,4 +42,5 @@ export interface ShopPageView {
   readonly isEmpty: boolean;
   readonly outbox: OutboxView;
   readonly backups: BackupsView;
+  readonly practiceShop: PracticeShopView;
 }

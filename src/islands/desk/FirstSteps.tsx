@@ -24,6 +24,11 @@ export function FirstSteps({ steps }: { readonly steps: readonly FirstStep[] }) 
           );
         })}
       </ol>
+      {steps.some(({ id }) => id === 'terms') && (
+        <p className="soft">
+          Rather try things first? <a href="/shop#practice-shop">Open a practice shop</a> beside this one.
+        </p>
+      )}
     </section>
   );
 }

@@ -7,6 +7,7 @@ import { LettersPanel } from './LettersPanel';
 import { OutboxPanel } from './OutboxPanel';
 import { PeoplePanel } from './PeoplePanel';
 import { PlacesPanel } from './PlacesPanel';
+import { PracticeShopPanel } from './PracticeShopPanel';
 import { PromotionsPanel } from './PromotionsPanel';
 import './shop.css';
 import { TermsPanel } from './TermsPanel';
@@ -21,6 +22,7 @@ const PARTS = [
   'letters',
   'outbox',
   'backups',
+  'practice-shop',
 ] as const;
 type Part = (typeof PARTS)[number];
 const PART_WORDS: Readonly<Record<Part, string>> = {
@@ -32,6 +34,7 @@ const PART_WORDS: Readonly<Record<Part, string>> = {
   letters: 'Letters',
   outbox: 'Outbox',
   backups: 'Backups and archive',
+  'practice-shop': 'Practice shop',
 };
 
 interface Props {
@@ -94,6 +97,9 @@ export function ShopPage({ view, me }: Props) {
               <BackupPanel view={view.backups} zone={view.terms.zone} />
               <ArchivePanel isEmpty={view.isEmpty} />
             </div>
+          </div>
+          <div hidden={part !== 'practice-shop'}>
+            <PracticeShopPanel initial={view.practiceShop} />
           </div>
         </div>
       </div>

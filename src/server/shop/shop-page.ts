@@ -17,6 +17,7 @@ import { peopleView } from '../people/people';
 import { forbidden, invalid, notFound, stale } from '../problem';
 import { serve } from '../use-case';
 import { backupsView } from './backups';
+import { practiceShopView } from './practice-shop';
 import { dayIn, shopOf } from './settings';
 import { voucherViews } from './vouchers';
 
@@ -37,6 +38,7 @@ export async function shopPageView(db: Reader, actor: Actor, now: Date): Promise
     isEmpty: await hasNothing(db, actor.shopId),
     outbox: await outboxView(db, actor, now),
     backups: await backupsView(db, now),
+    practiceShop: await practiceShopView(),
   };
 }
 
