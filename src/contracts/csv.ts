@@ -67,6 +67,12 @@ export function csvOf(rows: readonly Readonly<Record<string, string>>[]): string
   const data = rows.map((row) => fields.map((name) => neutral(row[name] ?? '')));
   return Papa.unparse({ fields, data }, { newline: '\r\n' });
 }
+/** Rows of cells as they are, the header first, as CSV; it reads back with `cellsOf`. */
+export const csvOfCells = (cells: readonly (readonly string[])[]): string =>
+  Papa.unparse(
+    cells.map((row) => row.map(neutral)),
+    { newline: '\r\n' },
+  );
 const GUARDED = /^'+[=+\-@\t\r]/;
 
 /** What Windows-1252 has where Latin-1 has control signs, from 0x80; not every decoder knows them. */

@@ -11,7 +11,7 @@ import {
   type TillOptions,
   type TillSheet,
 } from '@core/till';
-import { cellsOf, csvOf, WHY } from './csv';
+import { cellsOf, csvOf, csvOfCells, WHY } from './csv';
 import { type ImportFault, importFaultWords, refusedIn } from './import-fault';
 import { pieceSchema, type StoredAttributes } from './piece';
 import { CSV_REQUIRED, garmentKeyOf, nameOf, type StockCsvRow } from './stock-csv';
@@ -35,7 +35,7 @@ export interface StockReading {
 
 /** What a stock file is: written as our export writes it, or a till's, whose columns are guessed. */
 export type StockSource =
-  | { readonly kind: 'ours'; readonly text: string }
+  | { readonly kind: 'ours'; readonly text: string; readonly cells?: Cells | undefined }
   | { readonly kind: 'till'; readonly cells: Cells; readonly sheet: TillSheet };
 
 /** What a text file holds. */
@@ -44,7 +44,9 @@ export function sourceOfText(text: string): StockSource {
   if (start.startsWith('{') || start.startsWith('[')) return { kind: 'ours', text };
   const cells = cellsOf(text);
   const named = new Set((cells[0] ?? []).map((header) => nameOf(header.trim())));
-  return CSV_REQUIRED.every((column) => named.has(column)) ? { kind: 'ours', text } : sourceOfCells(cells);
+  return CSV_REQUIRED.every((column) => named.has(column))
+    ? { kind: 'ours', text, cells: cells.filter((row) => row.some((cell) => cell.trim() !== '')) }
+    : sourceOfCells(cells);
 }
 
 export const sourceOfCells = (cells: Cells): StockSource => ({
@@ -175,7 +177,7 @@ function stockText(rows: readonly StockCsvRow[]): string {
 export function leftRows(source: StockSource, faults: readonly RowWord[]): string {
   const why = new Map<number, string[]>();
   for (const { row, field, words } of faults) why.set(row, [...(why.get(row) ?? []), `${field}: ${words}`]);
-  const cells = source.kind === 'till' ? source.cells : cellsOf(source.text);
+  const { cells = [] } = source;
   const headRow = source.kind === 'till' ? source.sheet.headRow : 0;
   const headers =
     source.kind === 'till' ? source.sheet.headers : (cells[0] ?? []).map((header) => header.trim());
@@ -192,21 +194,29 @@ export function leftRows(source: StockSource, faults: readonly RowWord[]): strin
   return csvOf(rows);
 }
 
-/** The same source with cells changed by hand: the row as a spreadsheet counts, the field, what it shall say. */
-export function mended(
-  source: StockSource,
-  changes: readonly { readonly row: number; readonly field: TillField; readonly said: string }[],
-): StockSource {
-  if (source.kind !== 'till' || changes.length === 0) return source;
-  const columns = [...source.sheet.columns];
-  const headers = [...source.sheet.headers];
+/** A cell of a file put right by hand: the row as a spreadsheet counts, the field, what it shall say. */
+export interface Mend {
+  readonly row: number;
+  readonly field: string;
+  readonly said: string;
+}
+
+/** The same source with cells changed by hand. A file of JSON stays as it is. */
+export function mended(source: StockSource, changes: readonly Mend[]): StockSource {
+  if (!source.cells || changes.length === 0) return source;
   const cells = [...source.cells];
+  const headRow = source.kind === 'till' ? source.sheet.headRow : 0;
+  const headers = [...(source.kind === 'till' ? source.sheet.headers : (cells[0] ?? []))];
+  const columns = source.kind === 'till' ? [...source.sheet.columns] : [];
   for (const { row, field, said } of changes) {
-    let column = columns.indexOf(field);
+    if (row - 1 <= headRow) continue;
+    let column =
+      source.kind === 'till' ? columns.findIndex((each) => each === field) : columnOf(headers, field);
     if (column < 0) {
       // A field that no column of the file is: it gets one of its own.
-      column = columns.length;
-      columns.push(field);
+      column = headers.length;
+      while (columns.length < column && source.kind === 'till') columns.push(null);
+      columns.push(field as TillField);
       headers.push(field);
     }
     const own = [...(cells[row - 1] ?? [])];
@@ -214,5 +224,28 @@ export function mended(
     own[column] = said;
     cells[row - 1] = own;
   }
-  return { ...source, cells, sheet: { ...source.sheet, columns, headers } };
+  if (source.kind === 'till') return { ...source, cells, sheet: { ...source.sheet, columns, headers } };
+  cells[0] = headers;
+  const full = cells.map((row) => [...row, ...headers.slice(row.length).map(() => '')]);
+  return { kind: 'ours', text: csvOfCells(full), cells: full };
+}
+
+/** The column of our own file in which a field stands; "fabric.fibres[0].pct" is said of the cell "fibres". -1: in none. */
+function columnOf(headers: readonly string[], field: string): number {
+  const names = headers.map((header) => nameOf(header.trim()));
+  const exact = names.indexOf(field);
+  const whole = `.${field.replace(/\[\d+\]/g, '')}.`;
+  return exact >= 0 ? exact : names.findIndex((name) => name !== undefined && whole.includes(`.${name}.`));
+}
+
+/** What stands in a row's cell; undefined where no cell of the row could be put right. */
+export function cellAt(source: StockSource, row: number, field: string): string | undefined {
+  const cells = source.cells?.[row - 1];
+  const isHead = row - 1 <= (source.kind === 'till' ? source.sheet.headRow : 0);
+  if (!cells || isHead) return undefined;
+  if (source.kind === 'till')
+    return (cells[source.sheet.columns.findIndex((each) => each === field)] ?? '').trim();
+  const column = columnOf(source.cells?.[0] ?? [], field);
+  if (column >= 0) return (cells[column] ?? '').trim();
+  return nameOf(field) === undefined ? undefined : '';
 }

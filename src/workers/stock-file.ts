@@ -1,7 +1,9 @@
 import { anyTextOf } from '@contracts/csv';
 import type { StockCsvRow } from '@contracts/stock-csv';
 import {
+  cellAt,
   leftRows,
+  type Mend,
   mended,
   readSource,
   type RowWord,
@@ -12,7 +14,7 @@ import {
   stockBatches,
 } from '@contracts/till-file';
 import type { Category } from '@core/piece';
-import { type Columns, headSign, type KeptColumns, type TillField } from '@core/till';
+import { type Columns, headSign, type KeptColumns } from '@core/till';
 import { expose } from 'comlink';
 import { readSheet } from 'read-excel-file/web-worker';
 
@@ -26,7 +28,7 @@ const SHOWN_ROWS = 24;
 export interface Settled {
   readonly columns: Columns;
   readonly kinds: Readonly<Record<string, Category>>;
-  readonly changes: readonly { readonly row: number; readonly field: TillField; readonly said: string }[];
+  readonly changes: readonly Mend[];
 }
 
 export interface OpenedFile {
@@ -48,7 +50,8 @@ export interface OpenedFile {
 /** A row's cell that something is said of, with the name of its garment and what stands in the cell. */
 export interface SaidOfRow extends RowWord {
   readonly title: string;
-  readonly said: string;
+  /** Undefined where no cell of the file could be put right. */
+  readonly said: string | undefined;
 }
 
 export interface FileSummary {
@@ -103,8 +106,10 @@ const work = {
 
   /** Reads every row by what was settled. */
   settle({ columns, kinds, changes }: Settled, currency: string): FileSummary {
-    settledSource =
-      source.kind === 'till' ? mended({ ...source, sheet: { ...source.sheet, columns } }, changes) : source;
+    settledSource = mended(
+      source.kind === 'till' ? { ...source, sheet: { ...source.sheet, columns } } : source,
+      changes,
+    );
     reading = readSource(settledSource, { currency, kinds });
     batches = stockBatches(reading.rows);
     const { rows, faults, notes } = reading;
@@ -124,18 +129,19 @@ const work = {
   /** A part of the file, as the server takes it, and the SKUs in it. */
   batch: (i: number): (typeof batches)[number] => batches[i] ?? { text: '', skus: [] },
 
+  /** What the stockroom says of rows, beside what stands in them. */
+  inRows: (words: readonly RowWord[]): SaidOfRow[] => words.map(inRow),
+
   /** The rows that were left, with their reasons and those of the server, as a CSV. */
   left: (more: readonly RowWord[]): string => leftRows(settledSource, [...reading.faults, ...more]),
 };
 export type StockFileWork = typeof work;
 
-function inRow(word: RowWord): SaidOfRow {
-  if (settledSource.kind !== 'till') return { ...word, title: '', said: '' };
-  const { cells, sheet } = settledSource;
-  const cell = (field: string): string =>
-    (cells[word.row - 1]?.[sheet.columns.findIndex((each) => each === field)] ?? '').trim();
-  return { ...word, title: cell('title'), said: cell(word.field) };
-}
+const inRow = (word: RowWord): SaidOfRow => ({
+  ...word,
+  title: cellAt(settledSource, word.row, 'title') ?? '',
+  said: cellAt(settledSource, word.row, word.field),
+});
 
 /** The first size of each of the first garments. */
 function firstOfEach(rows: readonly StockCsvRow[]): StockCsvRow[] {

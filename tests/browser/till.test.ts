@@ -81,4 +81,32 @@ describe('a file of any till, through the screen', () => {
     expect(await disagreements(shop.db)).toEqual([]);
     await person.press('button', 'Done');
   });
+
+  it('of our own columns is put right in place as well, what the stockroom says of a row too', async () => {
+    const { person } = shop;
+    const own = join(folder, 'own.csv');
+    writeFileSync(
+      own,
+      [
+        'title,category,colours,size,sku,price,qty',
+        'Harbour smock,gown,navy,M,OWN-1,6o,2',
+        'Pier shirt,shirt,white,L,HR-0001,60,1',
+      ].join('\n'),
+    );
+    await upload(own);
+    await person.see('2 rows cannot come in yet');
+    await person.fill('textbox', 'Price of row 2', '60');
+    await shop.page.keyboard.press('Enter');
+    await person.see('1 row cannot come in yet');
+    await shop.page.select('select[aria-label="category of row 2"]', 'blouse');
+    // The other's number is somebody else's: the stockroom said so, and it is changed here.
+    await person.see('HR-0001 is');
+    await person.fill('textbox', 'SKU of row 3', 'OWN-2');
+    await shop.page.keyboard.press('Enter');
+    await person.see('Bring in 2 sizes');
+    await person.press('button', 'Bring in 2 sizes');
+    await person.see('2 sizes came in');
+    expect([await sizesOf('Harbour smock'), await sizesOf('Pier shirt')]).toEqual([['M'], ['L']]);
+    await person.press('button', 'Done');
+  });
 });

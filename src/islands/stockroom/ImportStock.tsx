@@ -78,26 +78,21 @@ export function ImportStock({ currency, onClose, onTaken, onComplete }: Props) {
         {summary && !brought && (
           <>
             <MendRows
-              faults={[
-                ...summary.faults,
-                ...(looked?.faults ?? []).map((word) => ({ ...word, title: '', said: '' })),
-              ]}
+              faults={[...summary.faults, ...(looked?.faults ?? [])]}
               rows={summary.faultyRows}
               onKind={
                 opened?.sheet &&
                 ((said, kind) => void file.settle({ kinds: { ...settled.kinds, [said]: kind } }))
               }
-              onMend={
-                opened?.sheet &&
-                ((change) =>
-                  void file.settle({
-                    changes: [
-                      ...settled.changes.filter(
-                        (each) => each.row !== change.row || each.field !== change.field,
-                      ),
-                      change,
-                    ],
-                  }))
+              onMend={(change) =>
+                void file.settle({
+                  changes: [
+                    ...settled.changes.filter(
+                      (each) => each.row !== change.row || each.field !== change.field,
+                    ),
+                    change,
+                  ],
+                })
               }
             />
             {looked && looked.differs.length > 0 && (
@@ -174,6 +169,7 @@ const DOING = {
 
 /** Where the file stands, in one sentence. */
 function Status({ file: { summary, looked, brought, progress, name } }: { readonly file: StockFile }) {
+  const stuck = (summary?.faultyRows ?? 0) + new Set(looked?.faults.map(({ row }) => row)).size;
   return (
     <div role="status">
       {progress && (
@@ -197,7 +193,7 @@ function Status({ file: { summary, looked, brought, progress, name } }: { readon
           <p className="stock-file-said">
             <b className="num">{counted(summary.sizes, 'size')}</b> of {counted(summary.garments, 'garment')},{' '}
             {counted(summary.pieces, 'piece')} in all.
-            {summary.faultyRows > 0 && <> {counted(summary.faultyRows, 'row')} cannot come in yet.</>}
+            {stuck > 0 && <> {counted(stuck, 'row')} cannot come in yet.</>}
             {looked && looked.known > 0 && <> {looked.known} are here already, just as the file says.</>}
             {looked && looked.differs.length > 0 && (
               <>

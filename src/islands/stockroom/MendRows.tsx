@@ -1,6 +1,7 @@
 import { CATEGORIES, CATEGORY, type Category } from '@core/piece';
 import { TILL_FIELD_WORDS, TILL_FIELDS, type TillField } from '@core/till';
 import { NativeSelect, TextInput } from '@mantine/core';
+import type { Mend } from '@contracts/till-file';
 import type { SaidOfRow } from '@workers/stock-file';
 
 interface Props {
@@ -9,9 +10,7 @@ interface Props {
   readonly rows: number;
   /** A kind for words that say none, on every row that has them. */
   readonly onKind?: ((said: string, kind: Category) => void) | undefined;
-  readonly onMend?:
-    | ((change: { readonly row: number; readonly field: TillField; readonly said: string }) => void)
-    | undefined;
+  readonly onMend: (change: Mend) => void;
 }
 
 /** Rows shown at a time; the others follow as these are mended. */
@@ -19,7 +18,13 @@ const SHOWN = 40;
 /** Garments named beside words that say no kind. */
 const NAMED = 3;
 
-const fieldOf = (name: string): TillField | undefined => TILL_FIELDS.find((each) => each === name);
+const CHOICES = CATEGORIES.map((value) => ({ value, label: CATEGORY[value].label }));
+
+/** A field of a till, or a column of our own file, in words. */
+const fieldWords = (name: string): string => {
+  const known: TillField | undefined = TILL_FIELDS.find((each) => each === name);
+  return known ? TILL_FIELD_WORDS[known] : name.replace(/\[.*$/, '');
+};
 
 /** Rows that cannot come in as they stand, each with its reason and a field to put it right. */
 export function MendRows({ faults, rows, onKind, onMend }: Props) {
@@ -63,48 +68,61 @@ export function MendRows({ faults, rows, onKind, onMend }: Props) {
                     size="xs"
                     aria-label={`Kind of ${said}`}
                     value=""
-                    data={[
-                      { value: '', label: 'kind?' },
-                      ...CATEGORIES.map((value) => ({ value, label: CATEGORY[value].label })),
-                    ]}
+                    data={[{ value: '', label: 'kind?' }, ...CHOICES]}
                     onChange={(event) => onKind(said, event.currentTarget.value as Category)}
                   />
                 </td>
               </tr>
             ))}
-          {others.slice(0, SHOWN).map(({ row, field, title, words, said }) => {
-            const known = fieldOf(field);
-            return (
-              <tr key={`${row} ${field} ${said}`}>
-                <td className="num">{row}</td>
-                <td>{title}</td>
-                <td>
-                  <span className="soft">{known ? TILL_FIELD_WORDS[known] : field}</span> {words}
-                </td>
-                <td>
-                  {known && onMend && (
-                    <TextInput
-                      size="xs"
-                      aria-label={`${TILL_FIELD_WORDS[known]} of row ${row}`}
-                      defaultValue={said}
-                      onBlur={(event) => {
-                        const next = event.currentTarget.value.trim();
-                        if (next !== said) onMend({ row, field: known, said: next });
-                      }}
-                      onKeyDown={(event) => {
-                        if (event.key === 'Enter') event.currentTarget.blur();
-                      }}
-                    />
-                  )}
-                </td>
-              </tr>
-            );
-          })}
+          {others.slice(0, SHOWN).map((fault) => (
+            <tr key={`${fault.row} ${fault.field} ${fault.said}`}>
+              <td className="num">{fault.row}</td>
+              <td>{fault.title}</td>
+              <td>
+                <span className="soft">{fieldWords(fault.field)}</span> {fault.words}
+              </td>
+              <td>{fault.said !== undefined && <MendCell {...fault} said={fault.said} onMend={onMend} />}</td>
+            </tr>
+          ))}
         </tbody>
       </table>
       {rows > SHOWN && (
         <p className="small soft">{rows} rows in all. Save them to mend them in your spreadsheet.</p>
       )}
     </section>
+  );
+}
+
+interface CellProps extends Pick<SaidOfRow, 'row' | 'field'> {
+  readonly said: string;
+  readonly onMend: Props['onMend'];
+}
+
+/** One cell of the file, to be said otherwise: a kind is chosen, all else typed. */
+function MendCell({ row, field, said, onMend }: CellProps) {
+  const label = `${fieldWords(field)} of row ${row}`;
+  if (field === 'category')
+    return (
+      <NativeSelect
+        size="xs"
+        aria-label={label}
+        value={said}
+        data={[{ value: said, label: said || 'kind?' }, ...CHOICES]}
+        onChange={(event) => onMend({ row, field, said: event.currentTarget.value })}
+      />
+    );
+  return (
+    <TextInput
+      size="xs"
+      aria-label={label}
+      defaultValue={said}
+      onBlur={(event) => {
+        const next = event.currentTarget.value.trim();
+        if (next !== said) onMend({ row, field, said: next });
+      }}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') event.currentTarget.blur();
+      }}
+    />
   );
 }

@@ -1,8 +1,8 @@
 import type { StockDifference } from '@contracts/stock/import-stock';
-import { importWord, type RowWord } from '@contracts/till-file';
+import { importWord } from '@contracts/till-file';
 import { call, showProblem } from '@ui/api';
 import { orDies } from '@ui/worker';
-import type { FileSummary, OpenedFile, Settled, StockFileWork } from '@workers/stock-file';
+import type { FileSummary, OpenedFile, SaidOfRow, Settled, StockFileWork } from '@workers/stock-file';
 import { type Remote, wrap } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
 
@@ -15,7 +15,7 @@ export interface Looked {
   readonly fresh: number;
   readonly known: number;
   readonly differs: readonly StockDifference[];
-  readonly faults: readonly RowWord[];
+  readonly faults: readonly SaidOfRow[];
 }
 
 export interface Brought {
@@ -95,7 +95,7 @@ export function useStockFile(currency: string): StockFile {
           fresh: found.fresh + good.length,
           known: found.known + known,
           differs: [...found.differs, ...differs],
-          faults: [...found.faults, ...faults.map(importWord)],
+          faults: [...found.faults, ...(await ask((it) => it.inRows(faults.map(importWord))))],
         };
       }
       setLooked(found);
@@ -137,7 +137,7 @@ export function useStockFile(currency: string): StockFile {
     if (!summary || !looked) return;
     const mine = ++turn.current;
     const sum = { taken: 0, booked: 0 };
-    const faults: RowWord[] = [];
+    const faults: SaidOfRow[] = [];
     const chosen = {
       counts: looked.differs.flatMap(({ sku, count }) =>
         count && counts.has(sku) ? [{ sku, had: count.had }] : [],
@@ -167,7 +167,7 @@ export function useStockFile(currency: string): StockFile {
         });
         sum.taken += answer.taken;
         sum.booked += answer.booked;
-        faults.push(...answer.faults.map(importWord));
+        faults.push(...(await ask((it) => it.inRows(answer.faults.map(importWord)))));
         if (mine !== turn.current) break;
       }
     } catch (error) {

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { anyTextOf, cellsOf } from '@contracts/csv';
-import { leftRows, mended, readSource, sourceOfText, stockBatches } from '@contracts/till-file';
+import { cellAt, leftRows, mended, readSource, sourceOfText, stockBatches } from '@contracts/till-file';
 import { readStock } from '@contracts/stock-file';
 import { guessColumns, readTill, tillFaultWords, tillNoteWords } from '@core/till';
 import { countOf, fibresOf, priceOf, sizesIn } from '@core/till/cells';
@@ -242,5 +242,53 @@ describe('a file on its way to the stockroom', () => {
     const ours = sourceOfText('Title,Category,Colours,Size,SKU,Price,Qty\nQuay tee,tee,navy,S,Q-1,39.50,3');
     expect(ours.kind).toBe('ours');
     expect(readSource(ours, { currency: 'EUR' }).rows[0]).toMatchObject({ sku: 'Q-1', priceMinor: 3950 });
+  });
+
+  it('of our own columns is mended in place too: each fault has its cell, empty lines and all', () => {
+    const options = { currency: 'EUR' };
+    const ours = sourceOfText(
+      [
+        'Title,Category,Colours,Size,SKU,Price,Qty,Fabric.weight,Fibres',
+        'Quay tee,tee,navy,S,Q-1,39.50,3,light,100 cotton',
+        '',
+        '"Harbour dress, long",gown,bleu,M,Q-2,12o,two,featherish,120 wool',
+        '=Pier shirt,shirt,white,L,,60,1,,',
+      ].join('\r\n'),
+    );
+    const { rows, faults } = readSource(ours, options);
+    expect(rows.map(({ sku }) => sku)).toEqual(['Q-1']);
+    const cells = faults.map(({ row, field }) => [row, field, cellAt(ours, row, field)]);
+    expect(cells).toEqual(
+      expect.arrayContaining([
+        [3, 'price', '12o'],
+        [3, 'qty', 'two'],
+        [3, 'category', 'gown'],
+        [3, 'fabric.weight', 'featherish'],
+        [4, 'sku', ''],
+      ]),
+    );
+    expect(faults.filter(({ row, field }) => cellAt(ours, row, field) === undefined)).toEqual([]);
+    const better = mended(ours, [
+      { row: 3, field: 'price', said: '120' },
+      { row: 3, field: 'qty', said: '2' },
+      { row: 3, field: 'category', said: 'dress' },
+      { row: 3, field: 'colours', said: 'navy' },
+      { row: 3, field: 'fabric.weight', said: 'light' },
+      { row: 3, field: 'fibres', said: '100 wool' },
+      { row: 4, field: 'sku', said: 'Q-3' },
+      { row: 4, field: 'care', said: 'machine' },
+      { row: 1, field: 'title', said: 'never' },
+    ]);
+    const read = readSource(better, options);
+    expect(read.faults).toEqual([]);
+    expect(read.rows.map(({ sku, title, priceMinor, qty }) => [sku, title, priceMinor, qty])).toEqual([
+      ['Q-1', 'Quay tee', 3950, 3],
+      ['Q-2', 'Harbour dress, long', 12_000, 2],
+      ['Q-3', '=Pier shirt', 6000, 1],
+    ]);
+    expect(read.rows[2]?.attributes).toMatchObject({ care: 'machine' });
+    // A whole file as JSON has no cells.
+    expect(mended({ kind: 'ours', text: '{}' }, [{ row: 2, field: 'price', said: '1' }]).kind).toBe('ours');
+    expect(leftRows(ours, faults).split('\r\n')).toHaveLength(3);
   });
 });
