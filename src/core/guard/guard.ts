@@ -4,7 +4,8 @@ import { CATEGORY, type CategoryFacts, type Piece, wear, type Zone, ZONES } from
 import type { Measured } from '../rules';
 import { thresholdsOf } from '../rules/rule';
 import { AT_THE_FACE, onCard, ownColours } from '../rules/colour/c9-own-colours';
-import { limitsMet, neversMet } from '../rules/cover/k4-limits';
+import { limitsMet } from '../rules/cover/k4-limits';
+import { neversMet } from '../rules/cover/nevers';
 import { contentOf } from '../substances';
 
 /**

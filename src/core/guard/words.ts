@@ -22,7 +22,9 @@ export function guardWords(
     case 'content':
       return `Nobody has entered what it is made of, and ${declared} is a declared allergy. Read the label.`;
     case 'may-be-never':
-      return `May contain ${declared}, which is on the never list. Read the label.`;
+      return named
+        ? `May contain ${declared}, which is on the never list. Read the label.`
+        : `May be what is on the never list: ${declared}. Look at it.`;
     case 'not-to-send':
       return `The brief of this box says not to send ${declared}.`;
     case 'heel':

@@ -1,7 +1,7 @@
 import { deltaEHex, isCalled } from '../colour';
 import type { Cut, Piece } from '../piece';
 import { wear } from '../piece';
-import { type Ask, kindsWanted, type NamedColour } from '../reading';
+import { type Ask, kindsWanted, lengthWordOf, type NamedColour } from '../reading';
 import type { Profile } from '../client';
 import { meets } from '../substances';
 import type { WhyLeftOut } from './left-out';
@@ -64,6 +64,7 @@ export function refusedByAsk(piece: Piece, ask: Ask): WhyLeftOut | undefined {
   for (const [field, value] of Object.entries(ask.notCut ?? {}))
     if (piece.cut[field as keyof Cut] === value)
       return notWanted(field === 'sleeve' && value === 'none' ? 'sleeveless' : String(value));
+  if (ask.notLength !== undefined && lengthWordOf(piece) === ask.notLength) return notWanted(ask.notLength);
   const heel = piece.measures.heel;
   if (ask.heelMaxMm !== undefined && heel !== undefined && heel > ask.heelMaxMm)
     return { code: 'heel-over-ask' };
@@ -122,6 +123,12 @@ export function answerTo(piece: Piece, ask: Ask): AskRemark[] {
     const own = piece.cut[field as keyof Cut];
     if (own !== undefined) yesOrNo(own === value, 0.15, { code: 'cut' }, -0.12, { code: 'other-cut' });
   }
+  const length = ask.length && lengthWordOf(piece);
+  if (length !== undefined)
+    yesOrNo(length === ask.length, 0.2, { code: 'length', params: { name: length } }, -0.25, {
+      code: 'other-length',
+      params: { name: length },
+    });
   if (ask.volume && piece.volume === ask.volume) say(0.1, { code: 'volume' });
   if (ask.cover && ask.cover.length > 0) {
     const { covers } = wear(piece);

@@ -1,7 +1,7 @@
 export { type Ask, type CarriedAsk, carriedAsks, kindsWanted, readAsk } from './asks';
 export { type AskPart, askParts, careWords, lineWords } from './parts';
 export { countOfLine, type ReadLine, readList } from './lines';
-export { pieceOfReading } from './pieces';
+export { lengthWordOf, pieceOfReading } from './pieces';
 export { read, type ReadOptions } from './read';
 export {
   CARE_WORDS,

@@ -1,5 +1,5 @@
 import { colourName } from '../colour';
-import { CATEGORY, type Category, type GivenPiece, type PatternKind } from '../piece';
+import { CATEGORY, type Category, type GivenPiece, type PatternKind, type Piece } from '../piece';
 import type { LengthWord, Reading } from './reading';
 
 /** Repeats somebody means who names a pattern; from memory. mm, and contrast where it is not middling. */
@@ -54,12 +54,29 @@ const SKIRT: { readonly [word in LengthWord]?: number } = {
   maxi: 1000,
   full: 1000,
 };
+/** A top that ends so far below the shoulder is cropped, mm. */
+const CROPPED = 500;
 const lengthOf = (category: Category, word: LengthWord | undefined): number | undefined => {
   if (word === undefined) return undefined;
   const { shape, skirted } = CATEGORY[category];
   if (skirted) return (shape === 'whole' ? DRESS : SKIRT)[word];
   return shape === 'upper' && word === 'cropped' ? 480 : undefined;
 };
+
+/** The word for how long a dress, a skirt or a top is, by the nearest usual length; undefined where nobody measured it. */
+export function lengthWordOf({
+  category,
+  measures,
+}: Pick<Piece, 'category' | 'measures'>): LengthWord | undefined {
+  const { shape, skirted } = CATEGORY[category];
+  const { length } = measures;
+  if (length === undefined) return undefined;
+  if (!skirted) return shape === 'upper' && length <= CROPPED ? 'cropped' : undefined;
+  const usual = Object.entries(shape === 'whole' ? DRESS : SKIRT) as [LengthWord, number][];
+  return usual.reduce((best, each) =>
+    Math.abs(each[1] - length) < Math.abs(best[1] - length) ? each : best,
+  )[0];
+}
 
 function fabricOf({ fibres = [], textures = [], notes = '' }: Reading): Fabric | undefined {
   const pct = fibres.length > 0 ? Math.floor(100 / fibres.length) : 0;

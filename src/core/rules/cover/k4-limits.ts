@@ -1,18 +1,20 @@
-import { colourName } from '../../colour';
 import type { Limits } from '../../client';
 import type { Worn } from '../../piece';
-import { contentOf, meets as substanceIn } from '../../substances';
+import { meets as substanceIn } from '../../substances';
 import { defineRule } from '../define';
 import { type FoundBy, type Measured, wording } from '../finding';
 import { solid } from '../given';
 import { ids } from '../rule';
 import { type Scene } from '../scene';
 import { ALONE } from '../reads';
+import { neversMet } from './nevers';
 
 const words = wording({
   never: ({ word }: { word: string }, say) => `${say.they('never wear')} ${word}: leave out ${say.the()}.`,
-  'may-be-never': ({ word }: { word: string }, say) =>
-    `${say.the()} may contain ${word}, which ${say.they('never wear')}. Read the label.`,
+  'may-be-never': ({ word, isLabel }: { word: string; isLabel: boolean }, say) =>
+    isLabel
+      ? `${say.the()} may contain ${word}, which ${say.they('never wear')}. Read the label.`
+      : `${say.the()} may be what ${say.they('never wear')}: ${word}. Look at it.`,
   heel: ({ mm, most }: { mm: number; most: number }, say) =>
     `A ${say.length(mm)} heel; ${say.they('wear')} ${say.length(most)} at most.`,
   lined: ({ named, declared }: { named: string; declared: string }, say) =>
@@ -103,7 +105,7 @@ export const limits = defineRule({
 
 function neverSaid(worn: Worn, { client }: Scene): Said[] {
   const { piece } = worn;
-  return neversMet(worn, client.nevers).map(({ word, says }): Said =>
+  return neversMet(worn, client.nevers).map(({ word, says, named }): Said =>
     says === 'holds'
       ? { code: 'never', tone: 'blocks', pieces: [piece.id], params: { word } }
       : {
@@ -111,41 +113,8 @@ function neverSaid(worn: Worn, { client }: Scene): Said[] {
           tone: 'fights',
           cannotTell: true,
           pieces: [piece.id],
-          params: { word },
+          params: { word, isLabel: named !== undefined },
         },
-  );
-}
-
-export interface NeverMet {
-  readonly word: string;
-  readonly says: 'holds' | 'may';
-  /** As the label says it; absent for a kind, a texture or a colour. */
-  readonly named?: string | undefined;
-}
-
-/** Stated nevers that a piece meets, or may meet. */
-export function neversMet(worn: Worn, nevers: readonly string[]): readonly NeverMet[] {
-  return nevers.flatMap((word): NeverMet[] => {
-    if (isNamed(worn, word)) return [{ word, says: 'holds' }];
-    const content = contentOf(worn.piece, word);
-    // What nobody entered is asked about for an allergy; a never is a wish.
-    return content.says === 'holds' || content.says === 'may'
-      ? [{ word, says: content.says, named: content.named }]
-      : [];
-  });
-}
-
-/** A stated never names a category, a texture, a pattern or a colour. */
-function isNamed({ piece, swatches }: Worn, word: string): boolean {
-  const said = word.trim().toLowerCase();
-  return (
-    said === piece.category ||
-    said === piece.fabric.texture ||
-    said === piece.pattern.kind ||
-    swatches.some(
-      (swatch) =>
-        swatch.share >= 0.1 && (swatch.name?.toLowerCase() === said || colourName(swatch.hex) === said),
-    )
   );
 }
 
