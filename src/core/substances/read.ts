@@ -221,16 +221,22 @@ const grownName = (word: string, names: readonly Name[]): Name | undefined => {
   return rest === undefined ? undefined : names.find(({ words }) => words.length === 1 && words[0] === rest);
 };
 
-/** Substances a person's own words mean: "allergic to sheep's wool", "nickel (earrings)". */
+/**
+ * Substances a person's own words mean: "allergic to sheep's wool", "nickel (earrings)". Whoever names what only may hold one
+ * ("rubber", "costume jewellery") means what it may hold.
+ */
 export const substancesIn = memoByText((said: string): readonly Substance[] => {
   const tokens = tokensOf(said);
-  return SUBSTANCES.filter((substance) =>
-    namesOf(substance).some(
-      ({ words, says }) =>
-        says === 'holds' &&
-        tokens.some((_, at) => meetsAt(tokens, at, words) && !isOther(substance, tokens, at)),
-    ),
-  );
+  const named = (as: Says): readonly Substance[] =>
+    SUBSTANCES.filter((substance) =>
+      namesOf(substance).some(
+        ({ words, says }) =>
+          says === as &&
+          tokens.some((_, at) => meetsAt(tokens, at, words) && !isOther(substance, tokens, at)),
+      ),
+    );
+  const surely = named('holds');
+  return surely.length > 0 ? surely : named('may');
 });
 
 /** "artificial silk" is declared: silk itself is not meant. */
@@ -256,9 +262,12 @@ function narrowest(known: readonly Substance[], declared: string): readonly Subs
   const words = wordsOf(declared).join(' ');
   const own = known.filter(({ id }) => new RegExp(`\\b${wordsOf(id).join(' ')}\\b`).test(words));
   if (own.length > 0) return own;
-  const plain = known.filter(({ id }) => id !== 'animal hair' && id !== 'fur');
+  const plain = known.filter(({ id }) => !WIDE.has(id));
   return plain.length > 0 ? plain : known;
 }
+
+/** Classes: somebody who names one of their kind means that one. */
+const WIDE = new Set(['animal hair', 'fur', 'synthetic fibres']);
 
 /** Words that say that somebody reacts, not to what. */
 const AROUND = new Set([
