@@ -16,6 +16,9 @@ const ownerOf = (url: string): string => {
   return owner.toString();
 };
 
+/** A whole shop is made up, on a machine that may be busy besides, ms. */
+const PATIENT = 200_000;
+
 describe('a practice shop beside the real one', () => {
   let base: TestDatabase;
   let stop: () => Promise<void>;
@@ -24,7 +27,7 @@ describe('a practice shop beside the real one', () => {
   const wish = async (word: 'ask' | 'open' | 'drop', by = owner): Promise<PracticeShopView> =>
     (await by.call('practice-shop', { wish: word })).answer;
   const stands = (state: PracticeShopView['state']) =>
-    until(`the practice shop is ${state}`, async () => (await wish('ask')).state === state);
+    until(`the practice shop is ${state}`, async () => (await wish('ask')).state === state, PATIENT);
   const databases = async (): Promise<number> => {
     const like = `${new URL(base.url).pathname.slice(1)}_practice`;
     return (await base.db.execute(sql`select 1 from pg_database where datname = ${like}`)).rows.length;
