@@ -1,3 +1,4 @@
+import { amountText } from '@core/money';
 import type { GivenPiece } from '@core/piece';
 import {
   type Cells,
@@ -62,7 +63,7 @@ export function readSource(source: StockSource, options: TillOptions): StockRead
     return {
       rows,
       faults: faults.map(importWord),
-      notes: [],
+      notes: otherPrices(rows, options.currency),
     };
   }
   const { sizes, faults, notes } = readTill(source.cells, source.sheet, options);
@@ -88,8 +89,24 @@ export function readSource(source: StockSource, options: TillOptions): StockRead
   return {
     rows,
     faults: [...faults.map(tillFault), ...refused].sort((a, b) => a.row - b.row),
-    notes: notes.map(tillNote),
+    notes: [...notes.map(tillNote), ...otherPrices(rows, options.currency)].sort((a, b) => a.row - b.row),
   };
+}
+
+/** Sizes of one garment at another price than its first row says: it has one price, and that is said. */
+function otherPrices(rows: readonly StockCsvRow[], currency: string): RowWord[] {
+  const first = new Map<string, StockCsvRow>();
+  return rows.flatMap(({ garmentKey, priceMinor, row, ...rest }) => {
+    const before = first.get(garmentKey);
+    if (!before) first.set(garmentKey, { garmentKey, priceMinor, row, ...rest });
+    if (!before || before.priceMinor === priceMinor) return [];
+    const params = {
+      said: amountText(priceMinor, currency),
+      row: before.row,
+      first: amountText(before.priceMinor, currency),
+    };
+    return [tillNote({ row, field: 'price', code: 'other-price', params })];
+  });
 }
 
 /** What is stored of a piece besides its columns; undefined, and said, when our own rules refuse it. */

@@ -33,6 +33,8 @@ const notes = coded({
     `the barcode ${said} stands in row ${row} too and is left out here`,
   'no-count': () => 'no count; 0 until you count',
   'below-0': ({ said }: Said) => `${said} in the till; 0 until you count`,
+  'other-price': ({ said, row, first }: Said & { row: number; first: string }) =>
+    `${said} for one size of a garment that costs ${first} in row ${row}: a garment has one price, so it is ${first} here too. Give the size a name of its own if it costs another`,
   carried: () => 'name and kind from the row above',
   'not-understood': ({ said }: Said) => `not understood: ${said}`,
 });

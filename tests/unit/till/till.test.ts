@@ -244,6 +244,23 @@ describe('a file on its way to the stockroom', () => {
     expect(readSource(ours, { currency: 'EUR' }).rows[0]).toMatchObject({ sku: 'Q-1', priceMinor: 3950 });
   });
 
+  it('with two prices for sizes of one garment says which it takes, and from where', () => {
+    const head = 'title,category,colours,size,sku,price,qty';
+    const source = sourceOfText(
+      [
+        head,
+        'Quay dress,dress,navy,S,Q-1,99,1',
+        'Quay dress,dress,navy,XXL,Q-2,109,1',
+        'Quay dress,dress,white,XXL,Q-3,109,1',
+      ].join('\n'),
+    );
+    const { rows, notes } = readSource(source, { currency: 'EUR' });
+    expect(rows).toHaveLength(3);
+    expect(notes.map(({ row, code }) => [row, code])).toEqual([[3, 'other-price']]);
+    expect(notes[0]?.words).toContain('109.00');
+    expect(notes[0]?.words).toContain('99.00 in row 2');
+  });
+
   it('of our own columns is mended in place too: each fault has its cell, empty lines and all', () => {
     const options = { currency: 'EUR' };
     const ours = sourceOfText(
