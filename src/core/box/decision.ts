@@ -6,9 +6,16 @@ export type Decision = (typeof DECISIONS)[number];
 export const DECIDERS = ['shop', 'client'] as const;
 export type Decider = (typeof DECIDERS)[number];
 
-/** Where a kept piece goes that comes back after its box was closed. */
-export const BACK_TO = ['shelf', 'cleaning', 'written-off'] as const;
+/** Where a piece goes that came back. */
+export const BACK_TO = ['shelf', 'cleaning', 'mending', 'written-off'] as const;
 export type BackTo = (typeof BACK_TO)[number];
+
+export const BACK_WORDS: Readonly<Record<BackTo, string>> = {
+  shelf: 'back on the shelf',
+  cleaning: 'to the cleaner',
+  mending: 'to be mended',
+  'written-off': 'written off',
+};
 
 export const RETURN_REASONS = [
   'too small',

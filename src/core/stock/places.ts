@@ -7,6 +7,7 @@ export const PLACES = [
   'sold',
   'returned',
   'cleaning',
+  'mending',
   'sample',
   'loan-in',
   'written-off',
@@ -28,6 +29,8 @@ export const CAUSES = [
   'write-off',
   'clean',
   'cleaned',
+  'mend',
+  'mended',
   'sample',
   'sampled',
   'correction',
@@ -49,6 +52,8 @@ export const ROUTE: Readonly<Partial<Record<Cause, readonly [Place, Place]>>> = 
   'write-off': ['shelf', 'written-off'],
   clean: ['shelf', 'cleaning'],
   cleaned: ['cleaning', 'shelf'],
+  mend: ['shelf', 'mending'],
+  mended: ['mending', 'shelf'],
   sample: ['shelf', 'sample'],
   sampled: ['sample', 'shelf'],
 };
@@ -69,18 +74,29 @@ export const CAUSE_WORDS: Readonly<Record<Cause, string>> = {
   'write-off': 'written off',
   clean: 'to the cleaner',
   cleaned: 'back from the cleaner',
+  mend: 'to be mended',
+  mended: 'mended',
   sample: 'taken as a sample',
   sampled: 'sample brought back',
   correction: 'corrected',
 };
 
 /** Movements a person books by hand. */
-export const BY_HAND = ['delivery', 'write-off', 'clean', 'cleaned', 'sample', 'sampled'] as const;
+export const BY_HAND = [
+  'delivery',
+  'write-off',
+  'clean',
+  'cleaned',
+  'mend',
+  'mended',
+  'sample',
+  'sampled',
+] as const;
 
 export type ByHand = (typeof BY_HAND)[number];
 
 /**
- * What whoever packs books alone: goods that come in, what goes to the cleaner and comes back, a sample that is brought
+ * What whoever packs books alone: goods that come in, what goes to the cleaner or is mended and comes back, a sample that is brought
  * back, and a count with its reason. A write-off and taking a sample they propose, and an owner confirms.
  */
 export const PROPOSED: readonly ByHand[] = ['write-off', 'sample'];

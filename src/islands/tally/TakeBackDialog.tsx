@@ -1,16 +1,10 @@
 import type { LineView } from '@contracts/box/box-view';
-import { BACK_TO, type BackTo } from '@core/box';
+import { BACK_TO, BACK_WORDS, type BackTo } from '@core/box';
 import { amountText, creditOf, money, paidWords, parseMoney, refundParts, roundMinor } from '@core/money';
 import { Button, Modal, NativeSelect, TextInput } from '@mantine/core';
 import type { BoxState } from '@ui/useBox';
 import { useState } from 'react';
 import { Reason, type Why } from './Reason';
-
-const PUT: Readonly<Record<BackTo, string>> = {
-  shelf: 'back on the shelf',
-  cleaning: 'to the cleaner',
-  'written-off': 'written off',
-};
 
 interface Props {
   readonly line: LineView;
@@ -90,7 +84,7 @@ export function TakeBackDialog({ line, box: { view, busy, run }, onClose }: Prop
         <NativeSelect
           label="Where the piece goes"
           value={backTo}
-          data={BACK_TO.map((value) => ({ value, label: PUT[value] }))}
+          data={BACK_TO.map((value) => ({ value, label: BACK_WORDS[value] }))}
           onChange={(event) => setBackTo(event.currentTarget.value as BackTo)}
         />
         <div className="dialog-end">

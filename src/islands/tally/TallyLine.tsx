@@ -1,5 +1,5 @@
 import type { LineView } from '@contracts/box/box-view';
-import { comesBack, isClosed, type ReturnReason } from '@core/box';
+import { type BackTo, comesBack, isClosed, type ReturnReason } from '@core/box';
 import { sizePhrase } from '@core/fit';
 import { Button } from '@mantine/core';
 import { dayWords } from '@ui/days';
@@ -15,10 +15,12 @@ import { TakeBackDialog } from './TakeBackDialog';
 interface Props {
   readonly line: LineView;
   readonly box: BoxState;
+  /** Where what comes back is put. */
+  readonly backTo: BackTo;
 }
 
 /** One piece of a box that is with its client, or was: what was decided, and what may still be done. */
-export function TallyLine({ line, box }: Props) {
+export function TallyLine({ line, box, backTo }: Props) {
   const { view } = box;
   const before = view.lines.find(({ id }) => id === line.exchangeOf);
   return (
@@ -35,13 +37,17 @@ export function TallyLine({ line, box }: Props) {
           {line.decidedBy === 'client' && <span className="tally-hers"> said on their page</span>}
         </div>
       </div>
-      {isClosed(view.state) ? <Settled line={line} box={box} /> : <Deciding line={line} box={box} />}
+      {isClosed(view.state) ? (
+        <Settled line={line} box={box} />
+      ) : (
+        <Deciding line={line} box={box} backTo={backTo} />
+      )}
     </li>
   );
 }
 
 /** What became of it; a kept piece may come back all the same. */
-function Settled({ line, box }: Props) {
+function Settled({ line, box }: Omit<Props, 'backTo'>) {
   const [taking, setTaking] = useState(false);
   const { currency } = box.view.shop;
   const { credit } = line;
@@ -82,7 +88,7 @@ function Settled({ line, box }: Props) {
 
 const NAMES = { keep: 'Keep', return: 'Return' } as const;
 
-function Deciding({ line, box }: Props) {
+function Deciding({ line, box, backTo }: Props) {
   const { view, busy, run } = box;
   const { title } = line.piece;
   const [note, setNote] = useState(line.note);
@@ -165,7 +171,7 @@ function Deciding({ line, box }: Props) {
         />
       )}
       {line.decision === 'exchange' && <span className="small soft">{line.reason ?? 'reason not said'}</span>}
-      {comesBack(line.decision) && <CheckIn line={line} box={box} />}
+      {comesBack(line.decision) && <CheckIn line={line} box={box} backTo={backTo} />}
       {exchanging && <ExchangeDialog line={line} box={box} onClose={() => setExchanging(false)} />}
     </div>
   );

@@ -1,5 +1,5 @@
 import type { BoxView } from '@contracts/box/box-view';
-import { comesBack, hasLeft, isClosed } from '@core/box';
+import { type BackTo, comesBack, hasLeft, isClosed } from '@core/box';
 import { Button } from '@mantine/core';
 import { useKeys } from '@ui/useKeys';
 import { dayWords } from '@ui/days';
@@ -9,6 +9,7 @@ import { useBox } from '@ui/useBox';
 import { withQueries } from '@ui/withQueries';
 import { useState } from 'react';
 import { CloseDialog } from './CloseDialog';
+import { ScanBack } from './ScanBack';
 import { TallyLine } from './TallyLine';
 import { TallyMoney } from './TallyMoney';
 import './tally.css';
@@ -19,6 +20,7 @@ export const TallyPage = withQueries(function TallyPage({ initial }: { readonly 
   const { view, busy, run } = box;
   const [notes, setNotes] = useState(view.notesNext);
   const [asking, setAsking] = useState(false);
+  const [backTo, setBackTo] = useState<BackTo>('shelf');
   useKeys([
     [
       'a',
@@ -74,9 +76,10 @@ export const TallyPage = withQueries(function TallyPage({ initial }: { readonly 
                 </Button>
               )}
             </div>
+            {!closed && <ScanBack box={box} backTo={backTo} onBackTo={setBackTo} />}
             <ul className="rows">
               {view.lines.map((line) => (
-                <TallyLine key={line.id} line={line} box={box} />
+                <TallyLine key={line.id} line={line} box={box} backTo={backTo} />
               ))}
             </ul>
           </section>

@@ -1,29 +1,21 @@
 import { takeBackLineCall } from '@contracts/tally/take-back-line';
-import { type BackTo, isClosed } from '@core/box';
+import { isClosed } from '@core/box';
 import { saysSize } from '@core/learn';
 import { creditOf, money, refundParts } from '@core/money';
 import { daysBetween } from '@core/schedule';
-import type { Cause } from '@core/stock';
 import { changeBox } from '@data/box/boxes';
 import { addCreditNote } from '@data/box/credit-notes';
 import { alterationsOf, changeLine } from '@data/box/lines';
 import { addPayment, paidBy } from '@data/box/payments';
 import { retireOwnedOfLine } from '@data/client/closet';
 import { moveVoucher } from '@data/shop/vouchers';
-import { moveStock } from '@data/stock/ledger';
 import { note } from '../audit';
 import { conflict, invalid } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
 import { serve } from '../use-case';
 import { boxView } from './box-view';
 import { boxOf, lineOf, mayReturn } from './lines';
-
-/** How a piece that was sold gets to where it is put. */
-const WAY_BACK: Readonly<Record<BackTo, readonly Cause[]>> = {
-  shelf: ['late-return', 'check-in'],
-  cleaning: ['late-return', 'check-in', 'clean'],
-  'written-off': ['late-return', 'check-in', 'write-off'],
-};
+import { putAway } from './put-away';
 
 /**
  * A kept piece comes back after its box was closed. The box, its receipt and its other lines stay as they are; the client
@@ -59,15 +51,7 @@ export const takeBackLine = serve(takeBackLineCall, {
       withheldMinor,
       row.terms?.rounding ?? shop.rounding,
     );
-    for (const cause of WAY_BACK[backTo])
-      await moveStock(tx, {
-        variantId: line.variantId,
-        locationId: line.locationId,
-        qty: 1,
-        cause,
-        boxLineId: lineId,
-        actorId: actor.id,
-      });
+    await putAway(tx, actor, line, 'late-return', backTo);
     await changeLine(tx, lineId, {
       cameBackAt: now,
       reason,

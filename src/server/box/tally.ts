@@ -1,20 +1,21 @@
-import { checkInLineCall } from '@contracts/tally/check-in-line';
+import { checkInLineCall, scanBackCall } from '@contracts/tally/check-in-line';
 import { decideLineCall } from '@contracts/tally/decide-line';
 import { keepAllCall } from '@contracts/tally/keep-all';
 import type { Parsed } from '@contracts/calls';
-import { comesBack, type Decider, type Decision, isClosed, mayTally } from '@core/box';
+import { type BackTo, comesBack, type Decider, type Decision, isClosed, mayTally } from '@core/box';
 import { saysSize } from '@core/learn';
 import { type BoxRecord, changeBox } from '@data/box/boxes';
-import { alterationsOf, changeLine, linesOf } from '@data/box/lines';
-import { moveStock } from '@data/stock/ledger';
+import { alterationsOf, changeLine, type LineRecord, linesOf } from '@data/box/lines';
 import { note } from '../audit';
 import type { Context } from '../context';
 import { conflict, invalid } from '../problem';
+import { variantOfCode } from '../stock/find-code';
 import { serve } from '../use-case';
 import { boxView } from './box-view';
 import { takeExchangeBack } from './exchange';
 import { boxOf, lineOf, mayReturn, waitsForParcel } from './lines';
 import { viewFor } from './pack-view';
+import { putAway } from './put-away';
 
 async function tallied(context: Context, boxId: string): Promise<BoxRecord> {
   const row = await boxOf(context.tx, context.actor.shopId, boxId, true);
@@ -101,25 +102,62 @@ export const keepAll = serve(keepAllCall, {
   },
 });
 
+/** Puts a piece that came back where it goes next. @throws Refusal for one that is here already, or is no return */
+async function checkIn(
+  { tx, actor, now, ...rest }: Context,
+  boxId: string,
+  line: LineRecord['line'],
+  backTo: BackTo,
+): Promise<void> {
+  if (line.checkedInAt) throw conflict('This piece has been checked in already.');
+  if (!comesBack(line.decision))
+    throw invalid([{ path: 'decision', message: 'only a returned or exchanged piece is checked in' }]);
+  // Writing off is proposed by whoever packs, and an owner's to confirm: until then it hangs with what is to be mended.
+  if (backTo === 'written-off' && actor.role === 'packer')
+    throw conflict('A stylist or an owner writes off. Put it with what is to be mended, and say so.');
+  await putAway(tx, actor, line, 'come-back', backTo);
+  await changeLine(tx, line.id, { checkedInAt: now });
+  await note({ tx, actor, now, ...rest }, 'check in', 'box_line', line.id, { boxId, backTo });
+}
+
 export const checkInLine = serve(checkInLineCall, {
-  async run(context, { boxId, lineId }) {
+  async run(context, { boxId, lineId, backTo }) {
+    await tallied(context, boxId);
+    await checkIn(context, boxId, await lineOf(context.tx, boxId, lineId), backTo);
+    return viewFor(context.tx, context.actor, boxId, context.now);
+  },
+});
+
+export const scanBack = serve(scanBackCall, {
+  async run(context, { boxId, code, backTo }) {
     const { tx, actor, now } = context;
     await tallied(context, boxId);
-    const line = await lineOf(tx, boxId, lineId);
-    if (line.checkedInAt) throw conflict('This piece has been checked in already.');
-    if (!comesBack(line.decision))
-      throw invalid([{ path: 'decision', message: 'only a returned or exchanged piece is checked in' }]);
-    const unit = {
-      variantId: line.variantId,
-      locationId: line.locationId,
-      qty: 1,
-      boxLineId: lineId,
-      actorId: actor.id,
-    };
-    await moveStock(tx, { ...unit, cause: 'come-back' });
-    await moveStock(tx, { ...unit, cause: 'check-in' });
-    await changeLine(tx, lineId, { checkedInAt: now });
-    await note(context, 'check in', 'box_line', lineId, { boxId });
-    return viewFor(tx, actor, boxId, now);
+    const { variant, garment } = await variantOfCode(tx, actor.shopId, code);
+    const own = (await linesOf(tx, boxId)).filter(
+      (record) => record.line.variantId === variant.id && !waitsForParcel(record),
+    );
+    const open = own.filter(({ line }) => !line.checkedInAt);
+    const found =
+      open.find(({ line }) => comesBack(line.decision)) ??
+      open.find(({ line }) => line.decision === 'undecided') ??
+      open[0] ??
+      own[0];
+    const title = garment.title;
+    if (!found) throw conflict(`${title}, size ${variant.size}, did not go out with this box.`);
+    if (found.line.decision === 'keep')
+      throw conflict(`${title} is marked as kept. Ask the stylist before you put it away.`);
+    const wasUndecided = found.line.decision === 'undecided';
+    if (wasUndecided)
+      await store(context, {
+        boxId,
+        lineId: found.line.id,
+        decision: 'return',
+        reason: null,
+        fitPoint: null,
+        note: found.line.note,
+        by: 'shop',
+      });
+    await checkIn(context, boxId, await lineOf(tx, boxId, found.line.id), backTo);
+    return { view: await viewFor(tx, actor, boxId, now), title, size: variant.size, wasUndecided };
   },
 });
