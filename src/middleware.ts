@@ -4,6 +4,7 @@ import { errorFacts, log } from '@server/log';
 import { isOwnHost, isOwnOrigin, isPracticeShop, isSecure } from '@server/origin';
 import { Refusal, RETRY_AFTER_S } from '@server/problem';
 import { signIn } from '@server/session';
+import { speaking } from '@server/spoken';
 import { isEmptyShop } from '@server/shop/first-owner';
 import { actorOf } from '@server/sign-in';
 import { refusalOf } from '@server/use-case';
@@ -58,7 +59,7 @@ async function admitted(
       database(),
       actor.shopId,
     ));
-  if (actor || OPEN.some((path) => path.test(pathname))) return next();
+  if (actor || OPEN.some((path) => path.test(pathname))) return speaking(context.locals.tongue, next);
   if (pathname.startsWith('/api/')) return problemResponse(new Refusal(401, 'Please sign in.'), pathname);
   if (await isEmptyShop(database())) return context.redirect('/first-visit');
   return context.redirect(`/sign-in?next=${encodeURIComponent(pathname + search)}`);

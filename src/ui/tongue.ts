@@ -1,21 +1,17 @@
-import { useSyncExternalStore } from 'react';
 import { type English, HOUSE_TONGUE, type LengthUnit, localeOf, type Tongue } from '@core/words';
 
-/** How the shop whose page this is speaks, as its frame says; in the browser only, the house's way elsewhere. */
+const onServer = globalThis as { readonly ivoryTongue?: () => Tongue | undefined };
+
+/** How the shop whose page this is speaks: as its frame says in the browser, as the request says where the server draws it. */
 export function pageTongue(): Tongue {
-  if (typeof document === 'undefined') return HOUSE_TONGUE;
+  if (typeof document === 'undefined') return onServer.ivoryTongue?.() ?? HOUSE_TONGUE;
   const { lang, dataset } = document.documentElement;
   const english: English = lang === localeOf({ english: 'american' }) ? 'american' : 'british';
   return { english, units: (dataset.units as LengthUnit | undefined) ?? HOUSE_TONGUE.units };
 }
 
 let known: Tongue | undefined;
-const still = () => () => undefined;
 
-/** The same for what the server draws too: the house's way first, the shop's once the page is alive, so that both agree. */
+/** The same as one object as long as the page is there. */
 export const useTongue = (): Tongue =>
-  useSyncExternalStore(
-    still,
-    () => (known ??= pageTongue()),
-    () => HOUSE_TONGUE,
-  );
+  typeof document === 'undefined' ? pageTongue() : (known ??= pageTongue());

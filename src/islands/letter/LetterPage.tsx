@@ -124,7 +124,7 @@ function Bar({ letter, onPrint }: { readonly letter: Letter; readonly onPrint: (
         variant={view.letter ? 'filled' : 'default'}
         disabled={view.letter === null}
       >
-        Pack
+        {isLocked ? 'Out' : 'Pack'}
       </Button>
     </div>
   );
