@@ -27,7 +27,7 @@ describe('at the tally', () => {
     await page.keyboard.press('Space');
     await page.select(`[role=dialog] select[aria-label="Why ${title} came back"]`, 'too small');
     await page.keyboard.press('Enter');
-    await person.see('held, to be sent');
+    await person.see('held, not sent yet');
     await page.waitForFunction(() => document.querySelector('[role=dialog]') === null);
     expect(await disagreements(shop.db)).toEqual([]);
     // A reload in the middle loses nothing.

@@ -11,7 +11,7 @@ const SAYS: Readonly<Partial<Record<CutField, (category: Category) => boolean>>>
   sole: (category) => CATEGORY[category].shape === 'shoe',
   neckline: (category) => ['upper', 'whole'].includes(CATEGORY[category].shape),
   sleeve: (category) => ['upper', 'whole'].includes(CATEGORY[category].shape),
-  strap: (category) => ['upper', 'whole', 'under'].includes(CATEGORY[category].shape),
+  strap: (category) => ['upper', 'whole'].includes(CATEGORY[category].shape),
   back: (category) => ['upper', 'whole'].includes(CATEGORY[category].shape),
   silhouette: (category) => ['upper', 'whole', 'lower'].includes(CATEGORY[category].shape),
 };

@@ -1,5 +1,5 @@
 import { coded, type CodedBy, HOUSE_TONGUE, saidOf, type Tongue } from '../words';
-import type { Deed, DeskAction, Stake } from './desk';
+import type { Deed, Stake } from './deeds';
 
 type Counted = { readonly count: number };
 const pieces = (count: number): string => (count === 1 ? '1 piece' : `${count} pieces`);
@@ -49,7 +49,7 @@ const LOST: Readonly<Record<Stake, string>> = {
 export const stakeWords = (stake: Stake): string => LOST[stake];
 
 /** How long there is: "2 days late", "Today", "In 5 days". */
-export function clockWords({ left }: Pick<DeskAction, 'left'>): string {
+export function clockWords({ left }: { readonly left?: number | undefined }): string {
   if (left === undefined) return 'No day set';
   if (left < 0) return left === -1 ? '1 day late' : `${-left} days late`;
   return left === 0 ? 'Today' : left === 1 ? 'Tomorrow' : `In ${left} days`;

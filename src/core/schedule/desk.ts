@@ -1,5 +1,6 @@
 import type { BoxState } from '../box';
 import { daysBetween, type Day, type DueDates } from './due';
+import { type Deed, DEEDS, type Stake, STAKES } from './deeds';
 import type { DeskWhat } from './desk-words';
 
 /** What Desk knows of a box. */
@@ -23,14 +24,6 @@ export interface DeskBox {
   readonly toSend: number;
   readonly undecided: number;
 }
-
-/** What is lost when a deed is late, the worst first. */
-export const STAKES = ['occasion', 'promise', 'pieces', 'stock', 'money and stock', 'money'] as const;
-export type Stake = (typeof STAKES)[number];
-
-/** What somebody has to do; the nearer to the parcel, the more urgent of two on one day. */
-export const DEEDS = ['send', 'pack', 'style', 'renew', 'check-in', 'ask', 'close'] as const;
-export type Deed = (typeof DEEDS)[number];
 
 export type Urgency = 'late' | 'today' | 'soon' | 'later';
 

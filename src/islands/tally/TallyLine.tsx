@@ -107,7 +107,7 @@ function Deciding({ line, box, backTo }: Props) {
   if (!line.sent)
     return (
       <div className="tally-act">
-        <span className="tone tone-note">held, to be sent</span>
+        <span className="tone tone-note">held, not sent yet</span>
         <Button
           size="xs"
           variant="default"
