@@ -1,3 +1,4 @@
+import type { Tongue } from '@core/words';
 import type { BriefAnswers } from '../own-brief';
 
 /** A private link to the client's own brief, as the stylist sees it. */
@@ -14,6 +15,8 @@ export interface BriefLinkView {
 export interface OwnBriefView {
   readonly shopName: string;
   readonly firstName: string;
+  /** How the shop writes days and lengths. */
+  readonly tongue: Tongue;
   readonly currency: string;
   readonly answers: BriefAnswers;
   readonly sent: boolean;

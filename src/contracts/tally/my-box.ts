@@ -1,5 +1,6 @@
 import { DECISIONS, type Decider, type Decision } from '@core/box';
 import type { FitPoint } from '@core/fit';
+import type { Tongue } from '@core/words';
 import { z } from 'zod';
 import { text, uuid } from '../fields';
 import { why } from './why';
@@ -48,6 +49,8 @@ export interface MyPiece {
 /** A box as its client sees it behind her private link: her letter, her pieces, what they come to. Nothing else of the shop's. */
 export interface MyBoxView {
   readonly shopName: string;
+  /** How the shop writes days and lengths. */
+  readonly tongue: Tongue;
   readonly firstName: string;
   readonly number: number;
   /** Packed or on its way; hers to decide; settled. */

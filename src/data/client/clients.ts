@@ -93,7 +93,14 @@ export async function changeClient(tx: Writer, id: string, values: ClientValues)
 /** What a client is called, and where: all that a private page may say. */
 export async function nameAndShop(db: Reader, clientId: string) {
   const [person] = await db
-    .select({ name: client.name, shopId: client.shopId, shopName: shop.name, currency: shop.currency })
+    .select({
+      name: client.name,
+      shopId: client.shopId,
+      shopName: shop.name,
+      currency: shop.currency,
+      english: shop.english,
+      units: shop.units,
+    })
     .from(client)
     .innerJoin(shop, eq(shop.id, client.shopId))
     .where(eq(client.id, clientId));

@@ -212,6 +212,7 @@ async function mine(db: Reader, link: BoxLinkRow, shopId: string, now: Date): Pr
     );
   return {
     shopName: view.shop.name,
+    tongue: view.shop.tongue,
     firstName: view.client.name.split(' ')[0] ?? '',
     number: view.number,
     stage: isClosed(view.state) ? 'closed' : hasLeft(view.state) ? 'deciding' : 'coming',

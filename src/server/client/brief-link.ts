@@ -175,6 +175,7 @@ export async function ownBriefView(
   if (!person) throw new Refusal(404, LINK_GONE);
   return {
     shopName: person.shopName,
+    tongue: { english: person.english, units: person.units },
     firstName: person.name.split(' ')[0] ?? '',
     currency: person.currency,
     answers: link.draft,
