@@ -1,5 +1,5 @@
 import { CATEGORY, type Piece } from '../piece';
-import { meets, type Says, substancesIn } from './read';
+import { declaredIn, meets, type Says } from './read';
 
 /** What is known of a piece against one declared substance. */
 export type Content =
@@ -47,7 +47,7 @@ export function contentOf(piece: Known, declared: string): Content {
   return isMetal(declared) ? metalOf(piece) : clothOf(piece, declared);
 }
 
-const isMetal = (declared: string): boolean => substancesIn(declared).some(({ kind }) => kind === 'metal');
+const isMetal = (declared: string): boolean => declaredIn(declared).some(({ kind }) => kind === 'metal');
 
 /** Metal that shows and whose content nobody knows. */
 const metalOf = ({ metal, metalContent }: Known): Content => ({
@@ -61,7 +61,5 @@ const isJewel = (category: Piece['category']): boolean =>
 
 const clothOf = ({ category, fabric }: Known, declared: string): Content => ({
   says:
-    fabric.fibres.length > 0 || (isJewel(category) && substancesIn(declared).length > 0)
-      ? 'clear'
-      : 'unknown',
+    fabric.fibres.length > 0 || (isJewel(category) && declaredIn(declared).length > 0) ? 'clear' : 'unknown',
 });

@@ -221,22 +221,26 @@ const grownName = (word: string, names: readonly Name[]): Name | undefined => {
   return rest === undefined ? undefined : names.find(({ words }) => words.length === 1 && words[0] === rest);
 };
 
-/**
- * Substances a person's own words mean: "allergic to sheep's wool", "nickel (earrings)". Whoever names what only may hold one
- * ("rubber", "costume jewellery") means what it may hold.
- */
-export const substancesIn = memoByText((said: string): readonly Substance[] => {
+function namedIn(said: string, as: Says): readonly Substance[] {
   const tokens = tokensOf(said);
-  const named = (as: Says): readonly Substance[] =>
-    SUBSTANCES.filter((substance) =>
-      namesOf(substance).some(
-        ({ words, says }) =>
-          says === as &&
-          tokens.some((_, at) => meetsAt(tokens, at, words) && !isOther(substance, tokens, at)),
-      ),
-    );
-  const surely = named('holds');
-  return surely.length > 0 ? surely : named('may');
+  return SUBSTANCES.filter((substance) =>
+    namesOf(substance).some(
+      ({ words, says }) =>
+        says === as && tokens.some((_, at) => meetsAt(tokens, at, words) && !isOther(substance, tokens, at)),
+    ),
+  );
+}
+
+/** Substances words name: "sheep's wool", "nickel (earrings)". */
+export const substancesIn = memoByText((said: string): readonly Substance[] => namedIn(said, 'holds'));
+
+/**
+ * Substances a person means who declares something: those that are named, and of what only may hold one ("rubber", "costume
+ * jewellery") what it may hold.
+ */
+export const declaredIn = memoByText((said: string): readonly Substance[] => {
+  const named = substancesIn(said);
+  return named.length > 0 ? named : namedIn(said, 'may');
 });
 
 /** "artificial silk" is declared: silk itself is not meant. */
@@ -250,7 +254,7 @@ const isOther = (substance: Substance, tokens: readonly Token[], at: number): bo
 
 /** What a text says of what somebody declared in their own words. Unknown substances are looked for by their words. */
 export function meets(declared: string, text: string): Says {
-  const known = substancesIn(declared);
+  const known = declaredIn(declared);
   const meant = known.length > 0 ? narrowest(known, declared) : [asSaid(declared)];
   return meant
     .map((substance) => saysOf(substance, text))
