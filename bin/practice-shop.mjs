@@ -22,16 +22,10 @@ export function practiceShop(written) {
   let origin;
   let fault;
   let child;
-  let servers = [];
 
-  const told = () => ({ practice: { state, origin, fault } });
-  const tell = () => {
-    for (const server of servers.filter((each) => each.connected)) server.send(told());
-  };
   const become = (next, words) => {
     state = next;
     fault = words;
-    tell();
   };
 
   /** What is done to its database, in a process that has the key and ends. Resolves with its last line. */
@@ -120,13 +114,13 @@ export function practiceShop(written) {
   }
 
   return {
-    /** Listens to a server, and tells it how things stand. */
+    /** Listens to a server, and answers each wish with how things stand once it is begun. */
     answer(server) {
-      servers = [...servers.filter((each) => each.connected), server];
       server.on('message', (message) => {
-        if (message?.practice === 'open') void open();
-        if (message?.practice === 'drop') void drop();
-        if (message?.practice === 'ask') server.send(told());
+        if (!message?.practice) return;
+        if (message.practice === 'open') void open();
+        if (message.practice === 'drop') void drop();
+        server.send({ practice: { state, origin, fault } });
       });
     },
     stop: () => void end(),

@@ -96,16 +96,16 @@ export function readSource(source: StockSource, options: TillOptions): StockRead
 /** Sizes of one garment at another price than its first row says: it has one price, and that is said. */
 function otherPrices(rows: readonly StockCsvRow[], currency: string): RowWord[] {
   const first = new Map<string, StockCsvRow>();
-  return rows.flatMap(({ garmentKey, priceMinor, row, ...rest }) => {
-    const before = first.get(garmentKey);
-    if (!before) first.set(garmentKey, { garmentKey, priceMinor, row, ...rest });
-    if (!before || before.priceMinor === priceMinor) return [];
+  return rows.flatMap((size) => {
+    const before = first.get(size.garmentKey);
+    if (!before) first.set(size.garmentKey, size);
+    if (!before || before.priceMinor === size.priceMinor) return [];
     const params = {
-      said: amountText(priceMinor, currency),
+      said: amountText(size.priceMinor, currency),
       row: before.row,
       first: amountText(before.priceMinor, currency),
     };
-    return [tillNote({ row, field: 'price', code: 'other-price', params })];
+    return [tillNote({ row: size.row, field: 'price', code: 'other-price', params })];
   });
 }
 
@@ -190,14 +190,18 @@ function stockText(rows: readonly StockCsvRow[]): string {
   return JSON.stringify({ format: STOCK_FORMAT, garments: [...garments.values()] });
 }
 
+/** Where the header of a file stands, counted from 0, and what is in it. */
+const headOf = (source: StockSource): { readonly headRow: number; readonly headers: readonly string[] } =>
+  source.kind === 'till'
+    ? source.sheet
+    : { headRow: 0, headers: (source.cells?.[0] ?? []).map((header) => header.trim()) };
+
 /** The rows that were left, as they stood in the file, each with its reason: to be mended and brought in again. */
 export function leftRows(source: StockSource, faults: readonly RowWord[]): string {
   const why = new Map<number, string[]>();
   for (const { row, field, words } of faults) why.set(row, [...(why.get(row) ?? []), `${field}: ${words}`]);
   const { cells = [] } = source;
-  const headRow = source.kind === 'till' ? source.sheet.headRow : 0;
-  const headers =
-    source.kind === 'till' ? source.sheet.headers : (cells[0] ?? []).map((header) => header.trim());
+  const { headRow, headers } = headOf(source);
   const rows = [...why].flatMap(([row, reasons]) => {
     const found = cells[row - 1];
     if (!found || row - 1 <= headRow) return [];
@@ -222,8 +226,8 @@ export interface Mend {
 export function mended(source: StockSource, changes: readonly Mend[]): StockSource {
   if (!source.cells || changes.length === 0) return source;
   const cells = [...source.cells];
-  const headRow = source.kind === 'till' ? source.sheet.headRow : 0;
-  const headers = [...(source.kind === 'till' ? source.sheet.headers : (cells[0] ?? []))];
+  const { headRow, headers: before } = headOf(source);
+  const headers = [...before];
   const columns = source.kind === 'till' ? [...source.sheet.columns] : [];
   for (const { row, field, said } of changes) {
     if (row - 1 <= headRow) continue;
@@ -249,7 +253,7 @@ export function mended(source: StockSource, changes: readonly Mend[]): StockSour
 
 /** The column of our own file in which a field stands; "fabric.fibres[0].pct" is said of the cell "fibres". -1: in none. */
 function columnOf(headers: readonly string[], field: string): number {
-  const names = headers.map((header) => nameOf(header.trim()));
+  const names = headers.map(nameOf);
   const exact = names.indexOf(field);
   const whole = `.${field.replace(/\[\d+\]/g, '')}.`;
   return exact >= 0 ? exact : names.findIndex((name) => name !== undefined && whole.includes(`.${name}.`));
@@ -258,11 +262,11 @@ function columnOf(headers: readonly string[], field: string): number {
 /** What stands in a row's cell; undefined where no cell of the row could be put right. */
 export function cellAt(source: StockSource, row: number, field: string): string | undefined {
   const cells = source.cells?.[row - 1];
-  const isHead = row - 1 <= (source.kind === 'till' ? source.sheet.headRow : 0);
-  if (!cells || isHead) return undefined;
+  const { headRow, headers } = headOf(source);
+  if (!cells || row - 1 <= headRow) return undefined;
   if (source.kind === 'till')
     return (cells[source.sheet.columns.findIndex((each) => each === field)] ?? '').trim();
-  const column = columnOf(source.cells?.[0] ?? [], field);
+  const column = columnOf(headers, field);
   if (column >= 0) return (cells[column] ?? '').trim();
   return nameOf(field) === undefined ? undefined : '';
 }

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import './scanner-pad.css';
 
 interface Props {
@@ -30,5 +31,23 @@ export function ScannerPad({ codes }: Props) {
         ))}
       </ul>
     </section>
+  );
+}
+
+/** The same, put away until somebody has no scanner at hand. */
+export function SpareScanner({ codes }: Props) {
+  const [isOut, setOut] = useState(false);
+  return (
+    <>
+      <button
+        type="button"
+        className="plain-button small spare-scanner"
+        aria-expanded={isOut}
+        onClick={() => setOut(!isOut)}
+      >
+        {isOut ? 'put the simulated scanner away' : 'no scanner at hand? try a simulated one'}
+      </button>
+      {isOut && <ScannerPad codes={codes} />}
+    </>
   );
 }

@@ -52,7 +52,7 @@ describe('what comes back, by the scanner', () => {
     const refused = await scan(packer, view, 3, 'written-off');
     expect([refused.status, refused.problem.title]).toEqual([
       409,
-      'A stylist or an owner writes off. Put it with what is to be mended, and say so.',
+      'A stylist or an owner writes off. Put it with the mending, and say so.',
     ]);
     // Refused whole: it is no return either.
     expect(await where(sure(sizes[3]))).toEqual(['out']);

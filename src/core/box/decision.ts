@@ -13,7 +13,7 @@ export type BackTo = (typeof BACK_TO)[number];
 export const BACK_WORDS: Readonly<Record<BackTo, string>> = {
   shelf: 'back on the shelf',
   cleaning: 'to the cleaner',
-  mending: 'to be mended',
+  mending: 'for mending',
   'written-off': 'written off',
 };
 

@@ -37,3 +37,19 @@ export function memoNamed<V>(work: (name: string) => V): (name: string) => V {
     return found;
   };
 }
+
+/** So many texts are remembered before all are forgotten: whoever writes them writes new ones. */
+const MOST_TEXTS = 2000;
+
+/** The same for a text that people write: what is remembered is bounded. */
+export function memoByText<V>(work: (text: string) => V): (text: string) => V {
+  const known = new Map<string, V>();
+  return (text) => {
+    const before = known.get(text);
+    if (before !== undefined) return before;
+    if (known.size > MOST_TEXTS) known.clear();
+    const found = work(text);
+    known.set(text, found);
+    return found;
+  };
+}

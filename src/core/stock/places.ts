@@ -74,7 +74,7 @@ export const CAUSE_WORDS: Readonly<Record<Cause, string>> = {
   'write-off': 'written off',
   clean: 'to the cleaner',
   cleaned: 'back from the cleaner',
-  mend: 'to be mended',
+  mend: 'put by for mending',
   mended: 'mended',
   sample: 'taken as a sample',
   sampled: 'sample brought back',

@@ -1,4 +1,4 @@
-import { memo } from '../memo';
+import { memo, memoByText } from '../memo';
 import { type Substance, SUBSTANCES } from './table';
 
 /** What a text says of a substance: it holds it, it may hold it, or it says nothing of it (or that it is free of it). */
@@ -306,16 +306,3 @@ const asSaid = memoByText((declared: string): Substance => {
     source: 'Declared.',
   };
 });
-
-/** Remembers what a function of one text answered. */
-function memoByText<T>(work: (text: string) => T): (text: string) => T {
-  const known = new Map<string, T>();
-  return (text) => {
-    const before = known.get(text);
-    if (before !== undefined) return before;
-    if (known.size > 2000) known.clear();
-    const made = work(text);
-    known.set(text, made);
-    return made;
-  };
-}

@@ -7,7 +7,7 @@ import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { BoxPageLink } from '@ui/BoxPageLink';
 import { dayWords } from '@ui/days';
 import { Money } from '@ui/Money';
-import { ScannerPad } from '@ui/ScannerPad';
+import { SpareScanner } from '@ui/ScannerPad';
 import { Fragment, useState } from 'react';
 import { Appointment } from './Appointment';
 
@@ -147,7 +147,6 @@ function Stands({ parcel: { no, tracking, day, stands } }: { readonly parcel: Pa
 }
 
 function Packing({ view, busy, ticked, onMove }: Omit<Props, 'onAppointment'>) {
-  const [pad, setPad] = useState(false);
   const all = view.lines.length > 0 && view.lines.every(({ id }) => ticked.has(id));
   const left = view.lines.filter(({ id }) => !ticked.has(id)).length;
   return (
@@ -158,22 +157,12 @@ function Packing({ view, busy, ticked, onMove }: Omit<Props, 'onAppointment'>) {
       {!all && view.lines.length > 0 && (
         <p className="small soft">{left === 1 ? 'One piece is' : `${left} pieces are`} not ticked yet.</p>
       )}
-      <button
-        className="plain-button small"
-        style={{ justifySelf: 'start' }}
-        aria-expanded={pad}
-        onClick={() => setPad(!pad)}
-      >
-        {pad ? 'put the simulated scanner away' : 'no scanner at hand? try a simulated one'}
-      </button>
-      {pad && (
-        <ScannerPad
-          codes={[
-            ...view.lines.map(({ sku, size, piece }) => ({ code: sku, words: `${piece.title}, ${size}` })),
-            { code: NOT_OURS, words: 'a tag that is not ours' },
-          ]}
-        />
-      )}
+      <SpareScanner
+        codes={[
+          ...view.lines.map(({ sku, size, piece }) => ({ code: sku, words: `${piece.title}, ${size}` })),
+          { code: NOT_OURS, words: 'a tag that is not ours' },
+        ]}
+      />
     </>
   );
 }

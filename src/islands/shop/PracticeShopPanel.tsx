@@ -41,7 +41,7 @@ export function PracticeShopPanel({ initial }: { readonly initial: PracticeShopV
           </p>
         )}
         {fault && (
-          <p className="tone tone-warns" role="alert">
+          <p className="tone tone-fights" role="alert">
             {fault}
           </p>
         )}

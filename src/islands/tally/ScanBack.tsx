@@ -5,7 +5,7 @@ import { sizePhrase } from '@core/fit';
 import { NativeSelect } from '@mantine/core';
 import { call, showProblem } from '@ui/api';
 import { ScanField } from '@ui/ScanField';
-import { ScannerPad } from '@ui/ScannerPad';
+import { SpareScanner } from '@ui/ScannerPad';
 import type { BoxState } from '@ui/useBox';
 import { useState } from 'react';
 
@@ -18,7 +18,6 @@ interface Props<V extends BoxView | PackView> {
 /** What comes back, piece by piece under the scanner: what is read is a return, and goes where it is said to go. */
 export function ScanBack<V extends BoxView | PackView>({ box: { view, show }, backTo, onBackTo }: Props<V>) {
   const [said, setSaid] = useState('');
-  const [pad, setPad] = useState(false);
   const mayWriteOff = view.sees === 'all';
   const read = async (code: string): Promise<boolean> => {
     try {
@@ -60,12 +59,7 @@ export function ScanBack<V extends BoxView | PackView>({ box: { view, show }, ba
         {said}
       </p>
       {back.length > 0 && (
-        <button type="button" className="plain-button small" aria-expanded={pad} onClick={() => setPad(!pad)}>
-          {pad ? 'put the simulated scanner away' : 'no scanner at hand? try a simulated one'}
-        </button>
-      )}
-      {pad && (
-        <ScannerPad
+        <SpareScanner
           codes={back.map(({ sku, size, piece }) => ({ code: sku, words: `${piece.title}, ${size}` }))}
         />
       )}

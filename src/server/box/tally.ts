@@ -104,20 +104,21 @@ export const keepAll = serve(keepAllCall, {
 
 /** Puts a piece that came back where it goes next. @throws Refusal for one that is here already, or is no return */
 async function checkIn(
-  { tx, actor, now, ...rest }: Context,
+  context: Context,
   boxId: string,
   line: LineRecord['line'],
   backTo: BackTo,
 ): Promise<void> {
+  const { tx, actor, now } = context;
   if (line.checkedInAt) throw conflict('This piece has been checked in already.');
   if (!comesBack(line.decision))
     throw invalid([{ path: 'decision', message: 'only a returned or exchanged piece is checked in' }]);
-  // Writing off is proposed by whoever packs, and an owner's to confirm: until then it hangs with what is to be mended.
+  // Writing off is proposed by whoever packs, and an owner's to confirm: until then it hangs with the mending.
   if (backTo === 'written-off' && actor.role === 'packer')
-    throw conflict('A stylist or an owner writes off. Put it with what is to be mended, and say so.');
+    throw conflict('A stylist or an owner writes off. Put it with the mending, and say so.');
   await putAway(tx, actor, line, 'come-back', backTo);
   await changeLine(tx, line.id, { checkedInAt: now });
-  await note({ tx, actor, now, ...rest }, 'check in', 'box_line', line.id, { boxId, backTo });
+  await note(context, 'check in', 'box_line', line.id, { boxId, backTo });
 }
 
 export const checkInLine = serve(checkInLineCall, {

@@ -1,5 +1,5 @@
 import { colourName, isCalled } from '../../colour';
-import { memoNamed } from '../../memo';
+import { memoByText } from '../../memo';
 import { CATEGORY, type Cut, type Piece, type Worn } from '../../piece';
 import { lengthWordOf, read, type Reading } from '../../reading';
 import { contentOf } from '../../substances';
@@ -52,7 +52,7 @@ interface Understood {
   readonly isIroned: boolean;
 }
 
-const understood = memoNamed((word: string): Understood => ({
+const understood = memoByText((word: string): Understood => ({
   readings: (['british', 'american'] as const).map((english) => read(word, { english })),
   heelOverMm: read(`no ${word}`).heelMaxMm,
   isAnyPattern: /^\W*(?:any |all )?(?:prints?|patterns?|printed|patterned)\W*$/i.test(word),
