@@ -19,9 +19,15 @@ export const launch = (): Promise<Browser> =>
     protocolTimeout: 120_000,
   });
 
+const opened = new WeakSet<Browser>();
+
 /** A page at the size a stylist has, with every uncaught error of the page gathered. */
 export async function openPage(browser: Browser): Promise<{ page: Page; errors: string[] }> {
-  const context = await browser.createBrowserContext();
+  // Whoever comes first has the browser's own context, which keeps what it compiled; others share nothing with it.
+  const context = opened.has(browser)
+    ? await browser.createBrowserContext()
+    : browser.defaultBrowserContext();
+  opened.add(browser);
   const page = await context.newPage();
   // Waits are for a state: on a busy machine it may be long in coming, and a test's own limit ends what hangs.
   page.setDefaultTimeout(120_000);

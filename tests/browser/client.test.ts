@@ -13,6 +13,7 @@ import { photograph } from '../support/photos';
 import { until } from '../support/until';
 import { axeOn } from './axe';
 import { atRest, openPage, settled } from './chromium';
+import { called } from './by-name';
 import { click, byKeyboard, byMouse, choose, openBy, type Person, tabTo } from './person';
 import { sure } from '../support/sure';
 
@@ -249,9 +250,7 @@ describe('the client’s own brief, on a phone', () => {
 
     await person.go(`/clients/${clientId}`);
     await person.see('Isolde Venn-Marsh wrote.');
-    const budget = (await page.$(
-      '::-p-aria([name="Budget"][role="checkbox"])',
-    )) as ElementHandle<HTMLElement>;
+    const budget = (await page.$(called('Budget', 'checkbox'))) as ElementHandle<HTMLElement>;
     await budget.click();
     await click(page, '.brief-answers button[type=submit]');
     await page.waitForFunction(() => !document.querySelector('.brief-answers'));

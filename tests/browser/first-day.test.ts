@@ -6,6 +6,7 @@ import { freshDatabase, type TestDatabase } from '../support/database';
 import { startServer, type TestServer } from '../support/server';
 import { axeOn } from './axe';
 import { launch, openPage, settled } from './chromium';
+import { called } from './by-name';
 import { byMouse, type Person } from './person';
 
 let base: TestDatabase;
@@ -111,7 +112,7 @@ describe('the first day of a shop that has nothing', () => {
     await person.arrive(/\/pull$/);
     await shot('pull');
     await person.press('button', 'Hold 40');
-    await page.waitForSelector('::-p-aria([name="Release Wickelkleid"])');
+    await page.waitForSelector(called('Release Wickelkleid'));
     await person.press('button', 'Everything');
     await person.fill('textbox', 'Find by name', 'Handtasche');
     await page.waitForFunction(
@@ -120,7 +121,7 @@ describe('the first day of a shop that has nothing', () => {
         'Handtasche',
     );
     await person.press('button', 'Hold one size');
-    await page.waitForSelector('::-p-aria([name="Release Handtasche"])');
+    await page.waitForSelector(called('Release Handtasche'));
     await person.press('link', 'Style');
     await person.arrive(/\/combine$/);
     for (const name of ['Wickelkleid', 'Handtasche']) {

@@ -6,6 +6,7 @@ import { openShopPage } from '../support/open-page';
 import { sure } from '../support/sure';
 import { axeOn } from './axe';
 import { settled } from './chromium';
+import { called } from './by-name';
 import { click } from './person';
 
 const shop = openShopPage();
@@ -106,7 +107,7 @@ describe('the letter', () => {
     expect(await page.evaluate(() => document.activeElement?.getAttribute('aria-label'))).toBe(
       `Fit of ${first}`,
     );
-    await click(page, '::-p-aria([name="Undo"][role="button"])');
+    await click(page, called('Undo', 'button'));
     await page.waitForFunction(
       (name) => document.querySelector('.letter-piece h2')?.textContent?.startsWith(name),
       {},
@@ -116,12 +117,12 @@ describe('the letter', () => {
   });
   it('is saved before it is printed, with its look left out; once it is saved a reload says nothing', async () => {
     await open();
-    await click(page, '::-p-aria([name="leave it out: The ceremony"][role="button"])');
+    await click(page, called('leave it out: The ceremony', 'button'));
     await page.waitForSelector('.letter-looks figure[data-hidden]');
     const opened = new Promise<string>((resolve) => {
       shop.browser.once('targetcreated', (target) => resolve(target.type()));
     });
-    await click(page, '::-p-aria([name="Print"][role="button"])');
+    await click(page, called('Print', 'button'));
     expect(await opened).toBe('page');
     // A page behind another one draws no frames, and a wait for one would not end.
     await page.bringToFront();

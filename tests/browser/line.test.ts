@@ -8,6 +8,7 @@ import type { Browser, ElementHandle, Page } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { openShop } from '../support/open-shop';
 import { launch, openPage, signInAs } from './chromium';
+import { called } from './by-name';
 import { byKeyboard, byMouse, drag, type Person, tabTo } from './person';
 import { sure } from '../support/sure';
 
@@ -92,7 +93,7 @@ async function walk({ prefix, client, page, person, wear }: Trial): Promise<void
     );
     await person.press('button', 'Hold L');
     await person.see(`Release ${name}`.replace('Release ', ''));
-    await page.waitForSelector(`::-p-aria([name="Release ${name}"])`);
+    await page.waitForSelector(called(`Release ${name}`));
   }
   await person.see('€0.50 over the budget');
   await person.press('link', 'Style');

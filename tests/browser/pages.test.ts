@@ -5,6 +5,7 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { openShopPage } from '../support/open-page';
 import { axeOn } from './axe';
 import { atRest, openPage, settled } from './chromium';
+import { called } from './by-name';
 import { click } from './person';
 import { sure } from '../support/sure';
 
@@ -71,7 +72,7 @@ describe('every page is clean to axe and throws nothing', () => {
     await settled(page);
     expect(await axe()).toEqual([]);
     for (const name of ['Edit', 'Add a piece']) {
-      await click(page, `::-p-aria([name="${name}"][role="button"])`);
+      await click(page, called(name, 'button'));
       await page.waitForSelector('[role="dialog"]');
       await atRest(page);
       expect(await axe()).toEqual([]);

@@ -1,4 +1,5 @@
 import type { BoundingBox, ElementHandle, KeyInput, Page } from 'puppeteer-core';
+import { called } from './by-name';
 import { settled } from './chromium';
 
 /** A state is waited for this long before it is said that it never came, ms; no test waits out any of it. */
@@ -16,8 +17,6 @@ export interface Person {
   readonly see: (text: string) => Promise<void>;
   readonly arrive: (path: RegExp) => Promise<void>;
 }
-
-const aria = (role: string, name: string): string => `::-p-aria([name="${name}"][role="${role}"])`;
 
 /** Waits until something is on the page. */
 async function found(page: Page, selector: string): Promise<ElementHandle> {
@@ -105,13 +104,13 @@ export const byMouse = (page: Page, origin: string): Person => ({
     await page.goto(origin + path);
     await settled(page);
   },
-  press: (role, name) => click(page, aria(role, name)),
+  press: (role, name) => click(page, called(name, role)),
   fill: async (role, name, text) => {
     // Three clicks take what stands there; a dialog on its way out may still be in between.
     for (let i = 0; i < 20; i++) {
-      await found(page, aria(role, name));
-      await page.locator(aria(role, name)).setTimeout(STATE_MS).click({ count: 3 });
-      const target = await page.$(aria(role, name));
+      await found(page, called(name, role));
+      await page.locator(called(name, role)).setTimeout(STATE_MS).click({ count: 3 });
+      const target = await page.$(called(name, role));
       if (await hasFocus(page, target)) break;
     }
     await page.keyboard.type(text);
@@ -127,7 +126,7 @@ export const byKeyboard = (page: Page, origin: string): Person => ({
     await settled(page);
   },
   press: (role, name) =>
-    untilHeard(page, aria(role, name), async () => {
+    untilHeard(page, called(name, role), async () => {
       await tabTo(page, role, name);
       await page.keyboard.press(role === 'checkbox' || role === 'radio' ? 'Space' : 'Enter');
     }),
@@ -144,7 +143,7 @@ export const byKeyboard = (page: Page, origin: string): Person => ({
 
 /** Presses Tab until the focus is on what was meant; fails when the whole page was gone through. */
 export async function tabTo(page: Page, role: string, name: string): Promise<void> {
-  const target = await found(page, aria(role, name));
+  const target = await found(page, called(name, role));
   for (let i = 0; i < 400; i++) {
     if (await page.evaluate((element) => element === document.activeElement, target)) return;
     await page.keyboard.press('Tab');

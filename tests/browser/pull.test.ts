@@ -4,6 +4,7 @@ import type { KeyInput } from 'puppeteer-core';
 import { describe, expect, it } from 'vitest';
 import { openShopPage } from '../support/open-page';
 import { axeOn } from './axe';
+import { called } from './by-name';
 import { click, sideBySide } from './person';
 import { sure } from '../support/sure';
 
@@ -96,10 +97,10 @@ describe('a line of the box', () => {
     const { page, person } = open;
     const boxId = await boxNumbered(104);
     await person.go(`/box/${boxId}/pull`);
-    await click(page, '::-p-aria([name="Swap, alter Warden blazer, bottle"])');
+    await click(page, called('Swap, alter Warden blazer, bottle'));
     await person.see('In another colour');
     expect(await axeOn(page)).toEqual([]);
-    await click(page, '::-p-aria([name="Take it: Warden blazer, ink"])');
+    await click(page, called('Take it: Warden blazer, ink'));
     await person.see('Warden blazer, ink takes its place.');
     const lines = await linesOf(boxId);
     const [ceremony] = await db().select().from(look).where(eq(look.title, 'The ceremony'));
@@ -111,7 +112,7 @@ describe('a line of the box', () => {
     const { page, person } = open;
     const boxId = await boxNumbered(104);
     await person.go(`/box/${boxId}/pull`);
-    const name = '::-p-aria([name="Swap, alter Wheelhouse trousers, ink"])';
+    const name = called('Swap, alter Wheelhouse trousers, ink');
     const worn = async (lineId: string) =>
       (await db().select().from(look).where(eq(look.boxId, boxId)))
         .flatMap(({ pieces }) => pieces)
@@ -134,7 +135,7 @@ describe('a line of the box', () => {
 
   it('is altered: its price and its days are in sight at once, and it may be left as it is', async () => {
     const { page, person } = open;
-    await click(page, '::-p-aria([name="Swap, alter Wheelhouse trousers, ink"])');
+    await click(page, called('Swap, alter Wheelhouse trousers, ink'));
     await person.fill('textbox', 'By, cm', '3');
     await person.fill('textbox', 'Price, EUR', '21,50');
     await person.press('button', 'Have it altered');
@@ -142,7 +143,7 @@ describe('a line of the box', () => {
     await person.see('Once altered it stays with the client.');
     await page.keyboard.press('Escape');
     await person.see('€156.50');
-    await click(page, '::-p-aria([name="Swap, alter Wheelhouse trousers, ink"])');
+    await click(page, called('Swap, alter Wheelhouse trousers, ink'));
     await person.fill('textbox', 'By, cm', '-40');
     await person.see('the hem has');
     await person.press('button', 'Leave it: no hem for Wheelhouse trousers, ink');
@@ -227,7 +228,7 @@ describe('a scanner', () => {
       (await linesOf(boxId)).filter(({ scannedAt }) => scannedAt).map(({ id }) => id);
     expect(await scanned()).toEqual([sure(line).id]);
     await person.press('button', 'no scanner at hand? try a simulated one');
-    await click(page, '::-p-aria([name="Scan NOT-OURS-1 a tag that is not ours"])');
+    await click(page, called('Scan NOT-OURS-1 a tag that is not ours'));
     await person.see('A piece with the code NOT-OURS-1 is not here');
     expect(await axeOn(page)).toEqual([]);
   });

@@ -6,6 +6,7 @@ import { boxLine } from '@data/schema';
 import { openShopPage } from '../support/open-page';
 import { axeOn } from './axe';
 import { openPage, settled, signInAs } from './chromium';
+import { called } from './by-name';
 import { click, standing } from './person';
 import { sure } from '../support/sure';
 
@@ -52,7 +53,7 @@ describe('the Rail', () => {
     await anew();
     await rail();
     const before = await page.$eval('.score', (element) => element.textContent ?? '');
-    await click(page, '::-p-aria([name="Take off Pontoon loafer, oxblood"])');
+    await click(page, called('Take off Pontoon loafer, oxblood'));
     await page.waitForFunction((was) => document.querySelector('.score')?.textContent !== was, {}, before);
     await undo();
     await page.waitForFunction((was) => document.querySelector('.score')?.textContent === was, {}, before);
@@ -183,7 +184,7 @@ describe('the Rail', () => {
     // Turned round by key, and back by the button.
     await page.keyboard.press('b');
     await page.waitForSelector('.show-figure [aria-label$="seen from behind"]');
-    await click(page, '::-p-aria([name="From the front"][role="button"])');
+    await click(page, called('From the front', 'button'));
     await page.waitForFunction(() => !document.querySelector('[aria-label$="seen from behind"]'));
     const first = await page.$eval('.show h1', (head) => head.textContent);
     await page.keyboard.press('ArrowRight');
@@ -258,7 +259,7 @@ describe('the Rail', () => {
       closet.length,
     );
     // A key of the page works again although a box was ticked last.
-    await click(page, '::-p-aria([name="What goes best first"][role="checkbox"])');
+    await click(page, called('What goes best first', 'checkbox'));
     await page.waitForFunction(
       (was) =>
         [...document.querySelectorAll('.rack-bar:nth-of-type(2) .hanging')]
@@ -278,7 +279,7 @@ describe('the Rail', () => {
           .where(and(eq(boxLine.boxId, open), isNull(boxLine.removedAt)))
       ).length;
     const before = await held();
-    await click(page, '::-p-aria([name="The shelf too"][role="checkbox"])');
+    await click(page, called('The shelf too', 'checkbox'));
     await click(page, '.rack-bar:nth-of-type(3) .hanging');
     await page.waitForFunction(() => /is held\./.test(document.body.innerText));
     expect(await held()).toBe(before + 1);
@@ -342,7 +343,7 @@ describe('the Rail', () => {
     const id = sure(looks[0]).id;
     const saved = async () => sure((await looksNow()).find((each) => each.id === id));
     await state('Saved');
-    await click(page, '::-p-aria([name="Take off Pontoon loafer, oxblood"])');
+    await click(page, called('Take off Pontoon loafer, oxblood'));
     await state('Saved');
     expect((await saved()).pieces.length).toBe(sure(looks[0]).pieces.length - 1);
     await page.setOfflineMode(true);
@@ -371,7 +372,7 @@ describe('the Rail', () => {
     await signInAs(other.page, shop.origin, 'owner@heronroom.invalid', 'heron-owner-demo');
     await other.page.goto(`${shop.origin}/box/${open}/combine`);
     await settled(other.page);
-    const name = '::-p-aria([name="Name of the look"][role="textbox"])';
+    const name = called('Name of the look', 'textbox');
     const writeOn = async (at: Page, words: string): Promise<void> => {
       await at.focus(name);
       await at.keyboard.press('End');
@@ -410,7 +411,7 @@ describe('the Rail', () => {
     await page.waitForFunction(() =>
       /Not saved yet/.test(document.querySelector('.look-saved')?.textContent ?? ''),
     );
-    await click(page, '::-p-aria([name="Save look"][role="button"])');
+    await click(page, called('Save look', 'button'));
     await page.waitForFunction(() => /^Saved/.test(document.querySelector('.look-saved')?.textContent ?? ''));
     const all = await looksNow();
     expect(all.map(({ title }) => title).sort()).toEqual(
@@ -421,7 +422,7 @@ describe('the Rail', () => {
 
   it('shows the keys under ?', async () => {
     await page.keyboard.type('?');
-    await page.waitForSelector('::-p-aria([name="Keys"][role="dialog"])');
+    await page.waitForSelector(called('Keys', 'dialog'));
     expect(errors).toEqual([]);
   });
 });

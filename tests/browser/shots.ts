@@ -3,6 +3,7 @@ import type { ElementHandle, Page } from 'puppeteer-core';
 import { DEMO_USERS } from '@server/demo/users';
 import sharp from 'sharp';
 import { launch, openPage, settled, signInAs } from './chromium';
+import { called } from './by-name';
 import { click } from './person';
 
 /** Waits until the looks of every candidate are counted. */
@@ -61,7 +62,7 @@ async function main(origin: string, folder: string, only: string | undefined): P
         ['For the buyer', 'Fits nobody on the books'],
         ['Rules on trial', 'proposed: 6.5 levels'],
       ] as const) {
-        await click(page, `::-p-aria([name="${tab}"][role="tab"])`);
+        await click(page, called(tab, 'tab'));
         await page.waitForFunction((wanted) => document.body.innerText.includes(wanted), {}, words);
         await settled(page);
         await new Promise((done) => setTimeout(done, 900));
@@ -84,10 +85,10 @@ async function main(origin: string, folder: string, only: string | undefined): P
     if (!only || 'stock-file'.includes(only)) {
       await page.goto(`${origin}/stockroom`);
       await settled(page);
-      await page.locator('::-p-aria([name="Import"][role="button"])').click();
+      await page.locator(called('Import', 'button')).click();
       const input = await page.waitForSelector('input[type="file"]');
       await (input as ElementHandle<HTMLInputElement>).uploadFile('tests/fixtures/tills/kasse.csv');
-      await page.locator('::-p-aria([name="Bring in 10 sizes"][role="button"])').wait();
+      await page.locator(called('Bring in 10 sizes', 'button')).wait();
       await take('stock-file');
     }
     if (!only || 'plan'.includes(only)) {
@@ -167,11 +168,11 @@ async function main(origin: string, folder: string, only: string | undefined): P
       };
       await page.goto(`${origin}${people[2] ?? client}`);
       await settled(page);
-      await page.locator('::-p-aria([name="Make a private link"][role="button"])').click();
+      await page.locator(called('Make a private link', 'button')).click();
       const brief = await shown('input[aria-label="Private link"]');
       await page.goto(`${origin}${await boxOf('tally', 103)}`);
       await settled(page);
-      await page.locator('::-p-aria([name="Make the link"][role="button"])').click();
+      await page.locator(called('Make the link', 'button')).click();
       const box = await shown('.box-page-link input');
       await onPhone(brief);
       await onPhone(box);
