@@ -1,41 +1,17 @@
 import type { ClientView } from '@contracts/client/client-view';
-import { schoolsSchema } from '@contracts/profile';
-import {
-  BODY_MEASURES,
-  type BodyMeasure,
-  girthsOfSize,
-  HAIR,
-  type LengthUnit,
-  USUAL_SIZES,
-} from '@core/figure';
-import { PRONOUNS } from '@core/words';
-import { CATEGORIES, DEPARTMENTS, GOALS } from '@core/piece';
-import {
-  Button,
-  Checkbox,
-  Drawer,
-  MultiSelect,
-  NativeSelect,
-  NumberInput,
-  SegmentedControl,
-  Select,
-  Tabs,
-  TagsInput,
-  Textarea,
-  TextInput,
-} from '@mantine/core';
-import { useForm, type UseFormReturnType } from '@mantine/form';
+import type { LengthUnit } from '@core/figure';
+import { CATEGORIES } from '@core/piece';
 import { heightDoubtIn, lengthText, readLength } from '@core/reading';
+import { Button, Drawer, Tabs } from '@mantine/core';
+import { useForm } from '@mantine/form';
 import { amountOf } from '@ui/amounts';
 import { ApiProblem, showProblem } from '@ui/api';
 import { callMerging } from '@ui/merging';
-import { MeasureMap, ZoneMap } from '@ui/BodyMap';
-import { LengthField } from '@ui/LengthField';
 import { pageTongue } from '@ui/tongue';
 import { useState } from 'react';
-import { ColourPicks } from '../piece/ColourPicks';
+import { EditMeasures } from './EditMeasures';
+import { LimitsTab, SchoolsTab, TasteTab, WhoTab } from './EditTabs';
 import { type EditValues, heelIn, inputOf, lengthFaults, linesOf, measuresIn, valuesOf } from './edit-values';
-import { MEASURE_WORDS } from './measure-words';
 
 interface Props {
   readonly view: ClientView;
@@ -44,8 +20,6 @@ interface Props {
   /** Resolves when the page shows what was saved. */
   readonly onSaved: () => Promise<void>;
 }
-
-type Form = UseFormReturnType<EditValues>;
 
 /** Where the server's name of a field is not the form's. */
 const FIELD_OF: Readonly<Record<string, string>> = { 'profile.limits.heelMaxMm': 'heelMax' };
@@ -58,8 +32,8 @@ const TABS: Readonly<Record<string, readonly string[]>> = {
 const tabOf = (path: string): string =>
   Object.keys(TABS).find((tab) => TABS[tab]?.includes(path.split(/[.[]/)[0] ?? '')) ?? 'who';
 
-/** Everything of a client that may be changed by hand. What the server refuses is named at its field. */
-export function EditClient({ view, opened, onClose, onSaved }: Props) {
+/** The form of a client: its values in the unit that is typed, its faults on whichever tab they are, and what saving does. */
+function useClientForm({ view, onClose, onSaved }: Omit<Props, 'opened'>) {
   const [busy, setBusy] = useState(false);
   const [unit, setUnit] = useState<LengthUnit>(() => pageTongue().units);
   const form = useForm<EditValues>({
@@ -129,6 +103,12 @@ export function EditClient({ view, opened, onClose, onSaved }: Props) {
     );
     form.setFieldValue('heelMax', said(form.values.heelMax, false, heelIn(view, unit), heelIn(view, next)));
   };
+  return { form, busy, unit, changeUnit, tab, setTab, save };
+}
+
+/** Everything of a client that may be changed by hand. What the server refuses is named at its field. */
+export function EditClient({ view, opened, onClose, onSaved }: Props) {
+  const { form, busy, unit, changeUnit, tab, setTab, save } = useClientForm({ view, onClose, onSaved });
   return (
     <Drawer opened={opened} onClose={onClose} position="right" size={720} title={`Edit ${view.name}`}>
       <form onSubmit={save} className="edit-client">
@@ -141,150 +121,19 @@ export function EditClient({ view, opened, onClose, onSaved }: Props) {
             <Tabs.Tab value="schools">Schools</Tabs.Tab>
           </Tabs.List>
           <Tabs.Panel value="who" pt="md" className="edit-panel">
-            <TextInput label="Name" required {...form.getInputProps('name')} />
-            <TextInput label="About, in a line" {...form.getInputProps('about')} />
-            <TextInput label="E-mail" type="email" {...form.getInputProps('email')} />
-            <TextInput label="Phone" {...form.getInputProps('phone')} />
-            <Textarea
-              label="Postal address"
-              description="For parcels: a line each, the town last"
-              autosize
-              minRows={2}
-              maxRows={5}
-              {...form.getInputProps('address')}
-            />
-            <TextInput label="Budget for a box" inputMode="decimal" {...form.getInputProps('budget')} />
-            <Textarea
-              label="Most for a piece"
-              description="A kind and an amount a line: coat 220"
-              autosize
-              minRows={2}
-              {...form.getInputProps('pieceBudget')}
-            />
-            <Textarea label="Notes" autosize minRows={2} {...form.getInputProps('notes')} />
+            <WhoTab form={form} />
           </Tabs.Panel>
           <Tabs.Panel value="measures" pt="md">
-            <Measures view={view} form={form} unit={unit} onUnit={changeUnit} />
+            <EditMeasures view={view} form={form} unit={unit} onUnit={changeUnit} />
           </Tabs.Panel>
           <Tabs.Panel value="limits" pt="md" className="edit-panel">
-            <TagsInput
-              label="Allergies"
-              description="A match stops a piece."
-              {...form.getInputProps('allergies')}
-            />
-            <TagsInput
-              label="Never"
-              description="A category, a fibre, a cloth, a pattern or a colour."
-              {...form.getInputProps('nevers')}
-            />
-            <div>
-              <div>Keeps covered</div>
-              <ZoneMap
-                label="Keeps covered"
-                measures={view.given}
-                zones={form.values.cover}
-                onChange={(zones) => form.setFieldValue('cover', zones)}
-              />
-            </div>
-            <MultiSelect
-              label="Nothing may cling over"
-              data={['chest', 'midriff', 'seat', 'thighs', 'upper-arms']}
-              {...form.getInputProps('looseOver')}
-            />
-            <div className="edit-row">
-              <LengthField label={`Highest heel, ${unit}`} unit={unit} {...form.getInputProps('heelMax')} />
-              <NumberInput label="Heaviest bag, g" hideControls {...form.getInputProps('bagMaxG')} />
-              <NativeSelect
-                label="Open toes"
-                data={[{ value: '', label: 'not said' }, 'yes', 'no']}
-                {...form.getInputProps('openToe')}
-              />
-            </div>
-            <TagsInput label="Fibres to leave out" {...form.getInputProps('avoidFibres')} />
-            <TagsInput label="Metals to leave out" {...form.getInputProps('avoidMetals')} />
-            <Checkbox
-              label="Washable at home only"
-              {...form.getInputProps('washableOnly', { type: 'checkbox' })}
-            />
+            <LimitsTab form={form} unit={unit} given={view.given} />
           </Tabs.Panel>
           <Tabs.Panel value="taste" pt="md" className="edit-panel">
-            <TagsInput label="Mood words" {...form.getInputProps('moods')} />
-            <MultiSelect
-              label="Wishes of their own"
-              description="Off unless the client asks for it."
-              data={GOALS.map((value) => ({ value, label: value.replace('-', ' ') }))}
-              {...form.getInputProps('goals')}
-            />
-            <div className="edit-row">
-              <Select
-                label="Statements"
-                clearable
-                data={['quiet', 'one', 'bold']}
-                {...form.getInputProps('statement')}
-              />
-              <Select
-                label="Pattern"
-                clearable
-                data={['none', 'one', 'mix']}
-                {...form.getInputProps('pattern')}
-              />
-              <NumberInput
-                label="Edge, 0 to 5"
-                min={0}
-                max={5}
-                hideControls
-                {...form.getInputProps('edge')}
-              />
-            </div>
-            <div className="edit-row">
-              <NativeSelect
-                label="Pronoun"
-                data={[{ value: '', label: 'not said' }, ...PRONOUNS]}
-                {...form.getInputProps('pronoun')}
-              />
-              <NativeSelect
-                label="Shops"
-                data={[{ value: '', label: 'not said' }, ...DEPARTMENTS]}
-                {...form.getInputProps('department')}
-              />
-              <Select label="Hair, usually" clearable data={[...HAIR]} {...form.getInputProps('hair')} />
-              <NativeSelect
-                label="Pierced ears"
-                data={[{ value: '', label: 'not said' }, 'yes', 'no']}
-                {...form.getInputProps('pierced')}
-              />
-              <TextInput
-                label="Skin colour"
-                description="Only if offered"
-                placeholder="#c8a488"
-                {...form.getInputProps('skinHex')}
-              />
-            </div>
-            {(['like', 'avoid', 'never'] as const).map((part) => (
-              <ColourPicks
-                key={part}
-                label={{ like: 'Likes', avoid: 'Avoids', never: 'Never' }[part]}
-                hexes={form.values[part]}
-                onChange={(hexes) => form.setFieldValue(part, hexes)}
-              />
-            ))}
+            <TasteTab form={form} />
           </Tabs.Panel>
           <Tabs.Panel value="schools" pt="md" className="edit-panel">
-            <p className="small soft">
-              Several respected ways to judge. What is left open follows the shop; an appetite said under
-              Taste wins.
-            </p>
-            <div className="edit-row">
-              {Object.entries(schoolsSchema.shape).map(([matter, { options }]) => (
-                <NativeSelect
-                  key={matter}
-                  label={matter}
-                  data={[{ value: '', label: 'as the shop' }, ...options]}
-                  value={form.values.schools[matter] ?? ''}
-                  onChange={(event) => form.setFieldValue(`schools.${matter}`, event.currentTarget.value)}
-                />
-              ))}
-            </div>
+            <SchoolsTab form={form} />
           </Tabs.Panel>
         </Tabs>
         <Button type="submit" loading={busy}>
@@ -293,80 +142,4 @@ export function EditClient({ view, opened, onClose, onSaved }: Props) {
       </form>
     </Drawer>
   );
-}
-
-interface MeasuresProps {
-  readonly view: ClientView;
-  readonly form: Form;
-  readonly unit: LengthUnit;
-  readonly onUnit: (unit: LengthUnit) => void;
-}
-
-/** The measures in cm or inches, beside a figure that shows where the tape lies for the one being typed. */
-function Measures({ view, form, unit, onUnit }: MeasuresProps) {
-  const [at, setAt] = useState<BodyMeasure>('heightMm');
-  const estimate = (size: string): void => {
-    const girths = girthsOfSize(size);
-    if (!girths) return;
-    const open = Object.entries(girths).filter(
-      ([name]) => form.values.measures[name] === '' || form.values.estimated.includes(name),
-    );
-    for (const [name, mm] of open) form.setFieldValue(`measures.${name}`, lengthText(mm, unit));
-    form.setFieldValue('estimated', [...new Set([...form.values.estimated, ...open.map(([name]) => name)])]);
-  };
-  return (
-    <div className="edit-measures">
-      <div className="edit-panel">
-        <div className="edit-row">
-          <SegmentedControl
-            aria-label="Unit of the measures"
-            data={['cm', 'in']}
-            value={unit}
-            onChange={(value) => onUnit(value as LengthUnit)}
-          />
-          <NativeSelect
-            aria-label="Start from a usual size"
-            data={[{ value: '', label: 'start from a size' }, ...USUAL_SIZES]}
-            onChange={(event) => estimate(event.currentTarget.value)}
-          />
-        </div>
-        <p className="small soft">What is left out is estimated from the rest and marked so.</p>
-        <div className="edit-grid">
-          {BODY_MEASURES.map((name) => (
-            <LengthField
-              key={name}
-              size="xs"
-              label={MEASURE_WORDS[name]}
-              placeholder={estimated(view, name, unit)}
-              unit={unit}
-              isHeight={name === 'heightMm'}
-              {...form.getInputProps(`measures.${name}`)}
-              onFocus={() => setAt(name)}
-              description={form.values.estimated.includes(name) ? 'from the size' : undefined}
-              onKeyDown={() =>
-                form.setFieldValue(
-                  'estimated',
-                  form.values.estimated.filter((each) => each !== name),
-                )
-              }
-            />
-          ))}
-        </div>
-        <Textarea
-          label="Sizes by kind or label"
-          description="One a line: boots 38, Lockgate tops M"
-          autosize
-          minRows={2}
-          {...form.getInputProps('sizes')}
-        />
-      </div>
-      <MeasureMap measures={view.given} measure={at} />
-    </div>
-  );
-}
-
-/** What the app takes meanwhile for a measure nobody gave. */
-function estimated(view: ClientView, name: BodyMeasure, unit: LengthUnit): string {
-  const found = view.body.find((each) => each.name === name);
-  return found && found.origin !== 'given' ? `est. ${lengthText(found.mm, unit)}` : '';
 }

@@ -8,7 +8,7 @@ import { useKeys } from '@ui/useKeys';
 import { showDone, showProblem } from '@ui/api';
 import { callMerging } from '@ui/merging';
 import { Providers } from '@ui/Providers';
-import { useMemo, useRef, useState } from 'react';
+import { type ReactNode, useMemo, useRef, useState } from 'react';
 import { LanguagePanel } from './LanguagePanel';
 import { PullingPanel } from './PullingPanel';
 import { BoxRuleCard, RuleCard } from './RuleCard';
@@ -20,19 +20,20 @@ interface Props {
 }
 
 /** What stands beside the facets. */
-type Extra = 'pulling' | 'language';
-const isExtra = (facet: Facet | Extra): facet is Extra => facet === 'pulling' || facet === 'language';
+const EXTRAS = [
+  ['pulling', 'Pulling'],
+  ['language', 'Language'],
+] as const;
+type Extra = (typeof EXTRAS)[number][0];
+const isExtra = (facet: Facet | Extra): facet is Extra => EXTRAS.some(([extra]) => extra === facet);
 
-/** Every rule the shop judges by: its question, its thresholds, two looks that it tells apart; on, off, tuned. */
-export function HouseRulesPage({ view, mayTune }: Props) {
+/** The shop's rules as they are being tuned, and as they were saved last. */
+function useTuning(view: HouseRulesView) {
   const [settings, setSettings] = useState<Settings>(view.shop.settings);
   const [schools, setSchools] = useState<Schools>(view.shop.schools);
   const [version, setVersion] = useState(view.version);
   const [saved, setSaved] = useState({ settings: view.shop.settings, schools: view.shop.schools });
-  const [facet, setFacet] = useState<Facet | Extra>('C');
-  const [search, setSearch] = useState('');
   const [busy, setBusy] = useState(false);
-  const find = useRef<HTMLInputElement>(null);
   const dirty = JSON.stringify({ settings, schools }) !== JSON.stringify(saved);
   const save = async (): Promise<void> => {
     setBusy(true);
@@ -57,15 +58,25 @@ export function HouseRulesPage({ view, mayTune }: Props) {
       setBusy(false);
     }
   };
-  useKeys([
-    ['/', () => find.current?.focus()],
-    ['mod+S', () => mayTune && dirty && void save()],
-  ]);
   const tune = (id: string, tuning: Tuning | undefined): void =>
     setSettings((now) => {
       const { [id]: _before, ...rest } = now;
       return tuning ? { ...rest, [id]: tuning } : rest;
     });
+  return { settings, setSettings, schools, setSchools, version, setVersion, saved, busy, dirty, save, tune };
+}
+
+/** Every rule the shop judges by: its question, its thresholds, two looks that it tells apart; on, off, tuned. */
+export function HouseRulesPage({ view, mayTune }: Props) {
+  const { settings, setSettings, schools, setSchools, version, setVersion, saved, busy, dirty, save, tune } =
+    useTuning(view);
+  const [facet, setFacet] = useState<Facet | Extra>('C');
+  const [search, setSearch] = useState('');
+  const find = useRef<HTMLInputElement>(null);
+  useKeys([
+    ['/', () => find.current?.focus()],
+    ['mod+S', () => mayTune && dirty && void save()],
+  ]);
   const wanted = search.trim().toLowerCase();
   const isShown = (rule: {
     readonly id: string;
@@ -119,27 +130,9 @@ export function HouseRulesPage({ view, mayTune }: Props) {
         </div>
       </div>
       <div className="house">
-        <nav className="parts-nav" aria-label="Facets">
-          {(Object.keys(FACETS) as Facet[]).map((each) => (
-            <button
-              key={each}
-              aria-pressed={!wanted && each === facet}
-              onClick={() => (setFacet(each), setSearch(''))}
-            >
-              {FACETS[each]}{' '}
-              <span className="soft">
-                {[...RULES, ...BOX_RULES].filter(({ id }) => id.startsWith(each)).length}
-              </span>
-            </button>
-          ))}
-          <button aria-pressed={extra === 'pulling'} onClick={() => (setFacet('pulling'), setSearch(''))}>
-            Pulling
-          </button>
-          <button aria-pressed={extra === 'language'} onClick={() => (setFacet('language'), setSearch(''))}>
-            Language
-          </button>
+        <FacetNav current={wanted ? undefined : facet} onGo={(to) => (setFacet(to), setSearch(''))}>
           <Effect before={before} after={after} looks={view.looks} />
-        </nav>
+        </FacetNav>
         <div className="house-rules">
           {extra === 'pulling' && (
             <PullingPanel shop={view.shop} version={version} mayTune={mayTune} onSaved={setVersion} />
@@ -341,5 +334,34 @@ function SchoolsPanel({ view, schools, settings, mayTune, onChange }: SchoolsPro
       ))}
       {look && <p className="small soft">The numbers judge “{look.title}” by each.</p>}
     </section>
+  );
+}
+
+interface NavProps {
+  /** Undefined while something is looked for. */
+  readonly current: Facet | Extra | undefined;
+  readonly onGo: (to: Facet | Extra) => void;
+  readonly children: ReactNode;
+}
+
+/** The facets with how many rules each has, and what stands beside them. */
+function FacetNav({ current, onGo, children }: NavProps) {
+  return (
+    <nav className="parts-nav" aria-label="Facets">
+      {(Object.keys(FACETS) as Facet[]).map((each) => (
+        <button key={each} aria-pressed={each === current} onClick={() => onGo(each)}>
+          {FACETS[each]}{' '}
+          <span className="soft">
+            {[...RULES, ...BOX_RULES].filter(({ id }) => id.startsWith(each)).length}
+          </span>
+        </button>
+      ))}
+      {EXTRAS.map(([extra, words]) => (
+        <button key={extra} aria-pressed={extra === current} onClick={() => onGo(extra)}>
+          {words}
+        </button>
+      ))}
+      {children}
+    </nav>
   );
 }

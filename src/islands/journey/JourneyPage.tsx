@@ -6,8 +6,8 @@ import type { Profile } from '@core/client';
 import { gramsOf, type Piece } from '@core/piece';
 import { inWeather, JOURNEY_DAYS, journeyOf } from '@core/plan';
 import { piecesNamed } from '@core/say';
-import { Button, Checkbox, NumberInput } from '@mantine/core';
-import { toggled } from '@ui/choosing';
+import type { English } from '@core/words';
+import { Button } from '@mantine/core';
 import { Figure } from '@ui/Figure';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Providers } from '@ui/Providers';
@@ -16,10 +16,13 @@ import type { PlanWork } from '@workers/plan';
 import { wrap } from 'comlink';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { IntoLetter } from './IntoLetter';
+import { type Journey, JourneyAsk } from './JourneyAsk';
 import './journey.css';
 
-type Packed = Awaited<ReturnType<PlanWork['pack']>>;
-type Answer = { readonly packed: Packed; readonly occasions: readonly Occasion[] };
+type Answer = {
+  readonly packed: Awaited<ReturnType<PlanWork['pack']>>;
+  readonly occasions: readonly Occasion[];
+};
 
 interface Props {
   readonly name: string;
@@ -31,21 +34,18 @@ interface Props {
   readonly box?: BoxView | undefined;
 }
 
-/** The fewest pieces of a closet, and of a box where there is one, that dress every day of a journey or a season, what to pack, and what to wear when. */
-export function JourneyPage({ name, profile, closet, occasions: planned, shop, box }: Props) {
-  const choices = useMemo(() => [...planned, ...JOURNEY_DAYS], [planned]);
-  const usual = planned.length;
-  const fresh = useMemo(() => (box?.lines ?? []).map(({ piece }) => piece), [box]);
-  const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set([usual, usual + 2]));
-  const [days, setDays] = useState(7);
-  const [most, setMost] = useState(12);
-  const [kg, setKg] = useState<number>();
-  const [outdoorC, setOutdoorC] = useState<number>();
+interface Packing extends Pick<Props, 'profile' | 'closet' | 'shop'> {
+  readonly choices: readonly Occasion[];
+  readonly fresh: readonly Piece[];
+}
+
+/** Packs in a worker; what is asked meanwhile takes the place of what was asked before. */
+function usePacking({ profile, closet, shop, choices, fresh }: Packing) {
   const [answer, setAnswer] = useState<Answer>();
   const [state, setState] = useState<'idle' | 'busy' | 'failed'>('idle');
   const worker = useRef<Worker>(undefined);
   useEffect(() => () => worker.current?.terminate(), []);
-  const pack = async (): Promise<void> => {
+  const pack = async ({ chosen, days, most, kg, outdoorC }: Journey): Promise<void> => {
     worker.current?.terminate();
     const made = new Worker(new URL('../../workers/plan.ts', import.meta.url), { type: 'module' });
     worker.current = made;
@@ -67,7 +67,17 @@ export function JourneyPage({ name, profile, closet, occasions: planned, shop, b
       if (worker.current === made) setState('failed');
     }
   };
-  const { english } = shop.tongue;
+  return { answer, state, pack };
+}
+
+/** The fewest pieces of a closet, and of a box where there is one, that dress every day of a journey or a season, what to pack, and what to wear when. */
+export function JourneyPage({ name, profile, closet, occasions: planned, shop, box }: Props) {
+  const choices = useMemo(() => [...planned, ...JOURNEY_DAYS], [planned]);
+  const usual = planned.length;
+  const fresh = useMemo(() => (box?.lines ?? []).map(({ piece }) => piece), [box]);
+  const [asked, setAsked] = useState<Journey>({ chosen: new Set([usual, usual + 2]), days: 7, most: 12 });
+  const { answer, state, pack } = usePacking({ profile, closet, shop, choices, fresh });
+  const nothing = closet.length + fresh.length === 0;
   const undressed = (answer?.packed.days ?? []).filter(({ look }) => !look);
   return (
     <Providers keys={[]}>
@@ -88,72 +98,20 @@ export function JourneyPage({ name, profile, closet, occasions: planned, shop, b
           )}
         </div>
       </div>
-      <form
-        className="sheet journey-ask no-print"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void pack();
-        }}
-      >
-        <fieldset>
-          <legend>What the days are</legend>
-          {choices.map(({ title }, at) => (
-            <Checkbox
-              key={title + at}
-              size="xs"
-              label={title}
-              checked={chosen.has(at)}
-              onChange={() => setChosen((now) => toggled(now, at))}
-            />
-          ))}
-        </fieldset>
-        <NumberInput
-          label="Days"
-          min={1}
-          max={120}
-          allowDecimal={false}
-          value={days}
-          onChange={(value) => typeof value === 'number' && setDays(value)}
-        />
-        <NumberInput
-          label="Pieces at most"
-          min={1}
-          max={60}
-          allowDecimal={false}
-          value={most}
-          onChange={(value) => typeof value === 'number' && setMost(value)}
-        />
-        <NumberInput
-          label="Kilograms at most"
-          placeholder="no limit"
-          min={0.5}
-          max={60}
-          value={kg ?? ''}
-          onChange={(value) => setKg(typeof value === 'number' ? value : undefined)}
-        />
-        <NumberInput
-          label="Outdoors, °C"
-          placeholder="as each day says"
-          min={-40}
-          max={50}
-          allowDecimal={false}
-          value={outdoorC ?? ''}
-          onChange={(value) => setOutdoorC(typeof value === 'number' ? value : undefined)}
-        />
-        <Button
-          type="submit"
-          loading={state === 'busy'}
-          disabled={chosen.size === 0 || closet.length + fresh.length === 0}
-        >
-          Pack
-        </Button>
-      </form>
+      <JourneyAsk
+        choices={choices}
+        asked={asked}
+        busy={state === 'busy'}
+        disabled={asked.chosen.size === 0 || nothing}
+        onAsk={(part) => setAsked((now) => ({ ...now, ...part }))}
+        onPack={() => void pack(asked)}
+      />
       <p role="status" className="small journey-status">
         {state === 'failed'
           ? 'The packing stopped. Try again.'
-          : closet.length + fresh.length === 0
+          : nothing
             ? 'The closet is empty: enter what is owned first.'
-            : chosen.size === 0
+            : asked.chosen.size === 0
               ? 'Choose what the days are.'
               : state === 'busy'
                 ? 'Trying everything with everything…'
@@ -163,57 +121,63 @@ export function JourneyPage({ name, profile, closet, occasions: planned, shop, b
                     ? 'No outfit is worn twice before the same people.'
                     : ''}
       </p>
-      {answer && (
-        <div className="journey">
-          <section className="sheet" aria-label="What to pack">
-            <h2>
-              {answer.packed.pieces.length} pieces, {(answer.packed.grams / 1000).toFixed(1)} kg
-            </h2>
-            <ul className="rows">
-              {answer.packed.pieces.map((piece) => (
-                <li key={piece.id} className="journey-piece">
-                  <span className="paper-sketch paper-sketch-small">
-                    <GarmentSketch piece={piece} fit={48} decorative />
-                  </span>
-                  {piece.title}
-                  <span className="small soft num">
-                    {gramsOf(piece)} g{piece.weightG === undefined ? ', about' : ''}
-                  </span>
-                </li>
-              ))}
-            </ul>
-          </section>
-          <ol className="journey-days">
-            {answer.packed.days.map(({ day, occasion, look }) => {
-              const title = answer.occasions[occasion]?.title ?? '';
-              const words = piecesNamed(look?.pieces ?? [], english);
-              return (
-                <li key={day}>
-                  <div className="stage journey-figure">
-                    {look && (
-                      <Figure
-                        pieces={look.pieces}
-                        client={profile}
-                        height={200}
-                        title={`Day ${day}: ${words}`}
-                      />
-                    )}
-                  </div>
-                  <p className="small">
-                    <b>
-                      Day {day}, {title}
-                    </b>
-                    <br />
-                    {look ? words : 'nothing new'}
-                  </p>
-                </li>
-              );
-            })}
-          </ol>
-        </div>
-      )}
+      {answer && <Packed answer={answer} profile={profile} english={shop.tongue.english} />}
     </Providers>
   );
 }
 
 const counted = (pieces: number): string => (pieces === 1 ? '1 piece' : `${pieces} pieces`);
+
+interface PackedProps {
+  readonly answer: Answer;
+  readonly profile: Profile;
+  readonly english: English;
+}
+
+/** What to pack, and what to wear day by day. */
+function Packed({ answer, profile, english }: PackedProps) {
+  return (
+    <div className="journey">
+      <section className="sheet" aria-label="What to pack">
+        <h2>
+          {answer.packed.pieces.length} pieces, {(answer.packed.grams / 1000).toFixed(1)} kg
+        </h2>
+        <ul className="rows">
+          {answer.packed.pieces.map((piece) => (
+            <li key={piece.id} className="journey-piece">
+              <span className="paper-sketch paper-sketch-small">
+                <GarmentSketch piece={piece} fit={48} decorative />
+              </span>
+              {piece.title}
+              <span className="small soft num">
+                {gramsOf(piece)} g{piece.weightG === undefined ? ', about' : ''}
+              </span>
+            </li>
+          ))}
+        </ul>
+      </section>
+      <ol className="journey-days">
+        {answer.packed.days.map(({ day, occasion, look }) => {
+          const title = answer.occasions[occasion]?.title ?? '';
+          const words = piecesNamed(look?.pieces ?? [], english);
+          return (
+            <li key={day}>
+              <div className="stage journey-figure">
+                {look && (
+                  <Figure pieces={look.pieces} client={profile} height={200} title={`Day ${day}: ${words}`} />
+                )}
+              </div>
+              <p className="small">
+                <b>
+                  Day {day}, {title}
+                </b>
+                <br />
+                {look ? words : 'nothing new'}
+              </p>
+            </li>
+          );
+        })}
+      </ol>
+    </div>
+  );
+}

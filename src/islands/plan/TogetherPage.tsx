@@ -1,37 +1,31 @@
 import type { BoxView } from '@contracts/box/box-view';
-import { missedWords, plannedFor, toHold } from '@contracts/plan/box-problem';
+import { missedWords, toHold } from '@contracts/plan/box-problem';
 import { type Plannable, problemsTogether } from '@contracts/plan/together';
 import type { PlanProblem } from '@core/plan';
-import { listed } from '@core/words';
-import { Button, Checkbox, Progress } from '@mantine/core';
+import { Button, Progress } from '@mantine/core';
 import { call, showDone, showProblem } from '@ui/api';
 import { toggled } from '@ui/choosing';
-import { Figure } from '@ui/Figure';
-import { Money } from '@ui/Money';
 import { Providers } from '@ui/Providers';
 import { orDies } from '@ui/worker';
 import type { PlanWork } from '@workers/plan';
 import { proxy, wrap } from 'comlink';
 import { useEffect, useState } from 'react';
+import { type Together, TogetherBox } from './TogetherBox';
 import './together.css';
 
-type Together = Awaited<ReturnType<PlanWork['together']>>;
 interface Planned {
   readonly boxes: readonly Plannable[];
   readonly problems: readonly PlanProblem[];
   readonly plan: Together;
 }
 
-/** Boxes of a morning planned over one stock, looked through, and held box by box or all at once. */
-export function TogetherPage({ views }: { readonly views: readonly BoxView[] }) {
+/** Plans boxes over one stock in a worker, and says how far that is. */
+function useTogether(views: readonly BoxView[]) {
   const [planned, setPlanned] = useState<Planned>();
   const [failed, setFailed] = useState(false);
   /** Boxes whose looks are made; undefined until the shelves were asked. */
   const [made, setMade] = useState<number>();
   const [turn, setTurn] = useState(0);
-  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
-  const [done, setDone] = useState<ReadonlyMap<string, string>>(new Map());
-  const [busy, setBusy] = useState(false);
   const settings = views[0]?.shop.settings;
   useEffect(() => {
     let worker: Worker | undefined;
@@ -63,6 +57,20 @@ export function TogetherPage({ views }: { readonly views: readonly BoxView[] }) 
       worker?.terminate();
     };
   }, [views, settings, turn]);
+  const again = (): void => {
+    setFailed(false);
+    setMade(undefined);
+    setTurn((now) => now + 1);
+  };
+  return { planned, failed, made, again };
+}
+
+/** Boxes of a morning planned over one stock, looked through, and held box by box or all at once. */
+export function TogetherPage({ views }: { readonly views: readonly BoxView[] }) {
+  const { planned, failed, made, again } = useTogether(views);
+  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  const [done, setDone] = useState<ReadonlyMap<string, string>>(new Map());
+  const [busy, setBusy] = useState(false);
   const pieceOf = (b: number, place: number) => planned?.problems[b]?.candidates[place]?.piece;
   const freshOf = (b: number) => {
     const held = new Set(views[b]?.lines.map(({ piece }) => piece.id));
@@ -103,14 +111,7 @@ export function TogetherPage({ views }: { readonly views: readonly BoxView[] }) 
           {failed ? (
             <>
               The planning stopped.{' '}
-              <button
-                className="plain-button"
-                onClick={() => {
-                  setFailed(false);
-                  setMade(undefined);
-                  setTurn((now) => now + 1);
-                }}
-              >
+              <button className="plain-button" onClick={again}>
                 Try again
               </button>
             </>
@@ -136,75 +137,18 @@ export function TogetherPage({ views }: { readonly views: readonly BoxView[] }) 
       )}
       <ol className="together">
         {views.map((view, b) => {
-          const box = planned?.plan.boxes[b];
-          const fresh = freshOf(b);
-          const occasions = plannedFor(view);
-          const o = box?.looks.findIndex((its) => its.length > 0) ?? -1;
-          const look = box?.looks[o]?.[0];
-          const dressed = occasions.filter((_each, at) => (box?.looks[at]?.length ?? 0) > 0).length;
+          const { id } = view;
           return (
-            <li key={view.id} className="sheet">
-              <div className="stage together-figure">
-                {look && (
-                  <Figure
-                    pieces={look.pieces}
-                    client={view.client.profile}
-                    height={250}
-                    title={`${view.client.name}, for ${occasions[o]?.title ?? 'the box'}`}
-                  />
-                )}
-              </div>
-              <div className="together-box">
-                <h2>
-                  {done.has(view.id) ? (
-                    view.client.name
-                  ) : (
-                    <Checkbox
-                      label={view.client.name}
-                      checked={!left.has(view.id)}
-                      onChange={() => setLeft((now) => toggled(now, view.id))}
-                    />
-                  )}
-                </h2>
-                <p className="small soft">
-                  Box {view.number}
-                  {box && box.conflict.length === 0 && (
-                    <>
-                      {' · '}
-                      <Money minor={box.spentMinor} currency={view.shop.currency} />
-                      {view.budgetMinor !== null && (
-                        <>
-                          {' of '}
-                          <Money minor={view.budgetMinor} currency={view.shop.currency} />
-                        </>
-                      )}
-                      {` · dresses ${dressed} of ${occasions.length} ${occasions.length === 1 ? 'occasion' : 'occasions'}`}
-                    </>
-                  )}
-                </p>
-                {!planned && !failed && (
-                  <p className="small soft">
-                    {b < (made ?? 0) ? 'Its looks were tried.' : 'Waits its turn.'}
-                  </p>
-                )}
-                {box && box.conflict.length > 0 && (
-                  <p className="tone tone-blocks">Nothing answers all of its musts. Open it to see which.</p>
-                )}
-                {box && box.conflict.length === 0 && fresh.length === 0 && (
-                  <p className="small">Nothing on the shelf adds to what it has.</p>
-                )}
-                {fresh.length > 0 && <p className="small">{listed(fresh.map(({ title }) => title))}.</p>}
-                {box && !box.fair && box.conflict.length === 0 && (
-                  <p className="tone tone-note">
-                    Others needed the same pieces more: look through this one by hand.
-                  </p>
-                )}
-                <p className="small">
-                  {done.has(view.id) && <b>{done.get(view.id)}. </b>}
-                  <a href={`/box/${view.id}/plan`}>Open the plan</a>
-                </p>
-              </div>
-            </li>
+            <TogetherBox
+              key={id}
+              view={view}
+              box={planned?.plan.boxes[b]}
+              fresh={freshOf(b)}
+              state={failed || planned ? undefined : b < (made ?? 0) ? 'tried' : 'waits'}
+              isTaken={!left.has(id)}
+              done={done.get(id)}
+              onTake={() => setLeft((now) => toggled(now, id))}
+            />
           );
         })}
       </ol>
