@@ -23,7 +23,7 @@ const CHECKS: readonly SQL<{ says: string }>[] = [
   sql`with out as (
       select l.variant_id, l.location_id, count(*) as qty
       from hold h join box_line l on l.id = h.box_line_id join box b on b.id = l.box_id
-      where h.state = 'shipped' and l.removed_at is null and l.checked_in_at is null
+      where h.state = 'shipped' and l.removed_at is null and l.checked_in_at is null and l.lost_at is null
         and not (b.state = 'closed' and l.decision = 'keep')
       group by 1, 2),
       balance as (select variant_id, location_id, qty from stock_balance where place = 'out')
@@ -59,6 +59,10 @@ const CHECKS: readonly SQL<{ says: string }>[] = [
     left join box_line o on o.exchange_of = l.id and o.removed_at is null
     where l.removed_at is null group by b.number, l.id, l.decision
     having count(o.id) <> (case when l.decision = 'exchange' then 1 else 0 end)`,
+  // What is lost left the books of what is out, and a lost line that is not back says so.
+  sql`select format('box %s: line %s is %s, and lost %s', b.number, l.id, l.decision, coalesce(l.lost_at::text, 'never')) as says
+    from box_line l join box b on b.id = l.box_id
+    where l.removed_at is null and (l.decision = 'lost') <> (l.lost_at is not null and l.decision not in ('return', 'exchange'))`,
   // Cancelled boxes hold nothing.
   sql`select format('box %s is cancelled and still holds line %s', b.number, l.id) as says
     from box b join box_line l on l.box_id = b.id join hold h on h.box_line_id = l.id and h.state = 'active'

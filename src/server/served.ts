@@ -20,6 +20,8 @@ export * from './box/scan-line';
 export * from './box/start-box';
 export * from './box/box-link';
 export * from './box/exchange';
+export * from './box/lay-in';
+export * from './box/lose';
 export * from './box/take-back';
 export * from './box/tally';
 export * from './client/brief-link';

@@ -5,6 +5,7 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { openShopPage } from '../support/open-page';
 import { sure } from '../support/sure';
 import { axeOn } from './axe';
+import { settled } from './chromium';
 import { byKeyboard } from './person';
 
 const shop = openShopPage();
@@ -41,6 +42,23 @@ describe('at the tally', () => {
     await person.see('Parcel 2');
     expect(await axeOn(page)).toEqual([]);
     await person.press('link', 'Tally');
+    // One is not where the others are; it turns up before anything is charged.
+    await person.press('button', 'Lost in the post…');
+    await page.waitForSelector('[role=dialog] input[type=checkbox]');
+    expect(await axeOn(page)).toEqual([]);
+    const boxes = await page.$$('[role=dialog] input[type=checkbox]');
+    for (const other of boxes.slice(1)) await other.click();
+    await person.press('button', 'Give up 1 piece');
+    await person.see('Lost on its way to her');
+    await page.reload();
+    await settled(page);
+    const lost = await page.$eval(
+      '.tally-line button[aria-label^="It turned up"]',
+      (each) => each.ariaLabel ?? '',
+    );
+    await person.press('button', lost);
+    await person.see('is found again.');
+    expect(await disagreements(shop.db)).toEqual([]);
     await person.press('button', 'Keep the rest');
     await person.press('button', 'Check in');
     await page.waitForSelector('.tally-line .tone-works');

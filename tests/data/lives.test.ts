@@ -49,6 +49,18 @@ async function live(sizes: readonly (readonly string[])[], random: () => number)
   view = await moved(shop.stylist, view, 'out');
   const boxId = view.id;
   const decide = async ({ id: lineId, piece }: LineView): Promise<void> => {
+    // Some never arrive, and some of those turn up after all: with her, or back at the door.
+    if (may(0.15)) {
+      view = await must('lose-lines', {
+        boxId,
+        version: view.version,
+        lineIds: [lineId],
+        loss: may(0.7) ? 'on its way to her' : 'no answer',
+      });
+      if (may(0.2)) view = await must('check-in-line', { boxId, lineId });
+      else if (may(0.3)) view = await must('find-line', { boxId, lineId });
+      if (sure(view.lines.find(({ id }) => id === lineId)).decision === 'lost') return;
+    }
     // Some change their minds; some ask for another size, some of those think better of it.
     if (may(0.3)) await must('decide-line', { boxId, lineId, decision: may(0.5) ? 'keep' : 'return' });
     const large = sizes.find((own) => own[0] === view.lines.find(({ id }) => id === lineId)?.variantId)?.[1];
@@ -71,7 +83,7 @@ async function live(sizes: readonly (readonly string[])[], random: () => number)
   }
   for (const { id: lineId, decision } of view.lines)
     if (decision === 'return' || decision === 'exchange')
-      view = await must('check-in-line', { boxId, lineId });
+      view = await must('check-in-line', { boxId, lineId, backTo: may(0.1) ? 'lost' : 'shelf' });
   view = await must('close-box', { boxId, version: view.version, way: 'cash' });
   for (const { id: lineId, decision, netMinor = 0 } of view.lines)
     if (decision === 'keep' && may(0.25))
@@ -101,8 +113,16 @@ describe(`boxes that live as boxes do, ${LIVES} of them`, () => {
 
   it('met all that a piece may come to', async () => {
     const met = await shop.db.execute<{ what: string }>(sql`
-      select distinct l.decision || case when l.came_back_at is null then '' else ' and back' end as what
+      select distinct l.decision || case when l.came_back_at is not null then ' and back' when l.lost_at is not null then ', lost' else '' end as what
       from box_line l join variant v on v.id = l.variant_id where v.sku like 'LIFE-%' and l.removed_at is null`);
-    expect(met.rows.map(({ what }) => what).sort()).toEqual(['exchange', 'keep', 'keep and back', 'return']);
+    expect(met.rows.map(({ what }) => what).sort()).toEqual([
+      'exchange',
+      'exchange, lost',
+      'keep',
+      'keep and back',
+      'lost, lost',
+      'return',
+      'return, lost',
+    ]);
   });
 });

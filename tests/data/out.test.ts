@@ -6,7 +6,7 @@ import { eq } from 'drizzle-orm';
 import ICAL from 'ical.js';
 import { extractText, getDocumentProxy } from 'unpdf';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { makeBox, makeGarment, moved } from '../support/making';
+import { makeBox, makeClient, makeGarment, moved } from '../support/making';
 import { openShop } from '../support/open-shop';
 import { type Caller, callerOf } from '../support/server';
 import { sure } from '../support/sure';
@@ -128,6 +128,27 @@ describe('an appointment in the shop', () => {
     const fitting = sure(events.find(({ summary }) => summary.startsWith('Fitting')));
     expect(fitting.startDate.toJSDate().toISOString()).toBe('2030-06-05T12:00:00.000Z');
     expect((await get(`/box/${view.id}/dates.ics`, packer)).status).toBe(403);
+  });
+  it('keeps what was laid in with its pieces, whoever lays it in and however often the page is loaded', async () => {
+    const shirt = {
+      title: 'Buttoned shirt',
+      category: 'shirt',
+      attributes: { facts: { closure: 'buttons' } },
+    } as const;
+    const sizes = [await makeGarment(shop.stylist, shirt), await makeGarment(shop.stylist, shirt)];
+    const view = await makeBox(shop.stylist, await makeClient(shop.stylist), sizes);
+    const buttons = view.packing.enclosed.map(({ what, done }) => [what, done]);
+    expect(buttons).toEqual([
+      ['spare button', false],
+      ['spare button', false],
+    ]);
+    const lay = (by: Caller, i: number, done = true) =>
+      by.call('lay-in', { boxId: view.id, lineId: sure(view.lines[i]).id, what: 'spare button', done });
+    await Promise.all([lay(packer, 0), lay(shop.stylist, 1)]);
+    const last = await lay(packer, 1, false);
+    expect(last.answer.packing.enclosed.map(({ done }) => done)).toEqual([true, false]);
+    await moved(shop.stylist, await moved(shop.stylist, view, 'packed'), 'out');
+    expect((await lay(packer, 1)).status).toBe(409);
   });
   it('is seen by whoever packs, with the way of the parcel and nothing of the person', async () => {
     const view = await packed(await clientAt('3 Quay Lane\nHarrowmere'));

@@ -149,6 +149,8 @@ const SCENARIOS: {
       lateReturnDays: 30,
       lateKeepAll: true,
       damageShareBp: 0,
+      lostFeeBack: true,
+      silentKeepDays: null,
       remindDays: 2,
       keepMeasuresMonths: null,
       keepPhotosMonths: 24,
@@ -239,6 +241,14 @@ const SCENARIOS: {
     ]);
     const packed = await moved(shop.stylist, box, 'packed');
     return { input: () => ({ boxId: box.id, version: packed.version, to: 'out' }) };
+  },
+  'lose-lines': async () => {
+    const box = await makeBox(shop.stylist, await makeClient(shop.stylist), [
+      await makeGarment(shop.stylist, { title: 'Lost', category: 'tee' }),
+    ]);
+    const { version, lines } = await moved(shop.stylist, await moved(shop.stylist, box, 'packed'), 'out');
+    const lineIds = lines.map(({ id }) => id);
+    return { input: () => ({ boxId: box.id, version, lineIds, loss: 'on its way to her' as const }) };
   },
   'close-box': async () => {
     const box = await makeBox(shop.stylist, await makeClient(shop.stylist), [

@@ -1,5 +1,13 @@
 import { addressLines, readAddress } from '@core/client';
-import { boxDates, CARTONS, enclosuresOf, parcelNumber, parcelSize, parcelStands } from '@core/parcel';
+import {
+  boxDates,
+  CARTONS,
+  type Enclosure,
+  enclosuresOf,
+  parcelNumber,
+  parcelSize,
+  parcelStands,
+} from '@core/parcel';
 import type { Piece } from '@core/piece';
 import { describe, expect, it } from 'vitest';
 import { one } from '../support/pieces';
@@ -10,6 +18,8 @@ const boots = one('boots', 'ankle-boot', '#20263d', { weightG: 900 });
 const cloth = (what: Piece, fit: Parameters<typeof enclosuresOf>[0][number]['fit'] = null) => ({
   piece: what,
   fit,
+  lineId: 'l1',
+  laidIn: [] as Enclosure[],
 });
 
 describe('a parcel', () => {
@@ -47,8 +57,10 @@ describe('what goes along (common practice, no source)', () => {
       cloth(one('s', 'shirt', '#20263d', { facts: { closure: 'six buttons' } })),
       'spare button',
     ],
-  ])('%s', (_what, line, what) => {
-    expect(enclosuresOf([line])).toEqual([{ what, piece: line.piece.title }]);
+  ] as const)('%s', (_what, line, what) => {
+    const said = { what, piece: line.piece.title, lineId: 'l1', done: false };
+    expect(enclosuresOf([line])).toEqual([said]);
+    expect(enclosuresOf([{ ...line, laidIn: [what] }])).toEqual([{ ...said, done: true }]);
   });
   it('is nothing for what fits and holds by itself', () => {
     expect(enclosuresOf([cloth(tee), cloth(boots)])).toEqual([]);

@@ -38,6 +38,8 @@ export interface LineView {
   /** Whose word the decision is. */
   readonly decidedBy: Decider | null;
   readonly checkedIn: boolean;
+  /** Given up: it never arrived, never came back, or was never heard of again. */
+  readonly lost: boolean;
   readonly scanned: boolean;
   readonly netMinor?: number | undefined;
   /** The line it goes out in the place of. */
@@ -106,6 +108,10 @@ export interface LateRules {
   readonly damageShareBp: number;
   /** Last day of the keep-all rate; absent: it has none. */
   readonly keepAllUntil?: string | undefined;
+  /** The styling fee goes back where nothing of the box arrives. */
+  readonly lostFeeBack: boolean;
+  /** From this day on what she did not answer is kept; absent: silence is no answer. */
+  readonly silentKeepFrom?: string | undefined;
 }
 
 export interface BoxView {

@@ -60,6 +60,9 @@ export const saveShopCall = defineCall({
     /** The keep-all rate is given after the day to send back as well. */
     lateKeepAll: z.boolean(),
     damageShareBp: basisPoints,
+    lostFeeBack: z.boolean(),
+    /** Days after the day to send back from which what nobody answered is kept; null: silence is no answer. */
+    silentKeepDays: days(365).nullable(),
     keepMeasuresMonths: months,
     keepPhotosMonths: months,
     keepBoxesMonths: months,

@@ -1,16 +1,16 @@
-import { BACK_TO } from '@core/box';
+import { BACK_TO, RETURN_ENDS } from '@core/box';
 import { z } from 'zod';
 import type { BoxView } from '../box/box-view';
 import type { PackView } from '../box/pack-view';
 import { EVERYBODY, answers, defineCall } from '../call';
 import { text, uuid } from '../fields';
 
-/** A piece that came back is put where it goes next. */
+/** A piece that came back is put where it goes next, or was lost on its way. */
 export const checkInLineCall = defineCall({
   name: 'check-in-line',
   roles: EVERYBODY,
   writes: true,
-  input: z.strictObject({ boxId: uuid, lineId: uuid, backTo: z.enum(BACK_TO).default('shelf') }),
+  input: z.strictObject({ boxId: uuid, lineId: uuid, backTo: z.enum(RETURN_ENDS).default('shelf') }),
   answer: answers<BoxView | PackView>(),
 });
 

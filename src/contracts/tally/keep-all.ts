@@ -8,6 +8,10 @@ export const keepAllCall = defineCall({
   name: 'keep-all',
   roles: STYLING,
   writes: true,
-  input: z.strictObject({ boxId: uuid }),
+  input: z.strictObject({
+    boxId: uuid,
+    /** Because nobody answered: as the shop's rule says, and only from its day on. */
+    silent: z.boolean().default(false),
+  }),
   answer: answers<BoxView>(),
 });

@@ -58,6 +58,8 @@ export interface MyBoxView {
   readonly decideBy?: string | undefined;
   readonly returnBy?: string | undefined;
   readonly returnPolicy: string;
+  /** What she says nothing of is hers from this day on; absent: silence is no answer. */
+  readonly silentKeepFrom?: string | undefined;
   readonly currency: string;
   readonly greeting: string;
   readonly closing: string;

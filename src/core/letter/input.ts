@@ -28,6 +28,8 @@ export interface LetterInput {
   }[];
   readonly occasions: readonly string[];
   readonly decideBy?: string | undefined;
+  /** Days after the day to send back from which what nobody answered is kept; absent: silence is no answer. */
+  readonly silentKeepDays?: number | undefined;
   readonly tongue?: Tongue | undefined;
   /** Absent: the shop's usual. */
   readonly style?: LetterStyle | undefined;

@@ -151,7 +151,18 @@ export const PLAIN_WHY: Readonly<Record<Tone, string>> = {
 /** The last lines: until when to decide, and who signs. */
 export function closingIn(
   tone: Tone,
-  { decideBy, shopName, signature }: { decideBy?: string | undefined; shopName: string; signature: string },
+  {
+    decideBy,
+    silentKeepDays,
+    shopName,
+    signature,
+  }: {
+    decideBy?: string | undefined;
+    /** Days after the day to send back from which what nobody answered is kept; absent: silence is no answer. */
+    silentKeepDays?: number | undefined;
+    shopName: string;
+    signature: string;
+  },
   tongue: Tongue | undefined,
 ): string {
   const day = decideBy && dayInWords(decideBy, tongue);
@@ -162,5 +173,9 @@ export function closingIn(
   };
   const signed = signature.trim() === '' ? `Yours, ${shopName}` : signature.trim();
   const between = signature.includes('\n') ? '\n' : ' ';
-  return [day ? says[tone] : '', signed].filter(Boolean).join(between);
+  const silent =
+    silentKeepDays === undefined
+      ? ''
+      : `Please tell us even if you’re keeping everything: anything we haven’t heard about counts as kept ${silentKeepDays === 1 ? 'a day' : `${silentKeepDays} days`} after it was due back.`;
+  return [day ? says[tone] : '', silent, signed].filter(Boolean).join(between);
 }

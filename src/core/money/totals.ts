@@ -68,6 +68,8 @@ export interface MoneyTerms {
   /** The last day on which it is given; absent: it has none. */
   readonly keepAllUntil?: string | undefined;
   readonly styleFeeMinor: Minor;
+  /** The fee goes back where nothing of the box reached its client; absent: it does. */
+  readonly lostFeeBack?: boolean | undefined;
   readonly taxIncluded: boolean;
   readonly rounding: Rounding;
 }
@@ -95,15 +97,16 @@ export interface BoxTotal {
   readonly creditMinor: Minor;
   /** Fee that stays with the shop: what the credit did not use. */
   readonly feeKeptMinor: Minor;
-  /** To charge now; the fee was paid when the box went out. */
+  /** To charge now, below nothing what goes back; the fee was paid when the box went out. */
   readonly dueMinor: Minor;
 }
 
 /**
  * What a box comes to: kept lines with their alterations, then promotions, the keep-all rate, tax, and
- * last the credit for the styling fee, up to what is kept. An exchange counts as kept.
+ * last the credit for the styling fee, up to what is kept, or all of it where the fee goes back. An exchange counts as kept.
  */
-export function boxTotal(lines: readonly MoneyLine[], terms: MoneyTerms): BoxTotal {
+export function boxTotal(lines: readonly MoneyLine[], terms: MoneyTerms, nothingArrived = false): BoxTotal {
+  const feeBack = nothingArrived && terms.lostFeeBack !== false;
   const kept = lines.filter((line) => line.decision === 'keep' || line.decision === 'exchange');
   const keptAll = lines.length > 0 && kept.length === lines.length;
   const gross = kept.map((line) => line.priceMinor + line.alterationMinor);
@@ -143,8 +146,9 @@ export function boxTotal(lines: readonly MoneyLine[], terms: MoneyTerms): BoxTot
   const taxMinor = add(totals.map((line) => line.taxMinor));
   if (!terms.taxIncluded && taxMinor > 0) steps.push({ label: 'Tax', minor: taxMinor });
   const netMinor = add(totals.map((line) => line.netMinor));
-  const creditMinor = Math.min(terms.styleFeeMinor, netMinor);
-  if (creditMinor > 0) steps.push({ label: 'Styling fee credit', minor: -creditMinor });
+  const creditMinor = feeBack ? terms.styleFeeMinor : Math.min(terms.styleFeeMinor, netMinor);
+  if (creditMinor > 0)
+    steps.push({ label: feeBack ? 'Styling fee given back' : 'Styling fee credit', minor: -creditMinor });
   return {
     lines: totals,
     steps,

@@ -8,4 +8,4 @@ export {
 } from './carrier';
 export { type Carton, CARTONS, type ParcelSize, parcelSize } from './carton';
 export { type BoxDate, boxDates } from './dates';
-export { type Enclosed, type Enclosure, enclosuresOf } from './enclosures';
+export { type Enclosed, type Enclosure, ENCLOSURES, enclosuresOf } from './enclosures';

@@ -32,13 +32,27 @@ export function reminderDue({
 /** What a reminder says above the link to her page. */
 export function reminderWords(
   kind: ReminderKind,
-  { name, decideBy, open }: { readonly name: string; readonly decideBy: Day; readonly open: number },
+  {
+    name,
+    decideBy,
+    open,
+    silentKeepFrom,
+  }: {
+    readonly name: string;
+    readonly decideBy: Day;
+    readonly open: number;
+    /** What she says nothing of is hers from this day on; absent: silence is no answer. */
+    readonly silentKeepFrom?: Day | undefined;
+  },
   tongue: Tongue,
 ): string {
   const dear = `Dear ${name.split(' ')[0]}, `;
   const day = dayInWords(decideBy, tongue);
   const pieces = open === 1 ? 'one piece is still open' : `${countWord(open)} pieces are still open`;
+  const silent = silentKeepFrom
+    ? ` Anything we haven’t heard about by ${dayInWords(silentKeepFrom, tongue)} counts as kept.`
+    : '';
   return kind === 'before'
     ? `${dear}${pieces}. Let us know by ${day} what you’re keeping; here you can say it piece by piece:`
-    : `${dear}we were to hear from you by ${day}, and ${pieces}. Say what you’re keeping here, or tell us if you need longer:`;
+    : `${dear}we’d hoped to hear from you by ${day}, and ${pieces}.${silent} Say what you’re keeping here, or tell us if you need longer:`;
 }

@@ -1,3 +1,4 @@
+import { ENCLOSURES } from '@core/parcel';
 import { briefAnswersSchema } from '@contracts/own-brief';
 import { saveLookCall } from '@contracts/look/save-look';
 import { letterSchema, letterVoiceSchema } from '@contracts/letter/letter';
@@ -105,6 +106,8 @@ const termsSchema = z.strictObject({
   promotions: z.array(promotionSchema),
   keepAllBp: minor,
   keepAllUntil: z.string().optional(),
+  lostFeeBack: z.boolean().optional(),
+  silentKeepFrom: z.string().optional(),
   styleFeeMinor: minor,
   taxIncluded: z.boolean(),
   rounding: z.enum(ROUNDINGS),
@@ -299,7 +302,7 @@ export const ARCHIVED: readonly ArchivedTable[] = [
     table: boxLine,
     of: ofBoxes(boxLine.boxId),
     order: [boxLine.createdAt, boxLine.id],
-    json: { fit: fitSchema.nullable() },
+    json: { fit: fitSchema.nullable(), laidIn: z.array(z.enum(ENCLOSURES)) },
   },
   { name: 'parcel', table: parcel, of: ofBoxes(parcel.boxId), order: [parcel.boxId, parcel.no] },
   { name: 'hold', table: hold, of: ofLines(hold.boxLineId), order: [hold.createdAt, hold.id] },

@@ -2,9 +2,10 @@ import { BACK_TO, BOX_STATES, DECIDERS, DECISIONS } from '@core/box';
 import type { Ask } from '@core/reading';
 import type { GuardCode } from '@core/guard';
 import type { LetterDraft } from '@core/letter';
+import type { Enclosure } from '@core/parcel';
 import { ALTERATION_JOBS, type Fit, type FitPoint } from '@core/fit';
 import type { Overrule, StageOff } from '@core/look';
-import { type BoxTotal, CARD_STATES, PAY_WAYS, type Promotion, VOUCHER_CAUSES } from '@core/money';
+import { type BoxTotal, CARD_STATES, type MoneyTerms, PAY_WAYS, VOUCHER_CAUSES } from '@core/money';
 import { sql } from 'drizzle-orm';
 import {
   type AnyPgColumn,
@@ -27,13 +28,9 @@ import { user } from './sign-in';
 import { variant } from './stock';
 
 /** Terms of money frozen when the box goes out. */
-export interface FrozenTerms {
-  readonly promotions: readonly Promotion[];
-  readonly keepAllBp: number;
-  readonly keepAllUntil?: string | undefined;
-  readonly styleFeeMinor: number;
-  readonly taxIncluded: boolean;
-  readonly rounding: 'half-up' | 'half-even';
+export interface FrozenTerms extends MoneyTerms {
+  /** From this day on what nobody answered is kept; absent: silence is no answer. */
+  readonly silentKeepFrom?: string | undefined;
 }
 
 export const box = pgTable(
@@ -255,9 +252,13 @@ export const boxLine = pgTable(
     exchangeOf: uuid('exchange_of').references((): AnyPgColumn => boxLine.id),
     /** The parcel it went out with; null before. */
     parcelNo: integer('parcel_no'),
+    /** Small things that were laid in for it. */
+    laidIn: jsonb('laid_in').$type<Enclosure[]>().notNull().default([]),
     /** Scanned into the parcel. */
     scannedAt: at('scanned_at'),
     checkedInAt: at('checked_in_at'),
+    /** Given up: it never arrived, never came back, or was never heard of again. */
+    lostAt: at('lost_at'),
     /** Kept, and back all the same after the box was closed. */
     cameBackAt: at('came_back_at'),
     netMinor: integer('net_minor'),

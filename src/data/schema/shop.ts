@@ -58,6 +58,10 @@ export const shop = pgTable('shop', {
   lateKeepAll: boolean('late_keep_all').notNull().default(true),
   /** What is usually withheld of a damaged piece, basis points of what it came to. */
   damageShareBp: integer('damage_share_bp').notNull().default(0),
+  /** The styling fee goes back where nothing of a box reached its client. */
+  lostFeeBack: boolean('lost_fee_back').notNull().default(true),
+  /** Days after the day to send back from which what nobody answered is kept; null: silence is no answer. */
+  silentKeepDays: integer('silent_keep_days'),
   /** How long what is personal is kept after a client's last box, months; null: as long as she is a client. */
   keepMeasuresMonths: integer('keep_measures_months'),
   keepPhotosMonths: integer('keep_photos_months'),

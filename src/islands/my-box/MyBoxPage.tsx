@@ -100,6 +100,12 @@ export function MyBoxPage({ token, view: first }: Props) {
             <a href={`/my-box/${token}/dates.ics`}>Put the days of this box into my calendar</a>
           </p>
         )}
+        {view.silentKeepFrom && view.stage !== 'closed' && (
+          <p>
+            Please tell us even if you’re keeping everything: anything we haven’t heard about by{' '}
+            {dayWords(view.silentKeepFrom)} counts as kept, and we charge for it.
+          </p>
+        )}
         {view.returnPolicy && <p className="small soft">{view.returnPolicy}</p>}
         {view.stage !== 'coming' && <Sum answers={answers} />}
       </main>
@@ -107,9 +113,13 @@ export function MyBoxPage({ token, view: first }: Props) {
   );
 }
 
+const LOST = 'Noted as lost, and not charged. If it turns up, please write to us.';
+
 function StageWords({ view }: { readonly view: MyBoxView }) {
   if (view.stage === 'coming')
     return <p className="soft">Your box is on its way to you. Here is your letter.</p>;
+  if (view.pieces.length > 0 && view.pieces.every(({ decision }) => decision === 'lost'))
+    return <p>We are sorry: nothing of this box is charged. If it turns up, please write to us.</p>;
   if (view.stage === 'closed') return <p className="soft">This box is settled. Thank you.</p>;
   return (
     <p className="soft">
@@ -157,9 +167,15 @@ function Piece({ piece, answers }: { readonly piece: MyPiece; readonly answers: 
             <p key={text}>{text}</p>
           ))}
       </div>
-      {view.stage === 'closed' || piece.isBack ? (
+      {view.stage === 'closed' || piece.isBack || piece.decision === 'lost' ? (
         <p className="my-said">
-          {piece.isBack ? 'Back with us, thank you.' : piece.decision === 'keep' ? 'Yours.' : 'Not kept.'}
+          {piece.decision === 'lost'
+            ? LOST
+            : piece.isBack
+              ? 'Back with us, thank you.'
+              : piece.decision === 'keep'
+                ? 'Yours.'
+                : 'Not kept.'}
         </p>
       ) : !piece.sent ? (
         <p className="my-said">It goes out to you soon.</p>
@@ -285,12 +301,17 @@ function Rather({ piece, currency, busy, onAsk }: RatherProps) {
   );
 }
 
+const dueLabel = ({ stage, money: { dueMinor } }: MyBoxView): string => {
+  const settled = stage === 'closed';
+  return dueMinor < 0 ? (settled ? 'Given back' : 'You get back') : settled ? 'Charged' : 'To pay';
+};
+
 /** What it comes to, and what keeping the rest would change. */
 function Sum({ answers: { view, busy, problem, say } }: { readonly answers: Answers }) {
   const { currency } = view;
   const { dueMinor, allDueMinor, steps, feeMinor } = view.money;
   const open = view.pieces.filter(({ decision, sent }) => sent && decision === 'undecided').length;
-  const isAll = view.pieces.every(({ decision }) => decision === 'keep');
+  const isAll = view.pieces.every(({ decision }) => decision === 'keep' || decision === 'lost');
   const kept = view.pieces.filter(({ decision }) => decision === 'keep').length;
   return (
     <section className="my-sum" aria-label="What it comes to">
@@ -304,9 +325,9 @@ function Sum({ answers: { view, busy, problem, say } }: { readonly answers: Answ
           </div>
         ))}
         <div className="my-due">
-          <dt>{view.stage === 'closed' ? 'Charged' : 'To pay'}</dt>
+          <dt>{dueLabel(view)}</dt>
           <dd>
-            <Money minor={dueMinor} currency={currency} />
+            <Money minor={Math.abs(dueMinor)} currency={currency} />
           </dd>
         </div>
       </dl>

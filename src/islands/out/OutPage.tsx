@@ -15,7 +15,8 @@ import { type ParcelMove, ParcelPanel, type Sent } from './ParcelPanel';
 
 /** Step 5: pack what is held, then send it; held becomes out with the client. */
 export function OutPage({ initial }: { readonly initial: BoxView | PackView }) {
-  const { view, busy, run, show } = useBox(initial);
+  const box = useBox(initial);
+  const { view, busy, run, show } = box;
   const whole = view.sees === 'all' ? view : undefined;
   // What was scanned in is kept by the server; a tick by hand is for whoever has no scanner.
   const [byHand, setByHand] = useState<ReadonlySet<string>>(new Set());
@@ -84,7 +85,7 @@ export function OutPage({ initial }: { readonly initial: BoxView | PackView }) {
                 />
               ))}
             </ul>
-            {!gone && <Enclosures enclosed={view.packing.enclosed} />}
+            {!gone && <Enclosures enclosed={view.packing.enclosed} box={box} />}
           </section>
         </div>
         <ParcelPanel

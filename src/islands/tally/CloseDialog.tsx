@@ -1,4 +1,4 @@
-import type { BoxView } from '@contracts/box/box-view';
+import type { BoxView, LineView } from '@contracts/box/box-view';
 import { comesBack } from '@core/box';
 import { money, PAY_WAYS, PAY_WORDS, payByVoucher, type PayWay } from '@core/money';
 import { Button, Modal, NativeSelect, TextInput } from '@mantine/core';
@@ -26,6 +26,7 @@ export function CloseDialog({ box: { view, busy, run }, notesNext, onClose }: Pr
   const [way, setWay] = useState<PayWay>('card');
   const [voucher, setVoucher] = useState<Voucher>();
   const dueMinor = Math.max(0, view.total?.dueMinor ?? 0);
+  const backMinor = Math.max(0, -(view.total?.dueMinor ?? 0));
   const { byVoucher, rest } = payByVoucher(dueMinor, voucher?.balanceMinor ?? 0);
   const said = (minor: number): string => money(minor, currency);
   const waits = busy !== undefined;
@@ -49,10 +50,17 @@ export function CloseDialog({ box: { view, busy, run }, notesNext, onClose }: Pr
   const ask = (): void =>
     void run('ask-card', { boxId: view.id, version: view.version, voucher: voucher?.code ?? '' });
   return (
-    <Modal opened onClose={onClose} title={`Close box ${view.number} and charge ${said(dueMinor)}?`}>
+    <Modal
+      opened
+      onClose={onClose}
+      title={`Close box ${view.number} and ${backMinor > 0 ? `give back ${said(backMinor)}` : `charge ${said(dueMinor)}`}?`}
+    >
       <div className="tally-money">
         <Lines view={view} />
-        <p className="tally-due">To charge: {said(dueMinor)}</p>
+        <p className="tally-due">
+          {backMinor > 0 ? `To give back: ${said(backMinor)}` : `To charge: ${said(dueMinor)}`}
+        </p>
+        {backMinor > 0 && <p>It goes back the way it was paid, since nothing of this box arrived.</p>}
         {dueMinor > 0 && !card && (
           <>
             <VoucherField voucher={voucher} onVoucher={setVoucher} />
@@ -102,7 +110,7 @@ export function CloseDialog({ box: { view, busy, run }, notesNext, onClose }: Pr
               </Button>
             ) : (
               <Button onClick={() => void close()} loading={waits} data-autofocus>
-                Charge {said(dueMinor)} and close
+                {backMinor > 0 ? `Give back ${said(backMinor)}` : `Charge ${said(dueMinor)}`} and close
               </Button>
             )}
           </div>
@@ -115,6 +123,7 @@ export function CloseDialog({ box: { view, busy, run }, notesNext, onClose }: Pr
 function Lines({ view }: { readonly view: BoxView }) {
   const kept = view.lines.filter(({ decision }) => decision === 'keep');
   const back = view.lines.filter(({ decision }) => comesBack(decision));
+  const lost = view.lines.filter(({ decision }) => decision === 'lost');
   return (
     <>
       <h3>{kept.length === 0 ? 'Nothing is kept' : 'Kept'}</h3>
@@ -125,19 +134,25 @@ function Lines({ view }: { readonly view: BoxView }) {
           </li>
         ))}
       </ul>
-      {back.length > 0 && (
-        <>
-          <h3>Back, and not charged</h3>
-          <ul className="plain-list">
-            {back.map(({ id, piece, size, reason, decision }) => (
-              <li key={id}>
-                {piece.title}, {size}: {reason ?? 'reason not said'}
-                {decision === 'exchange' && ', exchanged'}
-              </li>
-            ))}
-          </ul>
-        </>
-      )}
+      <NotCharged title="Back, and not charged" lines={back} />
+      <NotCharged title="Lost, and not charged" lines={lost} />
+    </>
+  );
+}
+
+function NotCharged({ title, lines }: { readonly title: string; readonly lines: readonly LineView[] }) {
+  if (lines.length === 0) return null;
+  return (
+    <>
+      <h3>{title}</h3>
+      <ul className="plain-list">
+        {lines.map(({ id, piece, size, reason, decision }) => (
+          <li key={id}>
+            {piece.title}, {size}: {reason ?? 'reason not said'}
+            {decision === 'exchange' && ', exchanged'}
+          </li>
+        ))}
+      </ul>
     </>
   );
 }

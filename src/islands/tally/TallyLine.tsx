@@ -1,5 +1,5 @@
 import type { LineView } from '@contracts/box/box-view';
-import { type BackTo, comesBack, isClosed, type ReturnReason } from '@core/box';
+import { type BackTo, comesBack, isClosed, lossWords, type ReturnReason } from '@core/box';
 import { sizePhrase } from '@core/fit';
 import { Button } from '@mantine/core';
 import { dayWords } from '@ui/days';
@@ -67,7 +67,8 @@ function Settled({ line, box }: Omit<Props, 'backTo'>) {
         ) : line.decision === 'keep' ? (
           'Kept'
         ) : (
-          `${line.decision === 'exchange' ? 'Exchanged' : 'Back'}: ${line.reason ?? 'reason not said'}`
+          (lossWords(line) ??
+          `${line.decision === 'exchange' ? 'Exchanged' : 'Back'}: ${line.reason ?? 'reason not said'}`)
         )}
         {line.note && <div className="small soft">{line.note}</div>}
       </div>
@@ -133,6 +134,26 @@ function Deciding({ line, box, backTo }: Props) {
         </Button>
       </div>
     );
+  const lost = lossWords(line);
+  if (lost)
+    return (
+      <div className="tally-act">
+        <span className="tone tone-note">{lost}</span>
+        {!(line.decision === 'lost' && line.checkedIn) && (
+          <Button
+            size="xs"
+            variant="default"
+            loading={busy === 'find-line'}
+            aria-label={`It turned up: ${title}`}
+            onClick={() =>
+              void run('find-line', { boxId: view.id, lineId: line.id }, `${title} is found again.`)
+            }
+          >
+            It turned up
+          </Button>
+        )}
+      </div>
+    );
   const blocked = busy === 'decide-line' || line.checkedIn;
   return (
     <div className="tally-act">
@@ -152,7 +173,7 @@ function Deciding({ line, box, backTo }: Props) {
         <button
           aria-pressed={line.decision === 'exchange'}
           disabled={busy === 'decide-line' || !line.mayReturn || line.decision === 'exchange'}
-          aria-label={`Exchange ${title}`}
+          aria-label={`${line.decision === 'exchange' ? 'Exchanged' : 'Exchange'} ${title}`}
           onClick={() => setExchanging(true)}
         >
           {line.decision === 'exchange' ? 'Exchanged' : 'Exchange…'}
@@ -172,6 +193,23 @@ function Deciding({ line, box, backTo }: Props) {
       )}
       {line.decision === 'exchange' && <span className="small soft">{line.reason ?? 'reason not said'}</span>}
       {comesBack(line.decision) && <CheckIn line={line} box={box} backTo={backTo} />}
+      {comesBack(line.decision) && !line.checkedIn && view.returnBy && view.today > view.returnBy && (
+        <Button
+          size="xs"
+          variant="subtle"
+          aria-label={`Lost on its way back: ${title}`}
+          loading={busy === 'check-in-line'}
+          onClick={() =>
+            void run(
+              'check-in-line',
+              { boxId: view.id, lineId: line.id, backTo: 'lost' },
+              `${title} is written off. Nobody is charged for it.`,
+            )
+          }
+        >
+          Lost on its way back
+        </Button>
+      )}
       {exchanging && <ExchangeDialog line={line} box={box} onClose={() => setExchanging(false)} />}
     </div>
   );

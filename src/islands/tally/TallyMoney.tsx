@@ -18,6 +18,9 @@ interface Props {
   readonly onClose: () => void;
 }
 
+const dueLabel = (dueMinor: number, closed: boolean, paid: string): string =>
+  dueMinor < 0 ? (closed ? 'Given back' : 'To give back') : closed ? `Charged ${paid}` : 'To charge';
+
 /** What a box comes to, step by step, and what became of it. */
 export function TallyMoney({ view, busy, notes, onNotes, waits, hasExchange, onClose }: Props) {
   const { currency } = view.shop;
@@ -25,6 +28,7 @@ export function TallyMoney({ view, busy, notes, onNotes, waits, hasExchange, onC
   const said = (minor: number): string => money(minor, currency);
   const paid = chargedWords(view.paid, said);
   const card = openCard(view);
+  const dueMinor = view.total?.dueMinor ?? 0;
   return (
     <aside className="sheet tally-money" aria-label="Money">
       <h2>{closed ? 'Came to' : 'Comes to'}</h2>
@@ -37,9 +41,9 @@ export function TallyMoney({ view, busy, notes, onNotes, waits, hasExchange, onC
             </dd>
           </div>
         ))}
-        <dt className="tally-due">{closed ? `Charged ${paid}` : 'To charge'}</dt>
+        <dt className="tally-due">{dueLabel(dueMinor, closed, paid)}</dt>
         <dd className="tally-due">
-          <Money minor={view.total?.dueMinor ?? 0} currency={currency} />
+          <Money minor={Math.abs(dueMinor)} currency={currency} />
         </dd>
       </dl>
       <Terms view={view} />

@@ -1,5 +1,5 @@
 import type { BoxView } from '@contracts/box/box-view';
-import { type BackTo, comesBack, hasLeft, isClosed } from '@core/box';
+import { type BackTo, comesBack, hasLeft, isClosed, type Loss } from '@core/box';
 import { Button } from '@mantine/core';
 import { useKeys } from '@ui/useKeys';
 import { dayWords } from '@ui/days';
@@ -9,7 +9,9 @@ import { useBox } from '@ui/useBox';
 import { withQueries } from '@ui/withQueries';
 import { useState } from 'react';
 import { CloseDialog } from './CloseDialog';
+import { LoseDialog } from './LoseDialog';
 import { ScanBack } from './ScanBack';
+import { Silence } from './Silence';
 import { TallyLine } from './TallyLine';
 import { TallyMoney } from './TallyMoney';
 import './tally.css';
@@ -21,6 +23,7 @@ export const TallyPage = withQueries(function TallyPage({ initial }: { readonly 
   const [notes, setNotes] = useState(view.notesNext);
   const [asking, setAsking] = useState(false);
   const [backTo, setBackTo] = useState<BackTo>('shelf');
+  const [losing, setLosing] = useState<Loss>();
   useKeys([
     [
       'a',
@@ -43,7 +46,9 @@ export const TallyPage = withQueries(function TallyPage({ initial }: { readonly 
     );
   }
   const waiting = view.lines.filter(({ sent }) => !sent).length;
-  const undecided = view.lines.filter(({ decision, sent }) => sent && decision === 'undecided').length;
+  const open = view.lines.filter(({ decision, sent }) => sent && decision === 'undecided');
+  const undecided = open.length;
+  const silent = undecided > 0 && view.returnBy !== undefined && view.today > view.returnBy;
   const unchecked = view.lines.filter(({ decision, checkedIn }) => comesBack(decision) && !checkedIn).length;
   const closed = isClosed(view.state);
   const waits = [
@@ -64,6 +69,11 @@ export const TallyPage = withQueries(function TallyPage({ initial }: { readonly 
               {view.decideBy && !closed && (
                 <span className="soft small">decision due {dayWords(view.decideBy)}</span>
               )}
+              {open.length > 0 && !closed && (
+                <Button size="xs" variant="subtle" onClick={() => setLosing('on its way to her')}>
+                  Lost in the post…
+                </Button>
+              )}
               {undecided > 0 && !closed && (
                 <Button
                   size="xs"
@@ -76,6 +86,7 @@ export const TallyPage = withQueries(function TallyPage({ initial }: { readonly 
                 </Button>
               )}
             </div>
+            {!closed && silent && <Silence box={box} onGiveUp={() => setLosing('no answer')} />}
             {!closed && <ScanBack box={box} backTo={backTo} onBackTo={setBackTo} />}
             <ul className="rows">
               {view.lines.map((line) => (
@@ -94,6 +105,7 @@ export const TallyPage = withQueries(function TallyPage({ initial }: { readonly 
           onClose={() => setAsking(true)}
         />
       </div>
+      {losing && <LoseDialog box={box} lines={open} loss={losing} onClose={() => setLosing(undefined)} />}
       {asking && <CloseDialog box={box} notesNext={notes} onClose={() => setAsking(false)} />}
     </Providers>
   );

@@ -198,7 +198,11 @@ async function mine(db: Reader, link: BoxLinkRow, shopId: string, now: Date): Pr
   const lines = await linesOf(db, link.boxId);
   const kept = totalOf(lines, terms, shop);
   const all = totalOf(
-    lines.map((record) => ({ ...record, line: { ...record.line, decision: 'keep' as const } })),
+    lines.map((record) =>
+      record.line.decision === 'lost'
+        ? record
+        : { ...record, line: { ...record.line, decision: 'keep' as const } },
+    ),
     terms,
     shop,
   );
@@ -219,6 +223,7 @@ async function mine(db: Reader, link: BoxLinkRow, shopId: string, now: Date): Pr
     decideBy: view.decideBy,
     returnBy: view.returnBy,
     returnPolicy: shop.returnPolicy,
+    silentKeepFrom: view.late.silentKeepFrom,
     currency: view.shop.currency,
     greeting: view.letter?.greeting ?? '',
     closing: view.letter?.closing ?? '',
@@ -254,7 +259,12 @@ const picture = (drawing: Drawing, says: string, id: string): Picture => ({
 
 /** A piece she may ask another size or colour for: with her, and nothing of it is on its way. */
 const mayExchange = (view: BoxView, line: LineView): boolean =>
-  mayTally(view.state) && line.sent && line.mayReturn && line.decision !== 'exchange' && !line.checkedIn;
+  mayTally(view.state) &&
+  line.sent &&
+  line.mayReturn &&
+  line.decision !== 'exchange' &&
+  !line.checkedIn &&
+  !line.lost;
 
 /** What is on the shelf of the style of a piece, said as she would say it. */
 async function othersOf(

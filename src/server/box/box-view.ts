@@ -62,6 +62,7 @@ function lineView(
     decidedBy: line.decidedBy,
     fitPoint: line.fitPoint,
     checkedIn: line.checkedInAt !== null,
+    lost: line.lostAt !== null,
     scanned: line.scannedAt !== null,
     location: record.location,
     alterations: record.alterations.map(({ id, job, mm, priceMinor, leadDays }) => ({
@@ -114,6 +115,8 @@ const lateRules = (row: BoxRecord, shop: ShopRow, today: string): LateRules => (
   settledDays: row.closedAt ? daysBetween(dayIn(shop.zone, row.closedAt), today) : undefined,
   damageShareBp: shop.damageShareBp,
   keepAllUntil: row.terms?.keepAllUntil,
+  lostFeeBack: row.terms?.lostFeeBack ?? shop.lostFeeBack,
+  silentKeepFrom: row.terms?.silentKeepFrom,
 });
 
 /** A box with everything its six steps show, for those who dress its client. */

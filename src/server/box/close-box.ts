@@ -3,12 +3,12 @@ import { type BoxRecord, changeBox } from '@data/box/boxes';
 import { changeLine, type LineRecord } from '@data/box/lines';
 import { addReceipt } from '@data/box/receipts';
 import { addOwned } from '@data/client/closet';
-import { moveStock } from '@data/stock/ledger';
 import { note } from '../audit';
 import type { Context } from '../context';
 import { serve } from '../use-case';
 import { boxView } from './box-view';
 import { inLockOrder, pieceOfLine } from './lines';
+import { moveUnit } from './put-away';
 import { readyToClose, settle } from './settle';
 
 export const closeBox = serve(closeBoxCall, {
@@ -40,14 +40,7 @@ export const closeBox = serve(closeBoxCall, {
 /** A kept piece is sold, and joins the closet as it is in this size, altered. */
 async function keep({ tx, actor, now }: Context, row: BoxRecord, record: LineRecord): Promise<void> {
   const { line, garment, variant } = record;
-  await moveStock(tx, {
-    variantId: line.variantId,
-    locationId: line.locationId,
-    qty: 1,
-    cause: 'keep',
-    boxLineId: line.id,
-    actorId: actor.id,
-  });
+  await moveUnit(tx, actor, line, 'keep');
   const asAltered = pieceOfLine(record).measures;
   const measured = Object.entries(variant.measures).flatMap(([name, value]) =>
     value ? [[name, { ...value, mm: asAltered[name as keyof typeof asAltered] ?? value.mm }] as const] : [],

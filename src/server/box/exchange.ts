@@ -85,6 +85,7 @@ export async function exchange(context: Context, row: BoxRecord, asked: Asked): 
   if (waitsForParcel({ line }))
     throw conflict('This one has not been sent yet: take the exchange back first.');
   if (line.decision === 'exchange') throw conflict('This piece is being exchanged already.');
+  if (line.lostAt) throw conflict('This piece is lost. Say first that it turned up.');
   if (!mayReturn(await alterationsOf(tx, [lineId])))
     throw conflict('This piece was altered for this client and stays with them.');
   const sister = (await sistersOf(tx, row.shopId, line)).find(({ variant }) => variant.id === variantId);

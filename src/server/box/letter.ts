@@ -18,10 +18,15 @@ import { boxOf } from './lines';
 interface DraftWith {
   readonly voice: LetterVoice;
   readonly style?: LetterStyle | undefined;
+  /** The shop's rule for silence; null: it is no answer. */
+  readonly silentKeepDays: number | null;
 }
 
 /** The letter of a box drafted from its looks, findings and facts. */
-function draftFor(view: BoxView, { voice, style }: DraftWith): ReturnType<typeof draftedWith> {
+function draftFor(
+  view: BoxView,
+  { voice, style, silentKeepDays }: DraftWith,
+): ReturnType<typeof draftedWith> {
   const chosen = view.occasions.filter((each) => view.occasionIds.includes(each.id));
   const { settings } = view.shop;
   const looks = view.looks.map((saved) => {
@@ -57,6 +62,7 @@ function draftFor(view: BoxView, { voice, style }: DraftWith): ReturnType<typeof
     })),
     occasions: chosen.map(({ occasion }) => occasion.title),
     decideBy: view.due?.decideBy,
+    silentKeepDays: silentKeepDays ?? undefined,
     tongue: view.shop.tongue,
     voice,
     style,
@@ -65,8 +71,9 @@ function draftFor(view: BoxView, { voice, style }: DraftWith): ReturnType<typeof
 
 export const draftLetterCase = serve(draftLetterCall, {
   async run({ tx, actor, now }, { boxId, style }) {
-    const { letterVoice: voice } = await shopOf(tx, actor.shopId);
-    return { ...draftFor(await boxView(tx, actor, boxId, now), { voice, style }), phrases: voice.phrases };
+    const { letterVoice: voice, silentKeepDays } = await shopOf(tx, actor.shopId);
+    const view = await boxView(tx, actor, boxId, now);
+    return { ...draftFor(view, { voice, style, silentKeepDays }), phrases: voice.phrases };
   },
 });
 

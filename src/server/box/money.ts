@@ -1,4 +1,4 @@
-import { countedLines } from '@core/box';
+import { countedLines, nothingArrived } from '@core/box';
 import { boxTotal, type BoxTotal, type MoneyTerms, termsOn } from '@core/money';
 import type { Reader } from '@data/db';
 import type { BoxRecord } from '@data/box/boxes';
@@ -33,5 +33,5 @@ export function totalOf(lines: readonly LineRecord[], terms: MoneyTerms, shop: S
       decision: record.line.decision,
     })),
   );
-  return boxTotal(counted, terms);
+  return boxTotal(counted, terms, nothingArrived(lines.map(({ line }) => line)));
 }

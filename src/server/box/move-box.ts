@@ -9,7 +9,6 @@ import { addParcel } from '@data/box/parcels';
 import { addPayment } from '@data/box/payments';
 import type { ShopRow } from '@data/shop/shops';
 import { releaseHold, shipHold } from '@data/stock/holds';
-import { moveStock } from '@data/stock/ledger';
 import { note } from '../audit';
 import type { Context } from '../context';
 import { conflict, forbidden, Refusal, stale } from '../problem';
@@ -20,6 +19,7 @@ import { setHoldClock } from './hold-clock';
 import { boxOf, inLockOrder, isHeld, priceOf, waitsForParcel } from './lines';
 import { termsOf } from './money';
 import { viewFor } from './pack-view';
+import { moveUnit } from './put-away';
 
 export const moveBox = serve(moveBoxCall, {
   async run(context, { boxId, version, to, parcel, feeWay }) {
@@ -91,7 +91,14 @@ async function sendOut(
     ? appointmentDays(dayIn(shop.zone, row.appointmentAt), today)
     : daysOf(shop, today);
   return {
-    terms: shop.lateKeepAll ? terms : { ...terms, keepAllUntil: days.returnBy },
+    terms: {
+      ...terms,
+      lostFeeBack: shop.lostFeeBack,
+      ...(shop.lateKeepAll ? {} : { keepAllUntil: days.returnBy }),
+      ...(shop.silentKeepDays === null
+        ? {}
+        : { silentKeepFrom: addDays(days.returnBy, shop.silentKeepDays) }),
+    },
     outAt: now,
     ...days,
   };
@@ -147,14 +154,7 @@ export async function shipLines(
       throw conflict(`${garment.title} is not held for this box any more.`, [
         { path: `lines[${lines.indexOf(record)}]`, message: 'hold it again or take it out' },
       ]);
-    await moveStock(tx, {
-      variantId: own.variantId,
-      locationId: own.locationId,
-      qty: 1,
-      cause: 'ship',
-      boxLineId: line.id,
-      actorId: actor.id,
-    });
+    await moveUnit(tx, actor, { ...own, id: line.id }, 'ship');
     await changeLine(tx, line.id, { parcelNo });
   }
 }

@@ -47,6 +47,8 @@ export function packingOf({ row, shop, person, lines, looks }: Packed): PackingV
   const pieces = lines.map((record) => ({
     piece: { ...pieceOfLine(record), mode: worn.get(`line:${record.line.id}`) },
     fit: record.line.fit,
+    lineId: record.line.id,
+    laidIn: record.line.laidIn,
   }));
   const enclosed = enclosuresOf(pieces);
   return {

@@ -17,17 +17,22 @@ const WAY: Readonly<Record<BackTo, readonly Cause[]>> = {
 export async function putAway(
   tx: Writer,
   actor: Actor,
-  line: Pick<LineRecord['line'], 'id' | 'variantId' | 'locationId'>,
+  line: Unit,
   arrives: 'come-back' | 'late-return',
   backTo: BackTo,
 ): Promise<void> {
-  for (const cause of [arrives, ...WAY[backTo]])
-    await moveStock(tx, {
-      variantId: line.variantId,
-      locationId: line.locationId,
-      qty: 1,
-      cause,
-      boxLineId: line.id,
-      actorId: actor.id,
-    });
+  for (const cause of [arrives, ...WAY[backTo]]) await moveUnit(tx, actor, line, cause);
 }
+
+type Unit = Pick<LineRecord['line'], 'id' | 'variantId' | 'locationId'>;
+
+/** Moves the unit of a line by one step of the books. */
+export const moveUnit = (tx: Writer, actor: Actor, line: Unit, cause: Cause): Promise<void> =>
+  moveStock(tx, {
+    variantId: line.variantId,
+    locationId: line.locationId,
+    qty: 1,
+    cause,
+    boxLineId: line.id,
+    actorId: actor.id,
+  });

@@ -82,11 +82,13 @@ function receiptPaper(
           ]),
       [
         ...steps.map(({ label, minor }) => ({ left: label, right: said(minor) })),
-        {
-          left: `Charged ${chargedWords(view.paid, said)}`.trim(),
-          right: said(row.amountMinor),
-          isStrong: true,
-        },
+        view.total && view.total.dueMinor < 0
+          ? { left: 'Given back', right: said(-view.total.dueMinor), isStrong: true }
+          : {
+              left: `Charged ${chargedWords(view.paid, said)}`.trim(),
+              right: said(row.amountMinor),
+              isStrong: true,
+            },
       ],
       taxes.map((tax) => taxRow(tax, isIncluded, currency)),
     ],

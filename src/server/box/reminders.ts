@@ -49,7 +49,7 @@ async function remind(tx: Writer, boxId: string, now: Date): Promise<boolean> {
       subject: `Your box from ${shop.name}`,
       body: reminderWords(
         kind,
-        { name: person.name, decideBy, open },
+        { name: person.name, decideBy, open, silentKeepFrom: row.terms?.silentKeepFrom },
         { english: shop.english, units: shop.units },
       ),
       path,

@@ -8,6 +8,7 @@ import type { ShopRow } from '@data/shop/shops';
 import type { Context } from '../context';
 import { conflict, invalid, Refusal, stale } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
+import { giveBack } from './give-back';
 import { boxOf } from './lines';
 import { termsOf, totalOf } from './money';
 import { factsOf } from './move-box';
@@ -48,7 +49,7 @@ export async function byVoucherFirst(
 
 /**
  * Takes what a box comes to, once: a voucher first where there is one, the rest by card, in cash or by transfer. Where the shop has a
- * terminal, a card pays what the terminal approved and nothing else.
+ * terminal, a card pays what the terminal approved and nothing else. A sum below nothing goes back.
  * @throws Refusal 409 while a card is charged for something else, or was not charged; 422 for a voucher that cannot pay
  */
 export async function settle(context: Context, { boxId, shop, dueMinor, way, voucher }: Due): Promise<void> {
@@ -83,6 +84,7 @@ export async function settle(context: Context, { boxId, shop, dueMinor, way, vou
     });
     await addPayment(tx, { ...taken, way: 'voucher', voucherId, amountMinor: byVoucher });
   }
+  if (dueMinor < 0) await giveBack(context, boxId, -dueMinor);
   if (rest <= 0) return;
   if (card) await setCardState(tx, card.id, 'used');
   await addPayment(tx, { ...taken, way, cardId: card?.id, amountMinor: rest });

@@ -1,19 +1,18 @@
 import { takeBackLineCall } from '@contracts/tally/take-back-line';
 import { isClosed } from '@core/box';
 import { saysSize } from '@core/learn';
-import { creditOf, money, refundParts } from '@core/money';
+import { creditOf, money } from '@core/money';
 import { daysBetween } from '@core/schedule';
 import { changeBox } from '@data/box/boxes';
 import { addCreditNote } from '@data/box/credit-notes';
 import { alterationsOf, changeLine } from '@data/box/lines';
-import { addPayment, paidBy } from '@data/box/payments';
 import { retireOwnedOfLine } from '@data/client/closet';
-import { moveVoucher } from '@data/shop/vouchers';
 import { note } from '../audit';
 import { conflict, invalid } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
 import { serve } from '../use-case';
 import { boxView } from './box-view';
+import { giveBack } from './give-back';
 import { boxOf, lineOf, mayReturn } from './lines';
 import { putAway } from './put-away';
 
@@ -68,20 +67,7 @@ export const takeBackLine = serve(takeBackLineCall, {
       actorId: actor.id,
       at: now,
     });
-    // Back the way it came.
-    for (const { way, voucherId, amountMinor } of refundParts(await paidBy(tx, boxId), credit.amountMinor)) {
-      if (voucherId)
-        await moveVoucher(tx, { voucherId, cause: 'refund', amountMinor, boxId, actorId: actor.id, at: now });
-      await addPayment(tx, {
-        boxId,
-        kind: 'refund',
-        way,
-        voucherId,
-        amountMinor,
-        at: now,
-        actorId: actor.id,
-      });
-    }
+    await giveBack(context, boxId, credit.amountMinor);
     await changeBox(tx, boxId, {});
     await note(context, 'take back', 'box_line', lineId, { boxId, no, ...credit, backTo });
     return boxView(tx, actor, boxId, now);

@@ -2,22 +2,25 @@ import { checkInLineCall, scanBackCall } from '@contracts/tally/check-in-line';
 import { decideLineCall } from '@contracts/tally/decide-line';
 import { keepAllCall } from '@contracts/tally/keep-all';
 import type { Parsed } from '@contracts/calls';
-import { type BackTo, comesBack, type Decider, type Decision, isClosed, mayTally } from '@core/box';
+import { comesBack, type Decider, type Decision, isClosed, mayTally, type ReturnEnd } from '@core/box';
 import { saysSize } from '@core/learn';
+import { dayInWords } from '@core/schedule';
 import { type BoxRecord, changeBox } from '@data/box/boxes';
 import { alterationsOf, changeLine, type LineRecord, linesOf } from '@data/box/lines';
 import { note } from '../audit';
 import type { Context } from '../context';
 import { conflict, invalid } from '../problem';
+import { dayIn, shopOf } from '../shop/settings';
 import { variantOfCode } from '../stock/find-code';
 import { serve } from '../use-case';
 import { boxView } from './box-view';
 import { takeExchangeBack } from './exchange';
 import { boxOf, lineOf, mayReturn, waitsForParcel } from './lines';
 import { viewFor } from './pack-view';
-import { putAway } from './put-away';
+import { moveUnit, putAway } from './put-away';
 
-async function tallied(context: Context, boxId: string): Promise<BoxRecord> {
+/** A box that is out, locked, and being tallied from now on. @throws Refusal 409 for one that is settled, or here still */
+export async function tallied(context: Context, boxId: string): Promise<BoxRecord> {
   const row = await boxOf(context.tx, context.actor.shopId, boxId, true);
   if (isClosed(row.state))
     throw conflict('This box is closed; what comes back later is a return of its own.');
@@ -57,6 +60,12 @@ async function store(
     if (!mayReturn(jobs)) throw conflict('This piece was altered for this client and stays with them.');
   }
   if (waitsForParcel({ line })) throw conflict('This one has not been sent yet.');
+  if (line.lostAt)
+    throw conflict(
+      by === 'client'
+        ? 'The shop has noted that this piece is lost. If it turns up, please write to them.'
+        : 'This piece is lost. Say first that it turned up.',
+    );
   if (line.checkedInAt && decision !== 'return')
     throw conflict('This piece has been checked in already; it came back.');
   if (line.decision === 'exchange') await takeExchangeBack(context, line);
@@ -96,7 +105,19 @@ export async function keepRest(context: Context, boxId: string, by: Decider): Pr
 }
 
 export const keepAll = serve(keepAllCall, {
-  async run(context, { boxId }) {
+  async run(context, { boxId, silent }) {
+    const { tx, actor, now } = context;
+    if (silent) {
+      // Only what her letter told her from the first, and no day sooner.
+      const from = (await boxOf(tx, actor.shopId, boxId, true)).terms?.silentKeepFrom;
+      if (!from) throw conflict('In this shop silence is no answer: ask her.');
+      const shop = await shopOf(tx, actor.shopId);
+      if (dayIn(shop.zone, now) < from)
+        throw conflict(
+          `She may still answer: anything she hasn’t answered counts as kept from ${dayInWords(from, shop)} on.`,
+        );
+      await note(context, 'keep by silence', 'box', boxId, { from });
+    }
     await keepRest(context, boxId, 'shop');
     return boxView(context.tx, context.actor, boxId, context.now);
   },
@@ -107,17 +128,20 @@ async function checkIn(
   context: Context,
   boxId: string,
   line: LineRecord['line'],
-  backTo: BackTo,
+  backTo: ReturnEnd,
 ): Promise<void> {
   const { tx, actor, now } = context;
   if (line.checkedInAt) throw conflict('This piece has been checked in already.');
-  if (!comesBack(line.decision))
+  const turnsUp = line.decision === 'lost' && backTo !== 'lost';
+  if (!comesBack(line.decision) && !turnsUp)
     throw invalid([{ path: 'decision', message: 'only a returned or exchanged piece is checked in' }]);
   // Writing off is proposed by whoever packs, and an owner's to confirm: until then it hangs with the mending.
-  if (backTo === 'written-off' && actor.role === 'packer')
+  if ((backTo === 'written-off' || backTo === 'lost') && actor.role === 'packer')
     throw conflict('A stylist or an owner writes off. Put it with the mending, and say so.');
-  await putAway(tx, actor, line, 'come-back', backTo);
-  await changeLine(tx, line.id, { checkedInAt: now });
+  if (turnsUp) await moveUnit(tx, actor, line, 'turn-up');
+  if (backTo === 'lost') await moveUnit(tx, actor, line, 'lose');
+  else await putAway(tx, actor, line, 'come-back', backTo);
+  await changeLine(tx, line.id, { checkedInAt: now, ...(backTo === 'lost' ? { lostAt: now } : {}) });
   await note(context, 'check in', 'box_line', line.id, { boxId, backTo });
 }
 
@@ -141,6 +165,7 @@ export const scanBack = serve(scanBackCall, {
     const found =
       open.find(({ line }) => comesBack(line.decision)) ??
       open.find(({ line }) => line.decision === 'undecided') ??
+      open.find(({ line }) => line.decision === 'lost') ??
       open[0] ??
       own[0];
     const title = garment.title;

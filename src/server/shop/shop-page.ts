@@ -69,6 +69,8 @@ const termsShown = (row: ShopRow): ShopPageView['terms'] => ({
   lateReturnDays: row.lateReturnDays,
   lateKeepAll: row.lateKeepAll,
   damageShareBp: row.damageShareBp,
+  lostFeeBack: row.lostFeeBack,
+  silentKeepDays: row.silentKeepDays,
   keepMeasuresMonths: row.keepMeasuresMonths,
   keepPhotosMonths: row.keepPhotosMonths,
   keepBoxesMonths: row.keepBoxesMonths,

@@ -1,4 +1,4 @@
-import { countedLines, type Decision } from '@core/box';
+import { countedLines, type Decision, nothingArrived } from '@core/box';
 import { boxTotal, creditOf, type MoneyTerms } from '@core/money';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -23,6 +23,7 @@ const termsOf = fc.record({
   ),
   keepAllBp: fc.integer({ min: 0, max: 3000 }),
   styleFeeMinor: fc.integer({ min: 0, max: 5000 }),
+  lostFeeBack: fc.boolean(),
   taxIncluded: fc.boolean(),
   rounding: fc.constantFrom('half-up' as const, 'half-even' as const),
 }) satisfies fc.Arbitrary<MoneyTerms>;
@@ -32,7 +33,7 @@ const pieceOf = fc.record({
   prices: fc.array(fc.integer({ min: 0, max: 90_000 }), { minLength: 1, maxLength: 3 }),
   alterationMinor: fc.constantFrom(0, 0, 1500),
   taxBp: fc.constantFrom(0, 700, 1900, 2100, 2500),
-  end: fc.constantFrom('keep' as const, 'return' as const),
+  end: fc.constantFrom('keep' as const, 'keep' as const, 'return' as const, 'lost' as const),
   comesBack: fc.boolean(),
   /** Share of what it came to that is withheld then, of a hundred. */
   withheldPct: fc.integer({ min: 0, max: 100 }),
@@ -56,11 +57,17 @@ describe('the money of a box, whatever became of it', () => {
     fc.assert(
       fc.property(fc.array(pieceOf, { minLength: 1, maxLength: 7 }), termsOf, (pieces, terms) => {
         const lines = linesOf(pieces);
-        const total = boxTotal(countedLines(lines), terms);
-        expect(total.dueMinor).toBeGreaterThanOrEqual(0);
+        const neverCame = nothingArrived(lines.map((line) => ({ ...line, reason: 'on its way to her' })));
+        const total = boxTotal(countedLines(lines), terms, neverCame);
+        // The fee goes back where all of it was lost, and nowhere else.
+        const isAllLost = pieces.every(({ end, prices }) => end === 'lost' && prices.length === 1);
+        expect(total.dueMinor).toBeGreaterThanOrEqual(
+          isAllLost && terms.lostFeeBack ? -terms.styleFeeMinor : 0,
+        );
         expect(total.steps.reduce((sum, { minor }) => sum + minor, 0)).toBe(total.dueMinor);
         // An exchange counts as kept, and the piece that went back is charged to nobody.
-        expect(total.keptAll).toBe(pieces.every(({ end }) => end === 'keep'));
+        const arrived = pieces.filter(({ end }) => end !== 'lost');
+        expect(total.keptAll).toBe(arrived.length > 0 && arrived.every(({ end }) => end === 'keep'));
         expect(total.lines.map(({ id }) => id)).toEqual(
           pieces.flatMap(({ end, prices }, p) => (end === 'keep' ? [`${p}.${prices.length - 1}`] : [])),
         );

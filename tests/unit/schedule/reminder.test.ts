@@ -28,7 +28,7 @@ describe('a reminder', () => {
       'Dear Wren, three pieces are still open. Let us know by Thursday 10 December what you’re keeping; here you can say it piece by piece:',
     );
     expect(reminderWords('after', { ...about, open: 1 }, { ...HOUSE_TONGUE, english: 'american' })).toBe(
-      'Dear Wren, we were to hear from you by Thursday December 10, and one piece is still open. Say what you’re keeping here, or tell us if you need longer:',
+      'Dear Wren, we’d hoped to hear from you by Thursday December 10, and one piece is still open. Say what you’re keeping here, or tell us if you need longer:',
     );
   });
 });
