@@ -102,9 +102,12 @@ describe('several boxes at once', () => {
     // How far it is stands there while it works.
     await page.waitForSelector('[role="progressbar"][aria-label="Boxes whose looks were tried"]');
     await settled(page);
-    await page.waitForFunction(() => /boxes over one stock/.test(document.body.innerText), {
+    await page.waitForFunction(() => /boxes over one stock|planning stopped/.test(document.body.innerText), {
       timeout: 90_000,
     });
+    expect(await page.$eval('.place-head [role="status"]', (status) => status.textContent)).toMatch(
+      /^\d+ boxes over one stock/,
+    );
     expect(await axeOn(page)).toEqual([]);
     const cards = await page.$$eval('.together > li', (all) => all.length);
     expect(cards).toBeGreaterThanOrEqual(3);

@@ -116,7 +116,7 @@ export function modelOf(problem: PlanProblem, settings: Settings = {}): PlanMode
 }
 
 /** Points of a choice that no look brings: what each is by itself, and the asks answered. */
-export function aloneWorth({ own, answering }: PlanModel, chosen: Uint8Array): number {
+function aloneWorth({ own, answering }: PlanModel, chosen: Uint8Array): number {
   let value = 0;
   for (let place = 0; place < chosen.length; place++) if (chosen[place]) value += own[place] as number;
   for (const { by } of answering) if (by.some((place) => chosen[place])) value += WORTH.ask;

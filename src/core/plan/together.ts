@@ -27,7 +27,9 @@ export interface PlansTogether {
 /** Rounds through all boxes at most; each one either lifts the whole or is the last. */
 const MOST_ROUNDS = 6;
 /** Fresh beginnings while one box is planned anew beside the others. */
-const RESTARTS = 5;
+const RESTARTS = 16;
+/** Fewer while it is tried what a single piece brings to another box: it is tried for every piece and every two boxes. */
+const TRIED = 1;
 
 /**
  * Plans several boxes over one stock: the problems share one list of candidates, in one order. Each is planned alone first;
@@ -128,6 +130,7 @@ function planned(own: Plan, chosen: Uint8Array): Plan {
 class Table {
   readonly chosen: Uint8Array[];
   private readonly left: Int32Array;
+  private readonly known = new Map<string, Uint8Array>();
 
   constructor(
     private readonly models: readonly PlanModel[],
@@ -161,11 +164,19 @@ class Table {
     this.put(b, this.replanned(b, wish));
   }
 
-  private replanned(b: number, wish: Uint8Array): Uint8Array {
+  /** The same box out of the same stock near the same wish is not planned twice: most rounds change little. */
+  private replanned(b: number, wish: Uint8Array, restarts = RESTARTS): Uint8Array {
     const out = this.gone(b);
+    const key = `${b} ${restarts} ${wish.join('')} ${[...out].join()}`;
+    const found = this.known.get(key) ?? this.planned(b, wish, out, restarts);
+    this.known.set(key, found);
+    return found;
+  }
+
+  private planned(b: number, wish: Uint8Array, out: ReadonlySet<number>, restarts: number): Uint8Array {
     const model = this.models[b] as PlanModel;
     const start = Uint8Array.from(wish, (is, place) => (out.has(place) ? 0 : is));
-    const found = search(model, this.seed, { out, start, restarts: RESTARTS });
+    const found = search(model, this.seed, { out, start, restarts });
     if (wrongsOf(model, found) === 0) return found;
     const left = without(model, out);
     // Where the search did not find its way among the musts, what is known to be possible stands; else nothing does.
@@ -221,9 +232,10 @@ class Table {
         this.replanned(
           b,
           own.map((is, k) => (k === place ? 1 : is)),
+          TRIED,
         ),
       );
-      this.put(a, this.replanned(a, this.chosen[a] as Uint8Array));
+      this.put(a, this.replanned(a, this.chosen[a] as Uint8Array, TRIED));
       const now = [this.worth(a), this.worth(b)] as const;
       const fairer =
         this.short(a, was[0]) + this.short(b, was[1]) - this.short(a, now[0]) - this.short(b, now[1]);

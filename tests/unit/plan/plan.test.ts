@@ -15,6 +15,8 @@ import {
   worthOf,
   wrongsOf,
 } from '@core/plan';
+import { Choice } from '@core/plan/choice';
+import { seeded } from '@core/chance';
 import { NOBODY } from '@core/client';
 import { readAsk } from '@core/reading';
 import { HOUSE_TONGUE } from '@core/words';
@@ -39,6 +41,44 @@ function exhaustive(model: PlanModel): number | undefined {
   }
   return best;
 }
+
+describe('a choice', () => {
+  it('is worth what the model says, before and after any change', () => {
+    const random = seeded(4);
+    const pick = (places: readonly number[]): readonly number[] =>
+      places.filter(() => random() < 2 / (places.length + 1)).slice(0, 3);
+    for (const seed of [1, 2, 3]) {
+      const given = small(seed, { bounds: { blouse: [1, 2], trousers: [2, 2] }, least: 3 });
+      const asks = [{ ask: readAsk('a navy blouse'), must: true }];
+      // Nothing may be left out of account: pins, bounds, asks, twins, weight and what is not allowed stand against it too.
+      const made = modelOf({ ...given, asks, pins: [sure(given.candidates[1]).piece.id] });
+      const model: PlanModel = {
+        ...made,
+        allowed: made.allowed.map((is, place) => is && place !== 4),
+        twins: [[0, 2], [2, 5], [5, 7], ...made.twins],
+        grams: made.price.map((_each, place) => 100 * place),
+        mostG: 1500,
+      };
+      const expected = (chosen: Uint8Array): number => worthOf(model, chosen) - 1e5 * wrongsOf(model, chosen);
+      const choice = new Choice(model, new Uint8Array(model.price.length));
+      for (let i = 0; i < 200; i++) {
+        const places = [...choice.chosen.keys()];
+        const comes = pick(places.filter((place) => !choice.chosen[place]));
+        const goes = pick(places.filter((place) => choice.chosen[place]));
+        const next = Uint8Array.from(choice.chosen, (is, place) =>
+          comes.includes(place) ? 1 : goes.includes(place) ? 0 : is,
+        );
+        expect(choice.after(comes, goes, choice.madeBy(comes))).toBeCloseTo(expected(next), 5);
+        expect(choice.worth).toBeCloseTo(expected(choice.chosen), 5);
+        choice.change(comes, goes);
+        expect([...choice.chosen]).toEqual([...next]);
+        expect(choice.room).toBe(
+          model.budgetMinor - next.reduce((sum, is, place) => sum + is * sure(model.price[place]), 0),
+        );
+      }
+    }
+  });
+});
 
 describe('the planned box', () => {
   it('is the best there is, on small ones gone through whole', () => {
