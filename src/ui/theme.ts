@@ -33,6 +33,7 @@ export const theme = createTheme({
   primaryColor: 'lake',
   primaryShade: 7,
   defaultRadius: 2,
+  respectReducedMotion: true,
   black: '#24211d',
   fontSizes: { xs: '12px', sm: '13.5px', md: '14.5px', lg: '17px', xl: '20px' },
   components: {

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import type { Page } from 'puppeteer-core';
+import { atRest } from './chromium';
 
 const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
@@ -9,8 +10,9 @@ interface Violation {
   readonly nodes: readonly { readonly html: string }[];
 }
 
-/** What axe finds on a page as it stands, in short. */
+/** What axe finds on a page as it stands once it is at rest, in short: what fades in has not its own colours yet. */
 export async function axeOn(page: Page): Promise<string[]> {
+  await atRest(page);
   await page.evaluate(AXE);
   const violations = await page.evaluate(async () => {
     const { axe: run } = window as unknown as {

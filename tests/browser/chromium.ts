@@ -21,8 +21,14 @@ export const launch = (): Promise<Browser> =>
 
 const opened = new WeakSet<Browser>();
 
-/** A page at the size a stylist has, with every uncaught error of the page gathered. */
-export async function openPage(browser: Browser): Promise<{ page: Page; errors: string[] }> {
+/**
+ * A page at the size a stylist has, with every uncaught error of the page gathered. It is asked for less motion, so that
+ * nothing is looked at or pressed half way; what somebody meets who asked for nothing is walked by mouse in line.test.
+ */
+export async function openPage(
+  browser: Browser,
+  motion: 'reduce' | 'no-preference' = 'reduce',
+): Promise<{ page: Page; errors: string[] }> {
   // Whoever comes first has the browser's own context, which keeps what it compiled; others share nothing with it.
   const context = opened.has(browser)
     ? await browser.createBrowserContext()
@@ -32,6 +38,7 @@ export async function openPage(browser: Browser): Promise<{ page: Page; errors: 
   // Waits are for a state: on a busy machine it may be long in coming, and a test's own limit ends what hangs.
   page.setDefaultTimeout(120_000);
   await page.setViewport({ width: 1280, height: 800 });
+  await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: motion }]);
   const errors: string[] = [];
   page.on('pageerror', (error) => errors.push(String(error)));
   page.on('console', (message) => {

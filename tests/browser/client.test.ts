@@ -12,7 +12,7 @@ import { openShopPage } from '../support/open-page';
 import { photograph } from '../support/photos';
 import { until } from '../support/until';
 import { axeOn } from './axe';
-import { atRest, openPage, settled } from './chromium';
+import { openPage, settled } from './chromium';
 import { called } from './by-name';
 import { click, byKeyboard, byMouse, choose, openBy, type Person, tabTo } from './person';
 import { sure } from '../support/sure';
@@ -210,7 +210,6 @@ describe('a closet, entered', () => {
     await person.see('About, in a line');
     for (const tab of ['Measures', 'Limits', 'Taste', 'Schools']) {
       await person.press('tab', tab);
-      await atRest(page);
       expect(await axeOn(page), tab).toEqual([]);
     }
   });

@@ -178,7 +178,7 @@ async function payByCard(person: Person): Promise<void> {
 
 describe('the whole line, from a file of stock to a closed box', () => {
   it('by mouse', async () => {
-    const { page, errors } = await openPage(browser);
+    const { page, errors } = await openPage(browser, 'no-preference');
     await signInAs(page, shop.origin, 'stylist@heronroom.invalid', 'heron-stylist-demo');
     const person = byMouse(page, shop.origin);
     const wear = async (name: string): Promise<void> => {

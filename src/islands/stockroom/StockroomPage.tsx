@@ -1,20 +1,17 @@
 import type { StockPage } from '@contracts/stock/stock-list';
-import { CATEGORIES, CATEGORY } from '@core/piece';
-import { ActionIcon, Button, Checkbox, Menu, NativeSelect, Popover, TextInput } from '@mantine/core';
 import { useDisclosure, useLocalStorage } from '@mantine/hooks';
 import { useKeys } from '@ui/useKeys';
-import IconColumns3 from '@tabler/icons-react/icons/IconColumns3';
 import type { RowSelectionState, VisibilityState } from '@tanstack/react-table';
 import { call, showProblem } from '@ui/api';
 import { Providers } from '@ui/Providers';
 import { useWedge } from '@ui/ScanField';
 import { useCallback, useRef, useState } from 'react';
-import { saveFile } from '../client/save-file';
 import { ChosenBar } from './ChosenBar';
 import { GarmentForm } from './GarmentForm';
 import { ImportStock } from './ImportStock';
-import { Narrow, NarrowedTo } from './Narrow';
-import { COLUMNS, StockTable } from './StockTable';
+import { NarrowedTo } from './Narrow';
+import { StockHead } from './StockHead';
+import { StockTable } from './StockTable';
 import { type StockAsk, useStock } from './useStock';
 import { withQueries } from '@ui/withQueries';
 import './stockroom.css';
@@ -71,86 +68,18 @@ export const StockroomPage = withQueries(function StockroomPage({
           {total} {total === 1 ? 'garment' : 'garments'}
           {stock.loading ? ', looking…' : ''}
         </span>
-        <div className="end">
-          <TextInput
-            ref={find}
-            aria-label="Find a garment or a SKU"
-            placeholder="Title, label, SKU, EAN ( / )"
-            defaultValue=""
-            onChange={(event) => stock.look({ search: event.currentTarget.value.trim() })}
-            w={220}
-          />
-          <NativeSelect
-            aria-label="Kind"
-            value={ask.category ?? ''}
-            onChange={(event) => {
-              const { value } = event.currentTarget;
-              stock.look({ category: CATEGORIES.find((each) => each === value) });
-            }}
-            data={[
-              { value: '', label: 'Every kind' },
-              ...CATEGORIES.map((value) => ({ value, label: CATEGORY[value].label })),
-            ]}
-          />
-          <NativeSelect
-            aria-label="Which"
-            value={ask.archived ? 'archived' : ''}
-            onChange={(event) => {
-              setChosen({});
-              stock.look({ archived: event.currentTarget.value === 'archived' });
-            }}
-            data={[
-              { value: '', label: 'In stock' },
-              { value: 'archived', label: 'Archived' },
-            ]}
-          />
-          <Narrow
-            narrow={ask.narrow ?? {}}
-            currency={stock.currency}
-            onChange={(narrow) => stock.look({ narrow })}
-          />
-          <Popover position="bottom-end">
-            <Popover.Target>
-              <ActionIcon variant="default" size={34} aria-label="Columns" title="Columns">
-                <IconColumns3 size={18} />
-              </ActionIcon>
-            </Popover.Target>
-            <Popover.Dropdown>
-              {Object.entries(COLUMNS).map(([id, words]) => (
-                <Checkbox
-                  key={id}
-                  size="xs"
-                  my={4}
-                  label={words}
-                  checked={hidden[id] !== false}
-                  onChange={(event) => setHidden({ ...hidden, [id]: event.currentTarget.checked })}
-                />
-              ))}
-            </Popover.Dropdown>
-          </Popover>
-          <Button variant="default" component="a" href="/stockroom/scanner">
-            Scan
-          </Button>
-          {mayChange && (
-            <>
-              <Button variant="default" onClick={importForm.open} title="Import a file (i)">
-                Import
-              </Button>
-              <Menu>
-                <Menu.Target>
-                  <Button variant="default">Export</Button>
-                </Menu.Target>
-                <Menu.Dropdown>
-                  <Menu.Item onClick={() => void exportStock('csv')}>As CSV</Menu.Item>
-                  <Menu.Item onClick={() => void exportStock('json')}>As JSON, with ways and parts</Menu.Item>
-                </Menu.Dropdown>
-              </Menu>
-              <Button onClick={() => setOpen({})} title="New garment (n)">
-                New garment
-              </Button>
-            </>
-          )}
-        </div>
+        <StockHead
+          stock={stock}
+          find={find}
+          hidden={hidden}
+          onHidden={setHidden}
+          onArchived={(archived) => {
+            setChosen({});
+            stock.look({ archived });
+          }}
+          onImport={mayChange ? importForm.open : undefined}
+          onNew={mayChange ? () => setOpen({}) : undefined}
+        />
       </div>
       <NarrowedTo
         narrow={ask.narrow ?? {}}
@@ -214,12 +143,3 @@ export const StockroomPage = withQueries(function StockroomPage({
     </Providers>
   );
 });
-
-async function exportStock(format: 'csv' | 'json'): Promise<void> {
-  try {
-    const { fileName, text } = await call('export-stock', { format });
-    saveFile(fileName, format === 'csv' ? 'text/csv' : 'application/json', text);
-  } catch (error) {
-    showProblem(error);
-  }
-}
