@@ -3,7 +3,6 @@ import { learnedWords } from '@core/client';
 import { isSettled } from '@core/box';
 import { carriedAsks, kindsWanted, readAsk } from '@core/reading';
 import { nextStaple } from '@core/closet';
-
 import { Button, TagsInput, Textarea, TextInput } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
 import { useKeys } from '@ui/useKeys';
@@ -95,36 +94,13 @@ export function BriefPage({ initial, cheapest }: BriefPageProps) {
               (await run('hand-over', input, 'The box is handed over.')) !== undefined
             }
           />
-          {view.learned.length > 0 && (
-            <section className="sheet" aria-label="From last time">
-              <h2>From last time</h2>
-              <ul className="learned">
-                {view.learned.map((each) => (
-                  <li key={learnedWords(each)}>{learnedWords(each)}</li>
-                ))}
-              </ul>
-            </section>
-          )}
+          <LastTime learned={view.learned} />
           {next && (
-            <section className="sheet" aria-label="The ladder">
-              <h2>Missing from the closet</h2>
-              <p className="small soft">
-                The first of the shop’s staples that is not there:{' '}
-                <button
-                  type="button"
-                  className="plain-button"
-                  disabled={closed}
-                  onClick={() =>
-                    form.setFieldValue('asks', [
-                      ...asked(values.asks),
-                      readAsk((next.title ?? '').toLowerCase()),
-                    ])
-                  }
-                >
-                  ask for {(next.title ?? '').toLowerCase()}
-                </button>
-              </p>
-            </section>
+            <Missing
+              title={(next.title ?? '').toLowerCase()}
+              disabled={closed}
+              onAsk={(text) => form.setFieldValue('asks', [...asked(values.asks), readAsk(text)])}
+            />
           )}
           <ClosetAnswers answered={answered} />
           <div style={{ display: 'flex', gap: 8, justifyContent: 'flex-end' }}>
@@ -154,5 +130,40 @@ export function BriefPage({ initial, cheapest }: BriefPageProps) {
         />
       )}
     </Providers>
+  );
+}
+
+function LastTime({ learned }: Pick<BoxView, 'learned'>) {
+  if (learned.length === 0) return null;
+  return (
+    <section className="sheet" aria-label="From last time">
+      <h2>From last time</h2>
+      <ul className="learned">
+        {learned.map((each) => (
+          <li key={learnedWords(each)}>{learnedWords(each)}</li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+interface MissingProps {
+  readonly title: string;
+  readonly disabled: boolean;
+  readonly onAsk: (text: string) => void;
+}
+
+/** The first of the shop's staples that is neither owned nor in the box. */
+function Missing({ title, disabled, onAsk }: MissingProps) {
+  return (
+    <section className="sheet" aria-label="The ladder">
+      <h2>Missing from the closet</h2>
+      <p className="small soft">
+        The first of the shop’s staples that is not there:{' '}
+        <button type="button" className="plain-button" disabled={disabled} onClick={() => onAsk(title)}>
+          ask for {title}
+        </button>
+      </p>
+    </section>
   );
 }

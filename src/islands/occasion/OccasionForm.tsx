@@ -1,6 +1,5 @@
 import type { OccasionView } from '@contracts/occasion/occasion-view';
 import { OCCASION_TEMPLATES, type Occasion } from '@core/occasion';
-import { type Stage } from '@core/look';
 import {
   Button,
   Checkbox,
@@ -18,6 +17,7 @@ import { ApiProblem, showProblem } from '@ui/api';
 import { callMerging } from '@ui/merging';
 import { todayHere } from '@ui/days';
 import { useState } from 'react';
+import { inputOf, type Values, valuesOf } from './occasion-values';
 import './occasion.css';
 
 interface Props {
@@ -44,102 +44,6 @@ const ACTIVITY = [
   { value: '2', label: 'walking' },
   { value: '4', label: 'cycling' },
 ];
-
-interface StageValues {
-  title: string;
-  outdoorC: number | string;
-  formality: [number, number] | null;
-  surfaces: string[];
-}
-
-interface Values {
-  title: string;
-  date: string;
-  place: string;
-  time: string;
-  formality: [number, number];
-  indoorC: number | string;
-  outdoorC: number | string;
-  humidityPct: number | string;
-  windMs: number | string;
-  activityMet: string;
-  hoursOnFeet: number | string;
-  surfaces: string[];
-  carry: string[];
-  bans: string[];
-  musts: string[];
-  seenBy: string[];
-  stages: StageValues[];
-  everyDays: string;
-  times: number | string;
-}
-
-const valuesOf = (occasion: Partial<Occasion>, stages: readonly Stage[]): Values => ({
-  title: occasion.title ?? '',
-  date: occasion.date ?? '',
-  place: occasion.place ?? '',
-  time: occasion.time ?? 'day',
-  formality: [...(occasion.formality ?? [4, 7])] as [number, number],
-  indoorC: occasion.indoorC ?? '',
-  outdoorC: occasion.outdoorC ?? '',
-  humidityPct: occasion.humidityPct ?? 50,
-  windMs: occasion.windMs ?? '',
-  activityMet: occasion.activityMet === undefined ? '' : String(occasion.activityMet),
-  hoursOnFeet: occasion.hoursOnFeet ?? '',
-  surfaces: [...(occasion.surfaces ?? [])],
-  carry: [...(occasion.carry ?? [])],
-  bans: [...(occasion.bans ?? [])],
-  musts: [...(occasion.musts ?? [])],
-  seenBy: [...(occasion.seenBy ?? [])],
-  stages: stages.map(({ title, changes }) => ({
-    title,
-    outdoorC: changes.outdoorC ?? '',
-    formality: changes.formality ? ([...changes.formality] as [number, number]) : null,
-    surfaces: [...(changes.surfaces ?? [])],
-  })),
-  everyDays: '',
-  times: 3,
-});
-
-const number = (value: number | string): number | undefined => (value === '' ? undefined : Number(value));
-
-/** What the API is sent. */
-function inputOf(values: Values) {
-  return {
-    occasion: {
-      title: values.title,
-      date: values.date,
-      place: values.place || undefined,
-      time: values.time as 'day' | 'evening',
-      formality: values.formality,
-      indoorC: number(values.indoorC),
-      outdoorC: number(values.outdoorC),
-      humidityPct: number(values.humidityPct) ?? 50,
-      windMs: number(values.windMs),
-      activityMet: number(values.activityMet),
-      hoursOnFeet: number(values.hoursOnFeet),
-      surfaces: values.surfaces as Occasion['surfaces'],
-      carry: values.carry,
-      bans: values.bans,
-      musts: values.musts,
-      seenBy: values.seenBy,
-    },
-    stages: values.stages
-      .filter(({ title }) => title.trim() !== '')
-      .map(({ title, outdoorC, formality, surfaces }) => ({
-        title,
-        changes: {
-          ...(outdoorC === '' ? {} : { outdoorC: Number(outdoorC) }),
-          ...(formality ? { formality } : {}),
-          ...(surfaces.length > 0 ? { surfaces: surfaces as Occasion['surfaces'] } : {}),
-        },
-      })),
-    repeat:
-      values.everyDays === ''
-        ? undefined
-        : { everyDays: Number(values.everyDays), times: Number(values.times) },
-  };
-}
 
 /** An occasion: what, when, how dressed, how warm, on what ground, before whom, and in which stages. */
 export function OccasionForm({ clientId, onClose, onSaved, of }: Props) {
@@ -192,79 +96,9 @@ export function OccasionForm({ clientId, onClose, onSaved, of }: Props) {
             onChange={(event) => start(event.currentTarget.value)}
           />
         )}
-        <div className="occasion-row">
-          <TextInput label="What" required data-autofocus {...form.getInputProps('title')} />
-          <TextInput label="Day" type="date" required {...form.getInputProps('date')} />
-        </div>
-        <div className="occasion-row">
-          <TextInput label="Place" {...form.getInputProps('place')} />
-          <SegmentedControl
-            aria-label="Time of day"
-            data={['day', 'evening']}
-            {...form.getInputProps('time')}
-          />
-        </div>
-        <div style={{ padding: '0 14px 22px' }}>
-          <span id="formality-label">How dressed</span>
-          <RangeSlider
-            min={0}
-            max={10}
-            step={0.5}
-            marks={MARKS}
-            aria-labelledby="formality-label"
-            thumbFromLabel="Least dressed"
-            thumbToLabel="Most dressed"
-            {...form.getInputProps('formality')}
-          />
-        </div>
-        <div className="occasion-numbers">
-          <NumberInput label="Indoors, °C" hideControls {...form.getInputProps('indoorC')} />
-          <NumberInput label="Outdoors, °C" hideControls {...form.getInputProps('outdoorC')} />
-          <NumberInput label="Wind, m/s" hideControls {...form.getInputProps('windMs')} />
-          <NumberInput label="Humidity, %" hideControls {...form.getInputProps('humidityPct')} />
-          <NumberInput label="Hours on the feet" hideControls {...form.getInputProps('hoursOnFeet')} />
-          <NativeSelect label="Mostly" data={ACTIVITY} {...form.getInputProps('activityMet')} />
-        </div>
-        <MultiSelect label="Ground" data={[...SURFACES]} {...form.getInputProps('surfaces')} />
-        <div className="occasion-row">
-          <TagsInput
-            label="Not to be worn"
-            description="A colour, a kind, a cloth or a zone left bare."
-            {...form.getInputProps('bans')}
-          />
-          <TagsInput
-            label="Must be"
-            description="all-black, a kind, a covered zone."
-            {...form.getInputProps('musts')}
-          />
-          <TagsInput label="To be carried" {...form.getInputProps('carry')} />
-          <TagsInput label="Seen by" {...form.getInputProps('seenBy')} />
-        </div>
+        <Fields form={form} />
         <Stages form={form} />
-        {!of && (
-          <div className="occasion-row">
-            <NativeSelect
-              label="Comes again"
-              data={[
-                { value: '', label: 'no' },
-                { value: '1', label: 'every day' },
-                { value: '7', label: 'every week' },
-                { value: '14', label: 'every other week' },
-                { value: '28', label: 'every four weeks' },
-              ]}
-              {...form.getInputProps('everyDays')}
-            />
-            {form.values.everyDays !== '' && (
-              <NumberInput
-                label="How often more"
-                min={1}
-                max={52}
-                hideControls
-                {...form.getInputProps('times')}
-              />
-            )}
-          </div>
-        )}
+        {!of && <Repeat form={form} />}
         <Button type="submit" loading={busy}>
           {of ? 'Save' : 'Add'}
         </Button>
@@ -273,8 +107,89 @@ export function OccasionForm({ clientId, onClose, onSaved, of }: Props) {
   );
 }
 
+interface PartProps {
+  readonly form: UseFormReturnType<Values>;
+}
+
+/** What it is, how dressed, how warm, on what ground, and what may and must be worn. */
+function Fields({ form }: PartProps) {
+  return (
+    <>
+      <div className="occasion-row">
+        <TextInput label="What" required data-autofocus {...form.getInputProps('title')} />
+        <TextInput label="Day" type="date" required {...form.getInputProps('date')} />
+      </div>
+      <div className="occasion-row">
+        <TextInput label="Place" {...form.getInputProps('place')} />
+        <SegmentedControl
+          aria-label="Time of day"
+          data={['day', 'evening']}
+          {...form.getInputProps('time')}
+        />
+      </div>
+      <div style={{ padding: '0 14px 22px' }}>
+        <span id="formality-label">How dressed</span>
+        <RangeSlider
+          min={0}
+          max={10}
+          step={0.5}
+          marks={MARKS}
+          aria-labelledby="formality-label"
+          thumbFromLabel="Least dressed"
+          thumbToLabel="Most dressed"
+          {...form.getInputProps('formality')}
+        />
+      </div>
+      <div className="occasion-numbers">
+        <NumberInput label="Indoors, °C" hideControls {...form.getInputProps('indoorC')} />
+        <NumberInput label="Outdoors, °C" hideControls {...form.getInputProps('outdoorC')} />
+        <NumberInput label="Wind, m/s" hideControls {...form.getInputProps('windMs')} />
+        <NumberInput label="Humidity, %" hideControls {...form.getInputProps('humidityPct')} />
+        <NumberInput label="Hours on the feet" hideControls {...form.getInputProps('hoursOnFeet')} />
+        <NativeSelect label="Mostly" data={ACTIVITY} {...form.getInputProps('activityMet')} />
+      </div>
+      <MultiSelect label="Ground" data={[...SURFACES]} {...form.getInputProps('surfaces')} />
+      <div className="occasion-row">
+        <TagsInput
+          label="Not to be worn"
+          description="A colour, a kind, a cloth or a zone left bare."
+          {...form.getInputProps('bans')}
+        />
+        <TagsInput
+          label="Must be"
+          description="all-black, a kind, a covered zone."
+          {...form.getInputProps('musts')}
+        />
+        <TagsInput label="To be carried" {...form.getInputProps('carry')} />
+        <TagsInput label="Seen by" {...form.getInputProps('seenBy')} />
+      </div>
+    </>
+  );
+}
+
+function Repeat({ form }: PartProps) {
+  return (
+    <div className="occasion-row">
+      <NativeSelect
+        label="Comes again"
+        data={[
+          { value: '', label: 'no' },
+          { value: '1', label: 'every day' },
+          { value: '7', label: 'every week' },
+          { value: '14', label: 'every other week' },
+          { value: '28', label: 'every four weeks' },
+        ]}
+        {...form.getInputProps('everyDays')}
+      />
+      {form.values.everyDays !== '' && (
+        <NumberInput label="How often more" min={1} max={52} hideControls {...form.getInputProps('times')} />
+      )}
+    </div>
+  );
+}
+
 /** Ceremony, quay, supper: what differs in each. */
-function Stages({ form }: { readonly form: UseFormReturnType<Values> }) {
+function Stages({ form }: PartProps) {
   return (
     <fieldset className="occasion-stages">
       <legend>Stages, when it is more than one thing</legend>

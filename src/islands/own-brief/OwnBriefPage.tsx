@@ -1,4 +1,3 @@
-import type { Problem } from '@contracts/faults';
 import type { BriefAnswers } from '@contracts/own-brief';
 import type { OwnBriefView } from '@contracts/client/brief-link-view';
 import type { LengthUnit } from '@core/figure';
@@ -11,9 +10,10 @@ import { todayHere } from '@ui/days';
 import { LengthField } from '@ui/LengthField';
 import { Providers } from '@ui/Providers';
 import { useTongue } from '@ui/tongue';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { ColourPicks } from '../piece/ColourPicks';
 import { base64Of, photoFault } from '../piece/photo';
+import { post, useOwnBrief } from './useOwnBrief';
 import './own-brief.css';
 
 export interface OwnBriefProps {
@@ -23,20 +23,6 @@ export interface OwnBriefProps {
 
 const MOODS = ['calm', 'playful', 'sharp', 'romantic', 'sporty', 'earthy', 'polished'] as const;
 const SIZES = ['tops', 'bottoms', 'dresses', 'shoes'] as const;
-const SAVE_AFTER_MS = 700;
-
-type State = 'saved' | 'saving' | 'not saved';
-
-async function post(token: string, body: unknown): Promise<Problem | undefined> {
-  const response = await fetch(`/api/own-brief/${token}`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify(body),
-  }).catch(() => undefined);
-  if (!response) return { type: '', title: 'No connection just now.', status: 0, faults: [] };
-  return response.ok ? undefined : ((await response.json()) as Problem);
-}
-
 /** The client's own brief behind a private link: short, friendly, kept as it goes. Made for a phone. */
 export function OwnBriefPage(props: OwnBriefProps) {
   return (
@@ -47,40 +33,7 @@ export function OwnBriefPage(props: OwnBriefProps) {
 }
 
 function Form({ token, view }: OwnBriefProps) {
-  const [answers, setAnswers] = useState<BriefAnswers>(view.answers);
-  const [state, setState] = useState<State>('saved');
-  const [problem, setProblem] = useState<Problem>();
-  const [sent, setSent] = useState(view.sent);
-  const [sending, setSending] = useState(false);
-  const first = useRef(true);
-  useEffect(() => {
-    if (first.current) {
-      first.current = false;
-      return;
-    }
-    setState('saving');
-    const wait = setTimeout(() => {
-      void post(token, { answers }).then((fault) => {
-        setProblem(fault);
-        setState(fault ? 'not saved' : 'saved');
-      });
-    }, SAVE_AFTER_MS);
-    return () => clearTimeout(wait);
-  }, [answers, token]);
-  const set = (part: Partial<BriefAnswers>): void =>
-    setAnswers((now) => {
-      const next = { ...now, ...part };
-      return Object.fromEntries(
-        Object.entries(next).filter(([, value]) => value !== undefined),
-      ) as BriefAnswers;
-    });
-  const send = async (): Promise<void> => {
-    setSending(true);
-    const fault = await post(token, { answers, send: true });
-    setProblem(fault);
-    setSending(false);
-    if (!fault) setSent(true);
-  };
+  const { answers, set, state, problem, sent, sending, send } = useOwnBrief(token, view);
   if (sent)
     return (
       <main className="own-brief">
@@ -119,35 +72,7 @@ function Form({ token, view }: OwnBriefProps) {
         <Budget currency={view.currency} answers={answers} onChange={set} />
       </section>
       <Measures answers={answers} onChange={set} />
-      <section>
-        <h2>What should we know?</h2>
-        <p className="small soft">Tap what you like to keep covered.</p>
-        <ZoneMap
-          label="Keep covered"
-          measures={answers.heightMm ? { heightMm: answers.heightMm } : {}}
-          zones={(answers.cover ?? []) as Zone[]}
-          onChange={(cover) => set({ cover })}
-          height={230}
-        />
-        <TagsInput
-          label="Allergies"
-          description="wool, nickel, latex …"
-          value={answers.allergies ?? []}
-          onChange={(allergies) => set({ allergies })}
-        />
-        <TagsInput
-          label="Please never"
-          description="a colour, a cloth, a kind of thing"
-          value={answers.nevers ?? []}
-          onChange={(nevers) => set({ nevers })}
-        />
-        <ColourPicks label="Colours you love" hexes={answers.like ?? []} onChange={(like) => set({ like })} />
-        <ColourPicks
-          label="Colours to leave out"
-          hexes={answers.avoid ?? []}
-          onChange={(avoid) => set({ avoid })}
-        />
-      </section>
+      <ToKnow answers={answers} onChange={set} />
       <Photos token={token} already={view.photos} />
       <section>
         <Textarea
@@ -187,6 +112,45 @@ function Form({ token, view }: OwnBriefProps) {
 interface PartProps {
   readonly answers: BriefAnswers;
   readonly onChange: (part: Partial<BriefAnswers>) => void;
+}
+
+/** What stays covered, what may not be worn, and the colours. */
+function ToKnow({ answers, onChange }: PartProps) {
+  return (
+    <section>
+      <h2>What should we know?</h2>
+      <p className="small soft">Tap what you like to keep covered.</p>
+      <ZoneMap
+        label="Keep covered"
+        measures={answers.heightMm ? { heightMm: answers.heightMm } : {}}
+        zones={(answers.cover ?? []) as Zone[]}
+        onChange={(cover) => onChange({ cover })}
+        height={230}
+      />
+      <TagsInput
+        label="Allergies"
+        description="wool, nickel, latex …"
+        value={answers.allergies ?? []}
+        onChange={(allergies) => onChange({ allergies })}
+      />
+      <TagsInput
+        label="Please never"
+        description="a colour, a cloth, a kind of thing"
+        value={answers.nevers ?? []}
+        onChange={(nevers) => onChange({ nevers })}
+      />
+      <ColourPicks
+        label="Colours you love"
+        hexes={answers.like ?? []}
+        onChange={(like) => onChange({ like })}
+      />
+      <ColourPicks
+        label="Colours to leave out"
+        hexes={answers.avoid ?? []}
+        onChange={(avoid) => onChange({ avoid })}
+      />
+    </section>
+  );
 }
 
 function Occasions({ answers, onChange }: PartProps) {

@@ -3,7 +3,6 @@ import { sharedBy } from '@core/pull';
 import { isOpen } from '@core/box';
 import type { BoxView, LineView } from '@contracts/box/box-view';
 import type { PullRow } from '@contracts/pull/pull-row';
-import { Button } from '@mantine/core';
 import { useCallbackRef } from '@mantine/hooks';
 import { useKeys } from '@ui/useKeys';
 import { Providers } from '@ui/Providers';
@@ -12,13 +11,15 @@ import { useBox } from '@ui/useBox';
 import { useMemo, useRef, useState } from 'react';
 import { Asks } from './Asks';
 import { CandidateRow, type HoldWish } from './CandidateRow';
-import { Compare, COMPARED_MOST } from './Compare';
+import { Compare } from './Compare';
 import { InTheBox } from './InTheBox';
 import { LineSheet } from './LineSheet';
 import { PullFilterBar } from './PullFilterBar';
 import { PullNews } from './PullNews';
+import { PullOrder } from './PullOrder';
 import { useLooksOpened } from './useBoxWork';
 import { useCandidateFocus } from './useCandidateFocus';
+import { useCompared } from './useCompared';
 import { type PullFilter, useInItsPlace, useOrder, usePullList } from './usePullList';
 import { WhyNot } from './WhyNot';
 import { withQueries } from '@ui/withQueries';
@@ -54,8 +55,7 @@ export const PullPage = withQueries(function PullPage({ initial }: { readonly in
   const elseOf = useInItsPlace(answer?.rows, view.client.profile);
   const rows = useOrder(answer?.rows, opened, byLooks);
   const shared = useMemo(() => sharedBy(answer?.rows ?? []), [answer?.rows]);
-  const [compared, setCompared] = useState<readonly PullRow[]>([]);
-  const [beside, setBeside] = useState(false);
+  const { compared, compare, letGo, beside, setBeside } = useCompared();
   const [lineId, setLineId] = useState<string>();
   const open = isOpen(view.state);
 
@@ -65,7 +65,7 @@ export const PullPage = withQueries(function PullPage({ initial }: { readonly in
   // A row is drawn anew when it changes, and not whenever another one learns how many looks it opens.
   const hold = useCallbackRef((row: PullRow, wish: HoldWish): void => {
     if (!beside) goOnAfter(row);
-    setCompared((now) => now.filter(({ garmentId }) => garmentId !== row.garmentId));
+    letGo(row);
     void run('hold-line', { boxId: view.id, askId: filter.askId, ...wish }, `${row.piece.title} is held.`);
   });
   const release = (line: LineView): void =>
@@ -74,13 +74,6 @@ export const PullPage = withQueries(function PullPage({ initial }: { readonly in
       { boxId: view.id, lineId: line.id },
       `${line.piece.title} is back on the shelf.`,
     );
-  const compare = useCallbackRef((row: PullRow): void =>
-    setCompared((now) =>
-      now.some(({ garmentId }) => garmentId === row.garmentId)
-        ? now.filter(({ garmentId }) => garmentId !== row.garmentId)
-        : [...now, row].slice(-COMPARED_MOST),
-    ),
-  );
   const goOn = useCallbackRef(goTo);
   const by = useMemo(() => speakerOf(view), [view]);
   // A tag that is scanned is looked up among everything, whether it fits or not.
@@ -116,27 +109,13 @@ export const PullPage = withQueries(function PullPage({ initial }: { readonly in
         <section aria-label="Candidates">
           <Asks view={view} askId={filter.askId} onAsk={(askId) => narrow({ askId })} />
           <PullFilterBar filter={filter} currency={view.shop.currency} find={find} onNarrow={narrow} />
-          <div className="pull-order small">
-            <span className="soft">
-              {answer
-                ? `${answer.rows.length} ${answer.rows.length === 1 ? 'candidate' : 'candidates'}, best first`
-                : ''}
-            </span>
-            <button className="plain-button" aria-pressed={byLooks} onClick={() => setByLooks(!byLooks)}>
-              {byLooks ? 'best first' : 'by the looks they open'}
-            </button>
-            {compared.length > 0 && (
-              <Button
-                size="compact-xs"
-                variant="default"
-                disabled={compared.length < 2}
-                onClick={() => setBeside(true)}
-                title="Shift V"
-              >
-                Side by side ({compared.length})
-              </Button>
-            )}
-          </div>
+          <PullOrder
+            count={answer?.rows.length}
+            byLooks={byLooks}
+            compared={compared.length}
+            onByLooks={setByLooks}
+            onBeside={() => setBeside(true)}
+          />
           <PullNews answer={answer} shared={shared} tongue={view.shop.tongue} />
           <ol className="rows pull-rows" ref={list}>
             {rows.map((row) => (

@@ -13,14 +13,13 @@ import { Rack } from './Rack';
 import { Stage } from './Stage';
 import { StageTabs } from './StageTabs';
 import { LookNote } from './LookNote';
-import { EMPTY, type LookStore } from './store';
+import { type Asked, RailDialogs } from './RailDialogs';
+import type { LookStore } from './store';
 import { useDeeds } from './useDeeds';
 import { useJudged } from './useJudged';
 import { useRailKeys } from './useRailKeys';
 import type { Saved } from './useSaving';
 import { useMends } from './useMends';
-import { TurnDialog } from './TurnDialog';
-import { WaysDialog } from './WaysDialog';
 
 interface ComposerProps {
   readonly view: BoxView;
@@ -51,10 +50,10 @@ export const Composer = memo(function Composer({
   const [lit, setLit] = useState<readonly string[]>([]);
   const [tried, setTried] = useState<Mend>();
   const [stageTitle, setStageTitle] = useState<string>();
-  const [asksWays, setAsksWays] = useState(false);
-  const askWays = useCallback(() => setAsksWays(true), []);
-  const [asksTurn, setAsksTurn] = useState(false);
-  const askTurn = useCallback(() => setAsksTurn(true), []);
+  const [asks, setAsks] = useState<Asked>();
+  const askWays = useCallback(() => setAsks('ways'), []);
+  const askTurn = useCallback(() => setAsks('turn'), []);
+  const close = useCallback(() => setAsks(undefined), []);
 
   const {
     worn,
@@ -77,11 +76,7 @@ export const Composer = memo(function Composer({
   );
   const { mends, ways, less, busy, instead, best } = useMends(question);
   const by = useMemo(() => speakerOf(view, shelf), [view, shelf]);
-  const everything = useMemo(() => [...pool, ...shelf], [pool, shelf]);
-  const shown = useMemo(
-    () => (tried ? applyMend(pieces, tried, everything) : pieces),
-    [tried, pieces, everything],
-  );
+  const shown = useTried(tried, pieces, pool, shelf);
   // The rail is drawn again when other pieces are worn, not when one is worn another way.
   const wornKey = worn.map(({ ref }) => ref).join(' ');
   const wornIds = useMemo(() => new Set(wornKey.split(' ')), [wornKey]);
@@ -192,37 +187,30 @@ export const Composer = memo(function Composer({
         />
         <LookNote store={store} open={open} />
       </aside>
-      <WaysDialog
-        open={asksWays}
+      <RailDialogs
+        asks={asks}
         view={view}
+        store={store}
         pool={pool}
         shelf={shelf}
-        worn={pieces}
+        pieces={pieces}
         isBegun={pieces.length > 0 && !verdict.complete}
+        occasions={chosen}
         by={by}
-        onClose={() => setAsksWays(false)}
-        onWear={(way) => void wearWay(way)}
+        onClose={close}
+        onWear={wearWay}
       />
-      {asksTurn && pieces.length > 0 && (
-        <TurnDialog
-          view={view}
-          pool={pool}
-          worn={pieces}
-          others={chosen.filter(({ id }) => id !== store.getState().occasionId)}
-          by={by}
-          onClose={() => setAsksTurn(false)}
-          onWear={(turn, { id, occasion }) => {
-            // A look of its own: the one it came from stays as it is.
-            store.getState().replace({
-              ...EMPTY,
-              worn: turn.pieces.map((piece) => ({ ref: piece.id, mode: piece.mode })),
-              occasionId: id,
-              title: occasion.title,
-            });
-            setAsksTurn(false);
-          }}
-        />
-      )}
     </div>
   );
 });
+
+/** The pieces as a mend that is only tried would have them. */
+function useTried(
+  tried: Mend | undefined,
+  pieces: readonly Piece[],
+  pool: readonly Piece[],
+  shelf: readonly Piece[],
+): readonly Piece[] {
+  const everything = useMemo(() => [...pool, ...shelf], [pool, shelf]);
+  return useMemo(() => (tried ? applyMend(pieces, tried, everything) : pieces), [tried, pieces, everything]);
+}

@@ -1,18 +1,16 @@
 import type { LinkAnswer, PeopleView, PersonView } from '@contracts/people/people-view';
-import { type Role, ROLE_WORDS, ROLES } from '@core/shop';
-import { capital, listed } from '@core/words';
-import { Button, NativeSelect, Switch, TextInput } from '@mantine/core';
+import { type Role, ROLE_WORDS } from '@core/shop';
+import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { call, faultsByField, showDone, showProblem } from '@ui/api';
 import { dayWords } from '@ui/days';
 import { useState } from 'react';
+import { Person, ROLE_CHOICES, type Work } from './Person';
 
 interface Props {
   readonly initial: PeopleView;
   readonly me: string;
 }
-
-const ROLE_CHOICES = ROLES.map((value) => ({ value, label: capital(value) }));
 
 /** Everybody with an account, and how somebody new gets one. */
 export function PeoplePanel({ initial, me }: Props) {
@@ -138,165 +136,6 @@ function Invite({ onInvited }: { readonly onInvited: (name: string, answer: Link
       </div>
       <p className="small soft">{ROLE_WORDS[form.values.role]}.</p>
     </form>
-  );
-}
-
-const boxesWords = (boxes: number, rhythms: number): string =>
-  listed([
-    ...(boxes > 0 ? [boxes === 1 ? '1 box' : `${boxes} boxes`] : []),
-    ...(rhythms > 0 ? [rhythms === 1 ? '1 rhythm' : `${rhythms} rhythms`] : []),
-  ]);
-
-type Work = (what: string, deed: () => Promise<PeopleView>, done: string) => Promise<void>;
-
-interface PersonProps {
-  readonly person: PersonView;
-  readonly people: readonly PersonView[];
-  readonly isMe: boolean;
-  readonly busy: string | undefined;
-  readonly onReset: () => void;
-  readonly onWork: Work;
-}
-
-function Person({ person, people, isMe, busy, onReset, onWork }: PersonProps) {
-  const { id, name, email, role, inTraining, endedOn, sessions, boxes, rhythms } = person;
-  // A role that has no boxes, or no account at all: what is theirs goes to somebody first.
-  const [leaving, setLeaving] = useState<'account' | 'role'>();
-  const heirs = people.filter((each) => each.id !== id && !each.endedOn && each.role !== 'packer');
-  const [heir, setHeir] = useState(heirs[0]?.id ?? '');
-  const hasBoxes = boxes + rhythms > 0;
-  const boxesTo = hasBoxes ? heir : undefined;
-  const leave = (what: 'account' | 'role'): void => {
-    setLeaving(undefined);
-    if (what === 'account')
-      void onWork(
-        `end ${id}`,
-        () => call('end-account', { userId: id, ended: true, boxesTo }),
-        `${name}’s account is ended; what they did stays in the records.`,
-      );
-    else
-      void onWork(
-        `role ${id}`,
-        () => call('change-role', { userId: id, role: 'packer', boxesTo }),
-        `${name} packs now.`,
-      );
-  };
-  const [latest] = sessions;
-  return (
-    <li className={endedOn ? 'ended' : undefined}>
-      <div>
-        <strong>{name}</strong> {isMe && <span className="soft">(you)</span>}
-        <div className="small soft">{email}</div>
-        <div className="small soft">
-          {endedOn
-            ? `Account ended ${dayWords(endedOn)}`
-            : latest
-              ? `Signed in on ${latest.device}${sessions.length > 1 ? ` and in ${sessions.length - 1} more ${sessions.length === 2 ? 'place' : 'places'}` : ''}, last seen ${dayWords(latest.lastSeen)}`
-              : 'Not signed in'}
-        </div>
-      </div>
-      <NativeSelect
-        size="xs"
-        aria-label={`Role of ${name}`}
-        data={ROLE_CHOICES}
-        value={role}
-        disabled={endedOn !== undefined || busy !== undefined}
-        onChange={(event) => {
-          const next = event.currentTarget.value as Role;
-          if (next === 'packer' && hasBoxes) return setLeaving('role');
-          void onWork(
-            `role ${id}`,
-            () => call('change-role', { userId: id, role: next }),
-            `${name}’s role is changed.`,
-          );
-        }}
-      />
-      <div className="shop-actions">
-        {!endedOn && (
-          <>
-            {role !== 'packer' && (
-              <Switch
-                size="xs"
-                label="in training"
-                aria-label={`${name} is in training`}
-                checked={inTraining}
-                disabled={busy !== undefined}
-                onChange={(event) => {
-                  const next = event.currentTarget.checked;
-                  void onWork(
-                    `training ${id}`,
-                    () => call('set-training', { userId: id, inTraining: next }),
-                    next ? `${name}’s day begins with practice.` : `${name} is done training.`,
-                  );
-                }}
-              />
-            )}
-            <Button size="compact-xs" variant="default" loading={busy === `reset ${id}`} onClick={onReset}>
-              New password link
-            </Button>
-            {sessions.length > 0 && !isMe && (
-              <Button
-                size="compact-xs"
-                variant="default"
-                onClick={() =>
-                  void onWork(
-                    `out ${id}`,
-                    () => call('end-sessions', { userId: id }),
-                    `${name} is signed out.`,
-                  )
-                }
-              >
-                Sign out
-              </Button>
-            )}
-            {!isMe && !leaving && (
-              <Button size="compact-xs" variant="default" onClick={() => setLeaving('account')}>
-                End the account…
-              </Button>
-            )}
-            {leaving && hasBoxes && (
-              <NativeSelect
-                size="xs"
-                label={`${boxesWords(boxes, rhythms)}: to whom?`}
-                data={heirs.map((each) => ({ value: each.id, label: each.name }))}
-                value={heir}
-                onChange={(event) => setHeir(event.currentTarget.value)}
-              />
-            )}
-            {leaving && (
-              <>
-                <Button
-                  size="compact-xs"
-                  color="madder"
-                  disabled={hasBoxes && heir === ''}
-                  onClick={() => leave(leaving)}
-                >
-                  {leaving === 'account' ? `End ${name}’s account` : `Make ${name} a packer`}
-                </Button>
-                <Button size="compact-xs" variant="default" onClick={() => setLeaving(undefined)}>
-                  Cancel
-                </Button>
-              </>
-            )}
-          </>
-        )}
-        {endedOn && (
-          <Button
-            size="compact-xs"
-            variant="default"
-            onClick={() =>
-              void onWork(
-                `open ${id}`,
-                () => call('end-account', { userId: id, ended: false }),
-                `${name} may sign in again.`,
-              )
-            }
-          >
-            Open it again
-          </Button>
-        )}
-      </div>
-    </li>
   );
 }
 

@@ -109,45 +109,66 @@ export function ImportStock({ currency, onClose, onTaken, onComplete }: Props) {
             <FileGarments rows={summary.first} garments={summary.garments} currency={currency} />
           </>
         )}
-        <div className="stock-file-end">
-          {progress && (
-            <Button variant="default" onClick={file.stop}>
-              Stop
-            </Button>
-          )}
-          {summary && looked && !brought && (
-            <Button
-              onClick={() => void bring()}
-              disabled={progress !== undefined || looked.fresh + counts.size + prices.size === 0}
-            >
-              {bringWords(looked.fresh, counts.size + prices.size)}
-            </Button>
-          )}
-          {summary && summary.faultyRows + (looked?.faults.length ?? 0) > 0 && !progress && (
-            <Button
-              variant="default"
-              onClick={() =>
-                void file.left().then((text) => saveFile(`left out of ${file.name}.csv`, 'text/csv', text))
-              }
-            >
-              Save the rows that are left
-            </Button>
-          )}
-          {brought && brought.taken > 0 && (
-            <Button
-              variant="default"
-              onClick={onComplete}
-              title="What the file did not say, what is worth most first"
-            >
-              Complete what is missing
-            </Button>
-          )}
-          <Button variant={brought ? 'filled' : 'subtle'} onClick={leave}>
-            {brought ? 'Done' : 'Close'}
-          </Button>
-        </div>
+        <End
+          file={file}
+          booked={counts.size + prices.size}
+          onBring={bring}
+          onComplete={onComplete}
+          onClose={leave}
+        />
       </div>
     </Modal>
+  );
+}
+
+interface EndProps extends Pick<Props, 'onComplete' | 'onClose'> {
+  readonly file: StockFile;
+  /** Counts and prices that are chosen to be booked. */
+  readonly booked: number;
+  readonly onBring: () => Promise<void>;
+}
+
+/** What can be done next with the file. */
+function End({ file, booked, onBring, onComplete, onClose }: EndProps) {
+  const { summary, looked, brought, progress } = file;
+  return (
+    <div className="stock-file-end">
+      {progress && (
+        <Button variant="default" onClick={file.stop}>
+          Stop
+        </Button>
+      )}
+      {summary && looked && !brought && (
+        <Button
+          onClick={() => void onBring()}
+          disabled={progress !== undefined || looked.fresh + booked === 0}
+        >
+          {bringWords(looked.fresh, booked)}
+        </Button>
+      )}
+      {summary && summary.faultyRows + (looked?.faults.length ?? 0) > 0 && !progress && (
+        <Button
+          variant="default"
+          onClick={() =>
+            void file.left().then((text) => saveFile(`left out of ${file.name}.csv`, 'text/csv', text))
+          }
+        >
+          Save the rows that are left
+        </Button>
+      )}
+      {brought && brought.taken > 0 && (
+        <Button
+          variant="default"
+          onClick={onComplete}
+          title="What the file did not say, what is worth most first"
+        >
+          Complete what is missing
+        </Button>
+      )}
+      <Button variant={brought ? 'filled' : 'subtle'} onClick={onClose}>
+        {brought ? 'Done' : 'Close'}
+      </Button>
+    </div>
   );
 }
 

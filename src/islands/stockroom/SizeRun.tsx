@@ -26,38 +26,9 @@ const words = (name: string): string => name.replace(/([A-Z])/g, (letter) => ` $
 /** The size run: a row a size, its numbers and its measures. */
 export function SizeRun({ category, styleId, rows, faults, numberEans, onRows, onNumberEans }: Props) {
   const [text, setText] = useState('');
-  const columns = columnsOf(category, rows);
   const add = (): void => {
     onRows(withSizes(rows, text, styleId));
     setText('');
-  };
-  const change = (key: string, part: Partial<SizeDraft>): void =>
-    onRows(rows.map((row) => (row.key === key ? { ...row, ...part } : row)));
-  const cell = (
-    row: SizeDraft,
-    i: number,
-    name: string,
-    value: string,
-    set: (value: string) => Partial<SizeDraft>,
-    numeric = false,
-    usual?: string,
-  ) => {
-    const path = `sizes[${i}].${name}`;
-    const label = `${words(name.replace('measures.', ''))} of ${row.size || `row ${i + 1}`}`;
-    return (
-      <td key={name}>
-        <input
-          aria-label={label}
-          aria-invalid={faults[path] ? true : undefined}
-          title={faults[path]}
-          className={numeric ? 'num' : undefined}
-          inputMode={numeric ? 'decimal' : undefined}
-          placeholder={usual}
-          value={value}
-          onChange={(event) => change(row.key, set(event.currentTarget.value))}
-        />
-      </td>
-    );
   };
   return (
     <div className="size-run">
@@ -87,67 +58,7 @@ export function SizeRun({ category, styleId, rows, faults, numberEans, onRows, o
           <strong>No sizes yet.</strong>Type them above, as XS, S, M, and press Enter. One size is “one”.
         </p>
       ) : (
-        <div className="size-scroll">
-          <table className="size-grid">
-            <thead>
-              <tr>
-                {['Size', 'Length', 'SKU', 'EAN', 'Pieces in'].map((head) => (
-                  <th key={head} scope="col">
-                    {head}
-                  </th>
-                ))}
-                {columns.map((name) => (
-                  <th key={name} scope="col" className="size-cm">
-                    {words(name)}
-                  </th>
-                ))}
-                <th scope="col">
-                  <span className="visually-hidden">Delete</span>
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {rows.map((row, i) => (
-                <tr key={row.key}>
-                  {cell(row, i, 'size', row.size, (size) => ({ size }))}
-                  {cell(row, i, 'length', row.length, (length) => ({ length }))}
-                  {cell(row, i, 'sku', row.sku, (sku) => ({ sku }))}
-                  {cell(row, i, 'ean', row.ean, (ean) => ({ ean }), true)}
-                  {row.id ? (
-                    <td className="soft small" title="Deliver or count it under Stock">
-                      in stock
-                    </td>
-                  ) : (
-                    cell(row, i, 'qty', row.qty, (qty) => ({ qty }), true)
-                  )}
-                  {columns.map((name) =>
-                    cell(
-                      row,
-                      i,
-                      `measures.${name}`,
-                      row.lengths[name] ?? '',
-                      (typed) => ({ lengths: { ...row.lengths, [name]: typed } }),
-                      true,
-                      usualText(category, name),
-                    ),
-                  )}
-                  <td>
-                    <button
-                      type="button"
-                      className="size-strike"
-                      disabled={row.moved}
-                      title={row.moved ? 'It has a history and stays' : `Delete ${row.size}`}
-                      aria-label={`Delete ${row.size || `row ${i + 1}`}`}
-                      onClick={() => onRows(rows.filter((each) => each.key !== row.key))}
-                    >
-                      ×
-                    </button>
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
+        <SizeGrid category={category} rows={rows} faults={faults} onRows={onRows} />
       )}
       <ul className="size-faults" aria-live="polite">
         {Object.entries(faults).map(([path, message]) => (
@@ -161,6 +72,128 @@ export function SizeRun({ category, styleId, rows, faults, numberEans, onRows, o
         is left empty is taken from the usual of its kind and marked as a guess wherever it decides something.
       </p>
     </div>
+  );
+}
+
+/** The sizes as a grid, a row each. */
+function SizeGrid({
+  category,
+  rows,
+  faults,
+  onRows,
+}: Pick<Props, 'category' | 'rows' | 'faults' | 'onRows'>) {
+  const columns = columnsOf(category, rows);
+  return (
+    <div className="size-scroll">
+      <table className="size-grid">
+        <thead>
+          <tr>
+            {['Size', 'Length', 'SKU', 'EAN', 'Pieces in'].map((head) => (
+              <th key={head} scope="col">
+                {head}
+              </th>
+            ))}
+            {columns.map((name) => (
+              <th key={name} scope="col" className="size-cm">
+                {words(name)}
+              </th>
+            ))}
+            <th scope="col">
+              <span className="visually-hidden">Delete</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row, i) => (
+            <SizeRow
+              key={row.key}
+              row={row}
+              i={i}
+              columns={columns}
+              category={category}
+              faults={faults}
+              onChange={(part) =>
+                onRows(rows.map((each) => (each.key === row.key ? { ...each, ...part } : each)))
+              }
+              onStrike={() => onRows(rows.filter((each) => each.key !== row.key))}
+            />
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+interface RowProps {
+  readonly row: SizeDraft;
+  readonly i: number;
+  readonly columns: readonly MeasureName[];
+  readonly category: Category;
+  readonly faults: Readonly<Record<string, string>>;
+  readonly onChange: (part: Partial<SizeDraft>) => void;
+  readonly onStrike: () => void;
+}
+
+function SizeRow({ row, i, columns, category, faults, onChange, onStrike }: RowProps) {
+  const cell = (
+    name: string,
+    value: string,
+    set: (value: string) => Partial<SizeDraft>,
+    numeric = false,
+    usual?: string,
+  ) => {
+    const path = `sizes[${i}].${name}`;
+    const label = `${words(name.replace('measures.', ''))} of ${row.size || `row ${i + 1}`}`;
+    return (
+      <td key={name}>
+        <input
+          aria-label={label}
+          aria-invalid={faults[path] ? true : undefined}
+          title={faults[path]}
+          className={numeric ? 'num' : undefined}
+          inputMode={numeric ? 'decimal' : undefined}
+          placeholder={usual}
+          value={value}
+          onChange={(event) => onChange(set(event.currentTarget.value))}
+        />
+      </td>
+    );
+  };
+  return (
+    <tr>
+      {cell('size', row.size, (size) => ({ size }))}
+      {cell('length', row.length, (length) => ({ length }))}
+      {cell('sku', row.sku, (sku) => ({ sku }))}
+      {cell('ean', row.ean, (ean) => ({ ean }), true)}
+      {row.id ? (
+        <td className="soft small" title="Deliver or count it under Stock">
+          in stock
+        </td>
+      ) : (
+        cell('qty', row.qty, (qty) => ({ qty }), true)
+      )}
+      {columns.map((name) =>
+        cell(
+          `measures.${name}`,
+          row.lengths[name] ?? '',
+          (typed) => ({ lengths: { ...row.lengths, [name]: typed } }),
+          true,
+          usualText(category, name),
+        ),
+      )}
+      <td>
+        <button
+          type="button"
+          className="size-strike"
+          disabled={row.moved}
+          title={row.moved ? 'It has a history and stays' : `Delete ${row.size}`}
+          aria-label={`Delete ${row.size || `row ${i + 1}`}`}
+          onClick={onStrike}
+        >
+          ×
+        </button>
+      </td>
+    </tr>
   );
 }
 
