@@ -1,5 +1,5 @@
 import { bodyOf, frameOf } from '@core/figure';
-import { flatten } from '@core/path';
+import { boxOf, flatten } from '@core/path';
 import { CATEGORIES, CATEGORY, modesOf, NECKLINES, type Piece, wear } from '@core/piece';
 import { backSketchOf, sketchOf } from '@core/sketch';
 import { describe, expect, it } from 'vitest';
@@ -86,4 +86,31 @@ describe('outlines', () => {
     }
     expect(Object.fromEntries(found)).toEqual({});
   }, 600_000);
+
+  it('of shoes cross nowhere either, whatever their toe and heel, and stand as high as they are', () => {
+    const frame = frameOf(bodyOf({ heightMm: 1700 }), true);
+    const kinds = CATEGORIES.filter((category) => CATEGORY[category].shape === 'shoe');
+    expect(kinds.length).toBeGreaterThan(5);
+    for (const category of kinds) {
+      const tall: number[] = [];
+      for (const heel of [10, 40, 70, 110])
+        for (const toe of heel === 70
+          ? (['round', 'almond', 'pointed', 'square', 'open'] as const)
+          : (['round'] as const)) {
+          const worn = wear(one(category, category, '#808080', { cut: { toe }, measures: { heel } }));
+          const { panels } = sketchOf(frame, worn);
+          const name = `${category} ${toe} ${heel}`;
+          // The other shoe of the pair is the same once more.
+          const near = panels.filter(({ under }) => !under);
+          expect(panels.length, name).toBeGreaterThanOrEqual(2 * near.length);
+          for (const ring of near.flatMap(({ path }) => flatten(path, 3))) {
+            expect(ring.flat().every(Number.isFinite), name).toBe(true);
+            expect(crossings(ring as readonly P[]), name).toBe(0);
+          }
+          if (toe === 'round') tall.push(boxOf(panels.map(({ path }) => path)).h);
+        }
+      // What the heel lifts is seen, but for what looking from above takes of it.
+      tall.slice(1).forEach((height, i) => expect(height, category).toBeGreaterThan(sure(tall[i]) + 15));
+    }
+  });
 });
