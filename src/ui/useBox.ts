@@ -1,7 +1,8 @@
 import type { Answer, Input, CallName } from '@contracts/calls';
 import type { BoxView } from '@contracts/box/box-view';
 import type { PackView } from '@contracts/box/pack-view';
-import { useCallback, useRef, useState } from 'react';
+import { STATE_WORDS } from '@core/box';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { call, showDone, showProblem } from './api';
 import { callMerging } from './merging';
 
@@ -28,6 +29,12 @@ export interface BoxState<V extends AnyBox = BoxView> {
 export function useBox<V extends AnyBox>(initial: V): BoxState<V> {
   const [view, setView] = useState(initial);
   const [busy, setBusy] = useState<string>();
+  const { state } = view;
+  // The head of the page came with the page; what became of the box since is said there too.
+  useEffect(() => {
+    const said = document.querySelector('[data-box-state]');
+    if (said) said.textContent = STATE_WORDS[state];
+  }, [state]);
   const under = useRef(0);
   const queue = useRef(Promise.resolve());
   // The server answers each role in the one view it has. An answer that was overtaken by a newer one is let go.

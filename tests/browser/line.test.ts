@@ -199,6 +199,7 @@ describe('the whole line, from a file of stock to a closed box', () => {
     await person.see('Back, and not charged');
     await payByCard(person);
     await settledRight('Mous');
+    expect(await page.$eval('[data-box-state]', (said) => said.textContent)).toBe('closed');
     expect(errors).toEqual([]);
   });
 

@@ -116,7 +116,7 @@ export function TogetherPage({ views }: { readonly views: readonly BoxView[] }) 
               </button>
             </>
           ) : planned ? (
-            `${views.length} boxes over one stock; nobody’s falls below four fifths of what it would be alone.`
+            `${views.length === 1 ? '1 box' : `${views.length} boxes`} over one stock; nobody’s falls below four fifths of what it would be alone.`
           ) : (
             underWay(made, views.length)
           )}

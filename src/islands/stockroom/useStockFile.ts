@@ -85,19 +85,12 @@ export function useStockFile(currency: string): StockFile {
       const read = await ask((it) => it.settle(now, currency));
       if (mine !== turn.current) return;
       setSummary(read);
-      let found = NONE;
-      for (let i = 0; i < read.batches; i++) {
-        setProgress({ what: 'looking', done: i / read.batches });
-        const { text: csv } = await ask((it) => it.batch(i));
-        const { good, known, differs, faults } = await call('import-stock', { csv, take: 'check' });
-        if (mine !== turn.current) return;
-        found = {
-          fresh: found.fresh + good.length,
-          known: found.known + known,
-          differs: [...found.differs, ...differs],
-          faults: [...found.faults, ...(await ask((it) => it.inRows(faults.map(importWord))))],
-        };
-      }
+      const found = await lookThrough(ask, read.batches, (done) => {
+        if (mine !== turn.current) return false;
+        setProgress({ what: 'looking', done });
+        return true;
+      });
+      if (!found) return;
       setLooked(found);
     } catch (error) {
       if (mine === turn.current) showProblem(error);
@@ -136,46 +129,30 @@ export function useStockFile(currency: string): StockFile {
   const bring = async (counts: ReadonlySet<string>, prices: ReadonlySet<string>): Promise<void> => {
     if (!summary || !looked) return;
     const mine = ++turn.current;
-    const sum = { taken: 0, booked: 0 };
-    const faults: SaidOfRow[] = [];
-    const chosen = {
-      counts: looked.differs.flatMap(({ sku, count }) =>
-        count && counts.has(sku) ? [{ sku, had: count.had }] : [],
-      ),
-      prices: looked.differs.flatMap(({ sku, price }) =>
-        price && prices.has(sku) ? [{ sku, had: price.had }] : [],
-      ),
-    };
+    const { sheet } = opened ?? {};
+    const sum: BroughtSoFar = { taken: 0, booked: 0, faults: [] };
     try {
-      const { sheet } = opened ?? {};
       if (sheet)
         await call('keep-till-columns', {
           headers: sheet.headers,
           columns: settled.columns.slice(0, sheet.headers.length),
           kinds: settled.kinds,
         });
-      for (let i = 0; i < summary.batches; i++) {
-        setProgress({ what: 'bringing', done: i / summary.batches });
-        const { text: csv, skus } = await ask((it) => it.batch(i));
-        const inPart = new Set(skus);
-        const own = (list: typeof chosen.counts) => list.filter(({ sku }) => inPart.has(sku));
-        const answer = await call('import-stock', {
-          csv,
-          take: 'good',
-          counts: own(chosen.counts),
-          prices: own(chosen.prices),
-        });
-        sum.taken += answer.taken;
-        sum.booked += answer.booked;
-        faults.push(...(await ask((it) => it.inRows(answer.faults.map(importWord)))));
-        if (mine !== turn.current) break;
-      }
+      await bringParts(ask, summary.batches, chosenOf(looked, counts, prices), sum, (done) => {
+        if (mine !== turn.current) return false;
+        setProgress({ what: 'bringing', done });
+        return true;
+      });
     } catch (error) {
       showProblem(error);
     } finally {
       setProgress(undefined);
-      setLooked({ ...looked, faults });
-      setBrought({ ...sum, left: summary.faultyRows + new Set(faults.map(({ row }) => row)).size });
+      setLooked({ ...looked, faults: sum.faults });
+      setBrought({
+        taken: sum.taken,
+        booked: sum.booked,
+        left: summary.faultyRows + new Set(sum.faults.map(({ row }) => row)).size,
+      });
     }
   };
 
@@ -197,4 +174,66 @@ export function useStockFile(currency: string): StockFile {
     },
     left: () => ask((it) => it.left(looked?.faults ?? [])),
   };
+}
+
+/** Asks the worker that holds the file. */
+type Ask = <T>(answer: (work: Remote<StockFileWork>) => Promise<T>) => Promise<T>;
+/** Told before each part how far it is, 0 to 1; false: somebody stopped it. */
+type GoOn = (done: number) => boolean;
+
+/** Asks the stockroom what of the file is here, part by part; undefined when it was stopped. */
+async function lookThrough(ask: Ask, batches: number, goOn: GoOn): Promise<Looked | undefined> {
+  let found = NONE;
+  for (let i = 0; i < batches; i++) {
+    if (!goOn(i / batches)) return undefined;
+    const { text: csv } = await ask((it) => it.batch(i));
+    const { good, known, differs, faults } = await call('import-stock', { csv, take: 'check' });
+    found = {
+      fresh: found.fresh + good.length,
+      known: found.known + known,
+      differs: [...found.differs, ...differs],
+      faults: [...found.faults, ...(await ask((it) => it.inRows(faults.map(importWord))))],
+    };
+  }
+  return goOn(1) ? found : undefined;
+}
+
+/** What is booked beside what is new, with what the stockroom had when it was looked at. */
+interface Chosen {
+  readonly counts: readonly { readonly sku: string; readonly had: number }[];
+  readonly prices: readonly { readonly sku: string; readonly had: number }[];
+}
+
+const chosenOf = ({ differs }: Looked, counts: ReadonlySet<string>, prices: ReadonlySet<string>): Chosen => ({
+  counts: differs.flatMap(({ sku, count }) => (count && counts.has(sku) ? [{ sku, had: count.had }] : [])),
+  prices: differs.flatMap(({ sku, price }) => (price && prices.has(sku) ? [{ sku, had: price.had }] : [])),
+});
+
+interface BroughtSoFar {
+  taken: number;
+  booked: number;
+  faults: SaidOfRow[];
+}
+
+/** Brings the file in, part by part; `sum` holds what came in also when a part is refused or it is stopped. */
+async function bringParts(
+  ask: Ask,
+  batches: number,
+  chosen: Chosen,
+  sum: BroughtSoFar,
+  goOn: GoOn,
+): Promise<void> {
+  for (let i = 0; i < batches && goOn(i / batches); i++) {
+    const { text: csv, skus } = await ask((it) => it.batch(i));
+    const inPart = new Set(skus);
+    const answer = await call('import-stock', {
+      csv,
+      take: 'good',
+      counts: chosen.counts.filter(({ sku }) => inPart.has(sku)),
+      prices: chosen.prices.filter(({ sku }) => inPart.has(sku)),
+    });
+    sum.taken += answer.taken;
+    sum.booked += answer.booked;
+    sum.faults.push(...(await ask((it) => it.inRows(answer.faults.map(importWord)))));
+  }
 }
