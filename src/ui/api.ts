@@ -53,16 +53,25 @@ export function faultsByField(
   return Object.fromEntries(error.faults.map(({ path, message }) => [fieldOf(path), message]));
 }
 
-/** Shows a refused input at the fields of a form, and any other refusal where everybody sees it. */
+/** A form as far as a refusal is shown in it. */
+interface FaultForm {
+  readonly values: object;
+  readonly setErrors: (errors: Record<string, string>) => void;
+}
+
+/**
+ * Shows a refused input at the fields of a form, in the words of the server; what no field of it holds, and any other
+ * refusal, where everybody sees it. `fieldOf`: the field that shows a path (`stages.0.title`).
+ */
 export function showAtFields(
   error: unknown,
-  setErrors: (errors: Record<string, string>) => void,
-  fieldOf?: (path: string) => string,
+  { values, setErrors }: FaultForm,
+  fieldOf: (path: string) => string = (path) => path,
 ): void {
-  const isInput = error instanceof ApiProblem && error.status === 422;
-  const faults = isInput ? faultsByField(error, fieldOf) : undefined;
-  if (faults) setErrors(faults);
-  else showProblem(error);
+  const faults = faultsByField(error, (path) => fieldOf(path.replace(/\[(\d+)\]/g, '.$1')));
+  if (!faults || !(error instanceof ApiProblem) || error.status !== 422) return showProblem(error);
+  setErrors(faults);
+  if (Object.keys(faults).some((field) => !((field.split('.')[0] ?? '') in values))) showProblem(error);
 }
 
 /** Shows a refusal where everybody sees it, fields named; `words` where there is more to say than the error does. */

@@ -215,6 +215,23 @@ describe('a closet, entered', () => {
   });
 });
 
+describe('a new client', () => {
+  it('is told at its field what cannot be, and nothing that was typed is lost', async () => {
+    await person.go('/clients');
+    await openBy(page, 'n');
+    const tooLong = 'Nora '.repeat(25);
+    await person.fill('textbox', 'Name', tooLong);
+    await person.press('button', 'Add');
+    await page.waitForSelector('[role="dialog"] input[aria-invalid="true"]');
+    await person.see('at most 120 characters');
+    expect(await page.$eval('[role="dialog"] input', (field) => field.value)).toBe(tooLong);
+    await person.fill('textbox', 'Name', 'Nora Quist');
+    await person.press('button', 'Add');
+    await person.arrive(/^\/clients\/.+/);
+    expect((await shop.db.select().from(client)).map(({ name }) => name)).toContain('Nora Quist');
+  });
+});
+
 describe('the client’s own brief, on a phone', () => {
   it('is filled in, kept over a reload, sent, and taken over line by line', async () => {
     await person.go(`/clients/${clientId}`);

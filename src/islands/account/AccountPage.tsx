@@ -1,7 +1,7 @@
 import { type Role, ROLE_WORDS } from '@core/shop';
 import { Button, PasswordInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
-import { call, faultsByField, showDone, showProblem } from '@ui/api';
+import { call, showAtFields, showDone } from '@ui/api';
 import { Providers } from '@ui/Providers';
 import { useState } from 'react';
 
@@ -33,9 +33,7 @@ export function AccountPage({ name, email, role }: Props) {
           : 'Your password is changed.',
       );
     } catch (error) {
-      const faults = faultsByField(error);
-      if (faults) form.setErrors(faults);
-      else showProblem(error);
+      showAtFields(error, form);
     } finally {
       setBusy(false);
     }

@@ -6,7 +6,7 @@ import { useKeys } from '@ui/useKeys';
 import { LengthField } from '@ui/LengthField';
 import { pageTongue } from '@ui/tongue';
 import { notALength, readLength } from '@core/reading';
-import { call, showProblem } from '@ui/api';
+import { call, showAtFields } from '@ui/api';
 import { dayWords } from '@ui/days';
 import { Providers } from '@ui/Providers';
 import { useAsked } from '@ui/useAsked';
@@ -107,7 +107,7 @@ function AddClient({ opened, onClose }: { readonly opened: boolean; readonly onC
       });
       location.assign(`/clients/${id}`);
     } catch (error) {
-      showProblem(error);
+      showAtFields(error, form, (path) => (path === 'measures.heightMm' ? 'height' : path));
       setBusy(false);
     }
   });

@@ -4,7 +4,7 @@ import { addDays, type Pace, rhythmWords } from '@core/schedule';
 import { capital } from '@core/words';
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
-import { call, faultsByField, showDone, showProblem } from '@ui/api';
+import { call, showAtFields, showDone, showProblem } from '@ui/api';
 import { dayWords } from '@ui/days';
 import { useState } from 'react';
 
@@ -167,9 +167,7 @@ function RhythmForm({ view, rhythm, onSaved, onCancel }: FormProps) {
       showDone(`A box ${rhythmWords({ pace, every })}.`);
       onSaved(answer.rhythm);
     } catch (error) {
-      const faults = faultsByField(error);
-      if (faults?.nextDay || faults?.stylistId) form.setErrors(faults);
-      else showProblem(error);
+      showAtFields(error, form);
     } finally {
       setBusy(false);
     }

@@ -13,7 +13,7 @@ import {
   TextInput,
 } from '@mantine/core';
 import { useForm, type UseFormReturnType } from '@mantine/form';
-import { ApiProblem, showProblem } from '@ui/api';
+import { showAtFields } from '@ui/api';
 import { callMerging } from '@ui/merging';
 import { todayHere } from '@ui/days';
 import { useState } from 'react';
@@ -69,10 +69,7 @@ export function OccasionForm({ clientId, onClose, onSaved, of }: Props) {
       onSaved(id, values.title);
       onClose();
     } catch (error) {
-      if (error instanceof ApiProblem)
-        for (const { path, message } of error.faults)
-          form.setFieldError(path.replace('occasion.', ''), message);
-      showProblem(error);
+      showAtFields(error, form, (path) => path.replace(/^occasion\.|^repeat\.|\bchanges\./, ''));
     } finally {
       setBusy(false);
     }

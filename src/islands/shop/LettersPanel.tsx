@@ -32,8 +32,8 @@ export function LettersPanel({ voice, version }: Props) {
     { value: voice, version },
     {
       show: (kept) => form.setValues(valuesOf(kept)),
-      setErrors: form.setErrors,
-      fieldOf: (path) => path.split(/[.[]/)[0] ?? path,
+      form,
+      fieldOf: (path) => path.split('.')[0] ?? path,
     },
   );
   const { values } = form;

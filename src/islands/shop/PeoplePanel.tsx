@@ -2,7 +2,7 @@ import type { LinkAnswer, PeopleView, PersonView } from '@contracts/people/peopl
 import { type Role, ROLE_WORDS } from '@core/shop';
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
-import { call, faultsByField, showDone, showProblem } from '@ui/api';
+import { call, showAtFields, showDone, showProblem } from '@ui/api';
 import { dayWords } from '@ui/days';
 import { useState } from 'react';
 import { Person, ROLE_CHOICES, type Work } from './Person';
@@ -112,9 +112,7 @@ function Invite({ onInvited }: { readonly onInvited: (name: string, answer: Link
       onInvited(name, await call('invite-person', { name: name.trim(), email: email.trim(), role }));
       form.reset();
     } catch (error) {
-      const faults = faultsByField(error);
-      if (faults) form.setErrors(faults);
-      else showProblem(error);
+      showAtFields(error, form);
     } finally {
       setBusy(false);
     }

@@ -49,7 +49,7 @@ export function PromotionsPanel({ initial, today, currency }: Props) {
       form.setValues({ ...BLANK, fromDay: today, toDay: today });
       showDone('The promotion is saved.');
     } catch (error) {
-      showAtFields(error, form.setErrors, (path) => (path === 'value' ? 'amount' : path));
+      showAtFields(error, form, (path) => (path === 'value' ? 'amount' : path));
     } finally {
       setBusy(false);
     }

@@ -30,7 +30,7 @@ export function TermsPanel({ terms, version, currency }: Props) {
   const { busy, save: keep } = useShopPart(
     'save-shop',
     { value: terms, version },
-    { show: (kept) => form.setValues(valuesOf(kept)), setErrors: form.setErrors, fieldOf },
+    { show: (kept) => form.setValues(valuesOf(kept)), form, fieldOf },
   );
   const save = async (values: TermValues): Promise<void> => {
     const kept = await keep(termsOf(values), 'The shop’s terms are saved.');

@@ -31,7 +31,7 @@ export function VouchersPanel({ initial, currency }: Props) {
       setMade(answer.code);
       form.reset();
     } catch (error) {
-      showAtFields(error, form.setErrors, (path) => (path === 'amountMinor' ? 'amount' : path));
+      showAtFields(error, form, (path) => (path === 'amountMinor' ? 'amount' : path));
     } finally {
       setBusy(false);
     }

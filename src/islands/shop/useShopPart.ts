@@ -11,7 +11,7 @@ interface Part<V> {
 interface FormOf<V> {
   /** Shows what was saved where somebody else had saved meanwhile, and it is not what was sent. */
   readonly show: (value: V) => void;
-  readonly setErrors: (errors: Record<string, string>) => void;
+  readonly form: Parameters<typeof showAtFields>[1];
   /** Field of the form that shows a fault of the server. */
   readonly fieldOf: (path: string) => string;
 }
@@ -22,7 +22,7 @@ type PartCall = 'save-shop' | 'save-voice';
 export function useShopPart<V extends object>(
   name: PartCall,
   first: Part<V>,
-  { show, setErrors, fieldOf }: FormOf<V>,
+  { show, form, fieldOf }: FormOf<V>,
 ) {
   const [saved, setSaved] = useState(first);
   const [busy, setBusy] = useState(false);
@@ -44,7 +44,7 @@ export function useShopPart<V extends object>(
       showDone(done);
       return kept;
     } catch (error) {
-      showAtFields(error, setErrors, fieldOf);
+      showAtFields(error, form, fieldOf);
       return undefined;
     } finally {
       setBusy(false);
