@@ -6,6 +6,7 @@ import { openShopPage } from '../support/open-page';
 import { axeOn } from './axe';
 import { called } from './by-name';
 import { click, sideBySide } from './person';
+import { until } from '../support/until';
 import { sure } from '../support/sure';
 
 const open = openShopPage();
@@ -158,14 +159,7 @@ describe('the stages of an occasion on the Rail', () => {
     const boxId = await boxNumbered(104);
     await person.go(`/box/${boxId}/combine`);
     await page.waitForSelector('.stage-tabs');
-    const tab = (title: string) =>
-      page.evaluate(
-        (wanted) =>
-          [...document.querySelectorAll<HTMLElement>('.stage-tabs button')]
-            .find((button) => button.textContent?.startsWith(wanted))
-            ?.click(),
-        title,
-      );
+    const tab = (title: string) => click(page, `.stage-tabs button ::-p-text(${title})`);
     await tab('Walk to the quay');
     const worn = () => page.$$eval('.worn-list .worn-off', (rows) => rows.length);
     const before = await worn();
@@ -202,8 +196,9 @@ describe('the stages of an occasion on the Rail', () => {
     await person.go(`/box/${boxId}/combine`);
     await page.waitForSelector('.mend-stock', { timeout: 60_000 });
     const before = await linesOf(boxId);
-    await page.evaluate(() => document.querySelector<HTMLElement>('.mend-stock')?.closest('button')?.click());
-    await person.see('is held.');
+    // Mends come and go while others are looked for: the click is made until one hears it.
+    await click(page, 'button:has(.mend-stock)');
+    await until('the mend is held', async () => (await linesOf(boxId)).length > before.length);
     const after = await linesOf(boxId);
     expect(after.length).toBe(before.length + 1);
     const fresh = sure(after.find(({ id }) => !before.some((line) => line.id === id)));
