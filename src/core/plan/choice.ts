@@ -1,3 +1,4 @@
+import { memo } from '../memo';
 import { type PlanModel, WORTH } from './model';
 
 /** A point of worth is nothing beside a thing that stands against a box. */
@@ -43,14 +44,7 @@ class ModelIndex {
     this.grouped = groups.map(({ of }) => marked(of));
   }
 }
-const indexes = new WeakMap<PlanModel, ModelIndex>();
-function indexOf(model: PlanModel): ModelIndex {
-  const known = indexes.get(model);
-  if (known) return known;
-  const made = new ModelIndex(model);
-  indexes.set(model, made);
-  return made;
-}
+const indexOf = memo((model: PlanModel) => new ModelIndex(model));
 
 /** Looks of each occasion, by their places, best first. */
 export type Made = readonly (readonly number[])[];

@@ -1,4 +1,5 @@
 import { seeded } from '../chance';
+import { memo } from '../memo';
 import { Choice, EPSILON, NONE } from './choice';
 import type { PlanModel } from './model';
 
@@ -70,17 +71,12 @@ export function search(
 }
 
 /** New pieces of the best looks, each set once; made once for a model. */
-const bundles = new WeakMap<PlanModel, readonly (readonly number[])[]>();
-function bundlesOf(model: PlanModel): readonly (readonly number[])[] {
-  const known = bundles.get(model);
-  if (known) return known;
+const bundlesOf = memo((model: PlanModel): readonly (readonly number[])[] => {
   const seen = new Map<string, readonly number[]>();
   for (const looks of model.looks)
     for (const { fresh } of looks.slice(0, MOST_BUNDLES)) if (fresh.length > 1) seen.set(fresh.join(), fresh);
-  const made = [...seen.values()];
-  bundles.set(model, made);
-  return made;
-}
+  return [...seen.values()];
+});
 
 /** The best single change (one in, one out, one for one), made; false when none helps. */
 function improve({ price }: PlanModel, choice: Choice, open: readonly number[]): boolean {

@@ -3,6 +3,7 @@ import type { Worn } from '../piece';
 import type { Panel, Sketch } from './display';
 import type { Lines } from './lines';
 import {
+  edges,
   HEEL_END,
   outlineOf,
   places,
@@ -38,12 +39,6 @@ function shoeAt(worn: Worn): Sketch {
   const { panels, lines: marks, dots } = upperOf(worn, form);
   return { panels: [...soleOf(worn, form), ...panels], lines: [...marks, ...treadOf(worn, form)], dots };
 }
-
-/** Both edges of the sole at a place, with `more` to each side and so high. */
-const edges = ({ long, half }: ShoeForm, at: number, up: number, more = 0): [Solid, Solid] => [
-  [at * long, -half(at) - more, up],
-  [at * long, half(at) + more, up],
-];
 
 function soleOf(worn: Worn, form: ShoeForm): Panel[] {
   const { heel, plate, bed } = form;

@@ -111,6 +111,12 @@ export function shoeForm({ measures, piece, facts }: Worn): ShoeForm {
   return { long, heel, plate, half, bed, over };
 }
 
+/** Both edges of a shoe at a place, near and far, so high and `more` to each side. */
+export const edges = ({ long, half }: ShoeForm, at: number, up: number, more = 0): [Solid, Solid] => [
+  [at * long, -half(at) - more, up],
+  [at * long, half(at) + more, up],
+];
+
 /** So many places from one to another. */
 export const places = (from: number, to: number, count: number): number[] =>
   Array.from({ length: count + 1 }, (_, i) => from + ((to - from) * i) / count);

@@ -2,7 +2,7 @@ import { lines, type Path, smooth } from '../path';
 import type { Worn } from '../piece';
 import type { Panel, Sketch } from './display';
 import type { Lines } from './lines';
-import { along, outlineOf, places, seen, seenAt, type ShoeForm, type Solid } from './shoe-form';
+import { along, edges, outlineOf, places, seen, seenAt, type ShoeForm, type Solid } from './shoe-form';
 
 type Upper = Pick<Sketch, 'panels' | 'lines' | 'dots'>;
 
@@ -114,12 +114,10 @@ function low(worn: Worn, form: ShoeForm, { edge, closes, crest }: Low): Upper {
     side * LEAN * half(at),
     bed(at) + along(edge, at),
   ];
-  const walls = places(0, closes, 14).map((at): Solid[] => [
-    [at * long, -half(at), bed(at)],
-    top(at, -1),
-    top(at, 1),
-    [at * long, half(at), bed(at)],
-  ]);
+  const walls = places(0, closes, 14).map((at): Solid[] => {
+    const [near, far] = edges(form, at, bed(at));
+    return [near, top(at, -1), top(at, 1), far];
+  });
   const vamp = places(closes, 1, 14).map((at) => section(form, at, along(crest, at)));
   const mouth = [
     ...places(0, closes, 10).map((at) => top(at, -1)),
@@ -216,8 +214,8 @@ const STRAP_END = 0.76;
 function sandal(form: ShoeForm): Upper {
   const { long, half, bed } = form;
   const floor = [
-    ...places(0, 1, 20).map((at): Solid => [at * long, -half(at), bed(at)]),
-    ...places(1, 0, 20).map((at): Solid => [at * long, half(at), bed(at)]),
+    ...places(0, 1, 20).map((at) => edges(form, at, bed(at))[0]),
+    ...places(1, 0, 20).map((at) => edges(form, at, bed(at))[1]),
   ];
   // The strap over the toes, and what is seen under it from before.
   const strap = places(0.56, STRAP_END, 6).map((at) => section(form, at, 52 - 40 * (at - 0.56)));
@@ -267,15 +265,12 @@ function boot(worn: Worn, form: ShoeForm, isTall: boolean): Upper {
       Math.min(a, 38 + (wide * 0.42 - 38) * part + calf),
     ];
   };
-  const ring = (up: number): Solid[] => {
+  /** A point of the shaft: 0 behind, by the near side to 1 before, by the far side back to 2. */
+  const on = (turn: number, up: number): Solid => {
     const [middle, a, b] = at(up);
-    return places(0, 2, 24).map((turn): Solid => [
-      middle - Math.cos(turn * Math.PI) * a,
-      -Math.sin(turn * Math.PI) * b,
-      // The edge of a low shaft falls a little to the back.
-      up,
-    ]);
+    return [middle - Math.cos(turn * Math.PI) * a, -Math.sin(turn * Math.PI) * b, up];
   };
+  const ring = (up: number): Solid[] => places(0, 2, 24).map((turn) => on(turn, up));
   const crest = [
     [0.28, ankle - bed(0.28)],
     [0.42, 68],
@@ -284,33 +279,23 @@ function boot(worn: Worn, form: ShoeForm, isTall: boolean): Upper {
     [0.96, 25],
     [1, 12],
   ] as const;
-  const foot = places(0, 1, 18).map((place) =>
-    place < 0.3
-      ? [
-          [place * long, -half(place), bed(place)] as Solid,
-          [place * long, -half(place) * 0.94, ankle] as Solid,
-          [place * long, half(place) * 0.94, ankle] as Solid,
-          [place * long, half(place), bed(place)] as Solid,
-        ]
-      : section(form, place, along(crest, place)),
-  );
-  const near = (turn: number, up: number): Solid => {
-    const [middle, a, b] = at(up);
-    return [middle - Math.cos(turn * Math.PI) * a, -Math.sin(turn * Math.PI) * b, up];
-  };
-  const heights = places(ankle + 6, top - 8, 8);
+  const foot = places(0, 1, 18).map((place): Solid[] => {
+    if (place >= 0.3) return section(form, place, along(crest, place));
+    const [near, far] = edges(form, place, bed(place));
+    const [above, beyond] = edges(form, place, ankle, -0.06 * half(place));
+    return [near, above, beyond, far];
+  });
   const marks: Lines = piece.facts.closure?.includes('lace')
     ? places(ankle, top - 14, Math.max(3, Math.round((top - ankle) / 24))).map((up) => ({
         kind: 'seam',
-        path: lines(seen([near(0.74, up), near(1.02, up + 7)])),
+        path: lines(seen([on(0.74, up), on(1.02, up + 7)])),
       }))
     : [
         {
           kind: 'seam',
           path: smooth(
             seen([
-              near(0.46, top - 3),
-              ...[...heights].reverse().map((up) => near(0.46, up)),
+              ...[top - 3, ...places(top - 8, ankle + 6, 8)].map((up) => on(0.46, up)),
               [0.2 * long, -half(0.2), bed(0.2) + 16],
             ]),
           ),
@@ -318,7 +303,7 @@ function boot(worn: Worn, form: ShoeForm, isTall: boolean): Upper {
       ];
   return {
     panels: [
-      { path: outlineOf([...foot]) },
+      { path: outlineOf(foot) },
       { path: outlineOf(places(ankle - 14, top, 10).map(ring)) },
       { path: smooth(seen(ring(top)).slice(0, -1), true, 0.9), inside: true },
     ],

@@ -41,7 +41,7 @@ export function usePieceForm({ clientId, item, onClose, onSaved, onMerged }: Pie
   };
   const change: PartProps['onChange'] = (part) => setDraft((now) => ({ ...now, ...part(now) }));
   const takePhoto = async (file: File | null): Promise<void> => {
-    const palette = await photo.choose(file, preview.measures.length ?? 700);
+    const palette = await photo.choose(file, preview.measures.length);
     if (palette) change((now) => withPalette(now, palette));
   };
   const save = async (): Promise<void> => {

@@ -3,14 +3,17 @@ import { call, showProblem } from '@ui/api';
 import { useState } from 'react';
 import { base64Of, photoFault, readPalette } from './photo';
 
+/** Length of a piece where its own is not known. */
+const USUAL_LENGTH_MM = 700;
+
 export interface ChosenPhoto {
   /** Address of the photo chosen and not yet sent. */
   readonly url: string | undefined;
   /** Its colours and pattern. */
   readonly palette: Palette | undefined;
   readonly reading: boolean;
-  /** Looks at a file; resolves with its palette, or undefined once it was said why it cannot be read. */
-  readonly choose: (file: File | null, heightMm: number) => Promise<Palette | undefined>;
+  /** Looks at a file of a piece so long, mm, where that is known; resolves with its palette, or undefined once it was said why it cannot be read. */
+  readonly choose: (file: File | null, lengthMm: number | undefined) => Promise<Palette | undefined>;
   /** Sends what was chosen, if anything; resolves with the id of the photo. */
   readonly send: (of: 'garment' | 'owned', id: string) => Promise<string | undefined>;
   readonly forget: () => void;
@@ -20,7 +23,7 @@ export interface ChosenPhoto {
 export function usePhoto(): ChosenPhoto {
   const [photo, setPhoto] = useState<{ file: File; url: string; palette: Palette }>();
   const [reading, setReading] = useState(false);
-  const choose = async (file: File | null, heightMm: number): Promise<Palette | undefined> => {
+  const choose: ChosenPhoto['choose'] = async (file, lengthMm = USUAL_LENGTH_MM) => {
     if (!file) return undefined;
     const fault = photoFault(file);
     if (fault) {
@@ -29,7 +32,7 @@ export function usePhoto(): ChosenPhoto {
     }
     setReading(true);
     try {
-      const palette = await readPalette(file, heightMm);
+      const palette = await readPalette(file, lengthMm);
       setPhoto({ file, url: URL.createObjectURL(file), palette });
       return palette;
     } catch {

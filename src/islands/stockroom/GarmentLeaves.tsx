@@ -143,7 +143,7 @@ function GarmentFields({ state, isNew }: PartProps) {
         />
         {field('label', 'Label')}
         {field('price', 'Price', '129.00')}
-        {field('cost', 'Cost price', 'may be left out')}
+        {field('cost', 'Cost price', 'if you like')}
         {field('styleId', 'Style code', styleIdOf(draft.title || usualTitle(draft)))}
         {field('setId', 'Set', 'matching set with')}
       </div>

@@ -14,9 +14,6 @@ import { usePhoto } from '../piece/usePhoto';
 import { amountsOf, garmentBefore, garmentInput, type ShopDraft, shopDraftOf } from './garment-draft';
 import { rowsOf, type SizeDraft } from './size-rows';
 
-/** Length a photo is cut to where the garment's own is not known, mm. */
-const USUAL_LENGTH_MM = 700;
-
 export interface SheetProps {
   /** Absent: a garment that is entered anew. */
   readonly sheet: GarmentSheet | undefined;
@@ -62,7 +59,7 @@ export function useGarmentSheet({ sheet, onChanged, onPhotoOff, onSaved }: Sheet
     if (said) change(() => said);
   };
   const takePhoto = async (file: File | null): Promise<void> => {
-    if (await photo.choose(file, preview.measures.length ?? USUAL_LENGTH_MM)) touched();
+    if (await photo.choose(file, preview.measures.length)) touched();
   };
   const takeColours = (): void => {
     const { palette } = photo;

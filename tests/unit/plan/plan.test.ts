@@ -50,7 +50,7 @@ describe('a choice', () => {
     for (const seed of [1, 2, 3]) {
       const given = small(seed, { bounds: { blouse: [1, 2], trousers: [2, 2] }, least: 3 });
       const asks = [{ ask: readAsk('a navy blouse'), must: true }];
-      // Nothing may be left out of account: pins, bounds, asks, twins, weight and what is not allowed stand against it too.
+      // Everything counts: pins, bounds, asks, twins, weight and what is not allowed stand against it.
       const made = modelOf({ ...given, asks, pins: [sure(given.candidates[1]).piece.id] });
       const model: PlanModel = {
         ...made,
