@@ -20,8 +20,24 @@ export default defineConfig({
   devToolbar: { enabled: false },
   vite: {
     resolve: { alias },
-    ssr: { noExternal: [/^@mantine\//] },
+    ssr: {
+      // Many small files, read at every start: laid into ours the server is up in half the time.
+      noExternal: [
+        /^@mantine\//,
+        /^@?better-/,
+        /^@noble\//,
+        'culori',
+        'drizzle-orm',
+        'jose',
+        'kysely',
+        'zod',
+      ],
+    },
     worker: { format: 'es' },
-    build: { chunkSizeWarningLimit: 900 },
+    build: {
+      chunkSizeWarningLimit: 900,
+      // Asked for by the sign-in and not installed: it is to find it missing, which it bears, and no stub in its place.
+      rollupOptions: { external: ['@opentelemetry/api'] },
+    },
   },
 });

@@ -27,6 +27,8 @@ export default defineConfig({
   test: {
     // Two cores are what there is; the usual is one less.
     maxWorkers: 2,
+    // What one project has transformed the others need not, nor the next run.
+    experimental: { fsModuleCache: true },
     projects: [
       // A limit ends what hangs and is no check of speed: a machine that is busy besides may take its time.
       project('unit', 240_000),

@@ -1,7 +1,13 @@
 import { zxcvbn, zxcvbnOptions } from '@zxcvbn-ts/core';
 import { adjacencyGraphs, dictionary } from '@zxcvbn-ts/language-common';
 
-zxcvbnOptions.setOptions({ dictionary, graphs: adjacencyGraphs });
+let known = false;
+
+/** The lists of common words are ranked when the first password is asked about: a start does not wait for them. */
+function learnWords(): void {
+  if (!known) zxcvbnOptions.setOptions({ dictionary, graphs: adjacencyGraphs });
+  known = true;
+}
 
 export const SHORTEST_PASSWORD = 12;
 /** 0 is among the first tried, 4 is not found by trying. */
@@ -13,6 +19,7 @@ const LEAST_SCORE = 2;
  */
 export function passwordFault(password: string, about: readonly string[]): string | undefined {
   if (password.length < SHORTEST_PASSWORD) return `at least ${SHORTEST_PASSWORD} characters`;
+  learnWords();
   const parts = about.map((each) =>
     each
       .toLowerCase()

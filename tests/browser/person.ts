@@ -203,7 +203,8 @@ export async function drag(page: Page, what: string, onto: string): Promise<void
   throw new Error(`cannot be dragged: ${what} onto ${onto}`);
 }
 
-const seen = (page: Page, selector: string): Promise<boolean> =>
+/** True once something is on the page; false when it has not come within a moment. */
+export const seen = (page: Page, selector: string): Promise<boolean> =>
   page.waitForSelector(selector, { timeout: 5000 }).then(
     () => true,
     () => false,

@@ -1,4 +1,4 @@
-import { and, asc, count, eq, inArray } from 'drizzle-orm';
+import { and, asc, count, eq, inArray, or } from 'drizzle-orm';
 import type { Reader, Writer } from '../db';
 import { garment, ownedItem, photo } from '../schema';
 
@@ -8,19 +8,23 @@ export type Shown = 'garment' | 'owned';
 
 const columnOf = (of: Shown) => (of === 'garment' ? photo.garmentId : photo.ownedItemId);
 
-/** Ids of the photos of garments or owned items, by what they show. */
+/** Ids of the photos of garments and of owned items, by the id of what they show: one statement for both. */
 export async function photosOf(
   db: Reader,
-  of: Shown,
-  ids: readonly string[],
+  shown: Partial<Record<Shown, readonly string[]>>,
 ): Promise<ReadonlyMap<string, string>> {
-  if (ids.length === 0) return new Map();
-  const column = columnOf(of);
+  const asked = (['garment', 'owned'] as const).filter((of) => (shown[of] ?? []).length > 0);
+  if (asked.length === 0) return new Map();
   const rows = await db
-    .select({ id: photo.id, shows: column })
+    .select({ id: photo.id, garmentId: photo.garmentId, ownedItemId: photo.ownedItemId })
     .from(photo)
-    .where(inArray(column, [...ids]));
-  return new Map(rows.flatMap(({ id, shows }) => (shows ? [[shows, id] as const] : [])));
+    .where(or(...asked.map((of) => inArray(columnOf(of), [...(shown[of] ?? [])]))));
+  return new Map(
+    rows.flatMap(({ id, garmentId, ownedItemId }) => {
+      const shows = garmentId ?? ownedItemId;
+      return shows ? [[shows, id] as const] : [];
+    }),
+  );
 }
 
 /** A photo of a shop with its bytes. */

@@ -133,16 +133,10 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
   const asks = await asksOf(db, id);
   const owned = await closetOf(db, row.clientId);
   const looks = await looksOf(db, id);
-  const ofGarments = await photosOf(
-    db,
-    'garment',
-    lines.map((record) => record.garment.id),
-  );
-  const ofOwned = await photosOf(
-    db,
-    'owned',
-    owned.map((each) => each.id),
-  );
+  const photos = await photosOf(db, {
+    garment: lines.map((record) => record.garment.id),
+    owned: owned.map((each) => each.id),
+  });
   const today = dayIn(shop.zone, now);
   const altering = alteringDays(lines.flatMap(({ alterations }) => alterations));
   const [day] = occasions
@@ -150,8 +144,10 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
     .sort();
   const due = dueOn(day, row, shop, lines);
   const decided = hasLeft(row.state);
+  // What follows a parcel is not asked for before there was one.
+  const wentOut = row.outAt !== null;
   const credits = new Map(
-    (await creditNotesOf(db, id)).map(({ boxLineId, no, at, amountMinor, withheldMinor }) => [
+    (wentOut ? await creditNotesOf(db, id) : []).map(({ boxLineId, no, at, amountMinor, withheldMinor }) => [
       boxLineId,
       { no, day: dayIn(shop.zone, at), amountMinor, withheldMinor },
     ]),
@@ -170,7 +166,10 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
     state: row.state,
     step: stepOf(row.state),
     version: row.version,
-    stylist: { id: row.stylistId, name: await nameOf(db, row.stylistId) },
+    stylist: stylists.find(({ id: of }) => of === row.stylistId) ?? {
+      id: row.stylistId,
+      name: await nameOf(db, row.stylistId),
+    },
     stylists,
     handover: came && {
       from: came.from,
@@ -201,13 +200,12 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
     ),
     owned: owned.map(pieceOfOwned),
     loved: owned.filter(({ loved }) => loved).map(({ id: ownedId }) => `owned:${ownedId}`),
-    photos: Object.fromEntries([
-      ...lines.flatMap(({ line, garment: shown }) => {
-        const found = ofGarments.get(shown.id);
-        return found ? [[`line:${line.id}`, found]] : [];
-      }),
-      ...[...ofOwned].map(([shown, found]) => [`owned:${shown}`, found]),
-    ]) as Record<string, string>,
+    photos: Object.fromEntries(
+      [
+        ...lines.map(({ line, garment: { id: shown } }) => [`line:${line.id}`, photos.get(shown)]),
+        ...owned.map(({ id: shown }) => [`owned:${shown}`, photos.get(shown)]),
+      ].filter(([, found]) => found),
+    ) as Record<string, string>,
     looks: looks.map((each) => ({
       id: each.id,
       version: each.version,
@@ -219,7 +217,7 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
       note: each.note,
     })),
     letter: row.letter,
-    parcels: await parcelViews(db, id, shop, now),
+    parcels: wentOut ? await parcelViews(db, id, shop, now) : [],
     packing: packingOf({ row, shop, person: person.row, lines, looks }),
     outDay: row.outAt ? dayIn(shop.zone, row.outAt) : undefined,
     decideBy: row.decideBy ?? undefined,

@@ -70,11 +70,7 @@ export async function clientView(db: Reader, actor: Actor, id: string, now: Date
     fromBox: each.boxLineId !== null,
     photo: photos.get(each.id),
   });
-  const photos = await photosOf(
-    db,
-    'owned',
-    owned.map((each) => each.id),
-  );
+  const photos = await photosOf(db, { owned: owned.map((each) => each.id) });
   return {
     id,
     version: row.version,

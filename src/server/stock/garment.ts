@@ -74,7 +74,7 @@ export const garmentSheet = serve(garmentSheetCall, {
       priceMinor: seesPersons(actor) ? row.priceMinor : null,
       costMinor: seesPersons(actor) ? row.costMinor : null,
       version: row.version,
-      photo: (await photosOf(tx, 'garment', [id])).get(id),
+      photo: (await photosOf(tx, { garment: [id] })).get(id),
       archived: row.archivedAt !== null,
       sizes: sizes.map(({ variant: size, moved }) => sizeSheet(size, moved)),
       locations: (await locationsOf(tx, actor.shopId)).map(({ id: at, title }) => ({ id: at, title })),

@@ -30,7 +30,7 @@ async function stockPage(db: Reader, actor: Actor, input: Parsed<'stock-list'>):
   const ids = garments.map(({ id }) => id);
   const total = await countGarments(db, filter);
   const sizes = await sizesByGarment(db, ids);
-  const photos = await photosOf(db, 'garment', ids);
+  const photos = await photosOf(db, { garment: ids });
   return {
     currency,
     total,
