@@ -3,9 +3,9 @@ import { liftOf } from '../figure';
 import { memo, memo2 } from '../memo';
 import { boxOf, ellipse, movePath, type Path } from '../path';
 import type { Worn } from '../piece';
-import { backSketchOf } from './behind';
+import { backSketchOf } from './behind/behind';
 import type { Drawing, Item, Sketch } from './display';
-import { paint } from './paint';
+import { paint } from './paint/paint';
 import { figureBare, hairBack, type Person, type Side, wornOutline } from './person';
 import { type Layer, wornFrame } from './worn';
 

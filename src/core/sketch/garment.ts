@@ -1,21 +1,21 @@
 import type { Frame } from '../figure';
 import type { Worn } from '../piece';
-import { bagSketch } from './bag';
+import { bagSketch } from './accessory/bag';
 import type { Sketch } from './display';
-import { tiedClothSketch } from './cloth';
-import { drapeSketch } from './drape';
-import { gloveSketch } from './glove';
-import { headSketch } from './head';
-import { jewelSketch } from './jewel';
-import { legwearSketch } from './legwear';
-import { lowerSketch } from './lower';
+import { tiedClothSketch } from './cloth/cloth';
+import { drapeSketch } from './cloth/drape';
+import { gloveSketch } from './accessory/glove';
+import { headSketch } from './accessory/head';
+import { jewelSketch } from './accessory/jewel';
+import { legwearSketch } from './accessory/legwear';
+import { lowerSketch } from './lower/lower';
 import { partPanels } from './parts';
-import { shoeSketch } from './shoe';
-import { tiedSleevesSketch } from './tied-sleeves';
-import { stripSketch } from './strip';
-import { upperSketch } from './upper';
+import { shoeSketch } from './shoe/shoe';
+import { tiedSleevesSketch } from './upper/tied-sleeves';
+import { stripSketch } from './accessory/strip';
+import { upperSketch } from './upper/upper';
 import { wholeSketch } from './whole';
-import { withWrapTie } from './wrap';
+import { withWrapTie } from './cloth/wrap';
 
 /** The shapes of a piece in a frame, before colour: closed panels, lines by weight, small dots. In mm. */
 export function sketchOf(frame: Frame, worn: Worn): Sketch {

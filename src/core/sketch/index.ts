@@ -1,13 +1,14 @@
-export { backSketchOf } from './behind';
+export { backSketchOf } from './behind/behind';
 export { type Drawing, type Item, type Sketch } from './display';
 export { sketchOf } from './garment';
 export { PoolAreas } from './pool-areas';
 export { type Bits, countBits, emptyBits, fillPath, type Grid } from './raster';
-export type { TaughtStep } from './lesson';
-export { isTaught, stepsOf } from './teach';
+export type { TaughtStep } from './teach/lesson';
+export { isTaught, stepsOf } from './teach/teach';
 export { svgItems, svgOf } from './svg';
 export { laidOut } from './lay';
 export { figureDrawing } from './dressed';
 export { type Side } from './person';
 export { type Areas, areasOf, flatOf, type Layer, layersOf } from './worn';
-export { type Specimen, type SpecimenGroup, SPECIMENS, wayLooks } from './specimens';
+export { type Specimen, type SpecimenGroup, SPECIMENS } from './specimens';
+export { wayLooks } from './way-looks';

@@ -2,7 +2,7 @@ import type { Frame } from '../figure';
 import { lines, mirrorPath, type Path, type Point } from '../path';
 import type { Part, Worn } from '../piece';
 import type { Panel } from './display';
-import { skirtBelow } from './skirt';
+import { skirtBelow } from './lower/skirt';
 
 /** Zones whose part is the sleeves: their panels take its cloth and colours. */
 const SLEEVE_ZONES: readonly string[] = ['upper-arms', 'lower-arms'];

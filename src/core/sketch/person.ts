@@ -13,8 +13,8 @@ import {
 import { memo, memoNamed } from '../memo';
 import { boxOf, type Path } from '../path';
 import type { Item } from './display';
-import { lightOver, litOf } from './light';
-import { shade } from './paint';
+import { lightOver, litOf } from './paint/light';
+import { shade } from './paint/paint';
 import { wornFrame } from './worn';
 
 const SKIN = '#e3d0c0';

@@ -1,19 +1,16 @@
 import {
   CATEGORIES,
   CATEGORY,
-  type Category,
-  type GivenPiece,
   LEGS,
-  modesOf,
   NECKLINES,
   PATTERN_KINDS,
   type Piece,
-  pieceFrom,
   SILHOUETTES,
   SLEEVES,
   TEXTURES,
   TOES,
 } from '../piece';
+import { make, PATTERN } from './specimen';
 
 /** A piece drawn for us to look at. */
 export interface Specimen {
@@ -27,51 +24,6 @@ export interface SpecimenGroup {
 }
 
 const HUES = ['#5f7d84', '#2d4a45', '#a9553a', '#e4dac4', '#2a2c35', '#6b4a6b', '#b98f3f', '#7a8a6a'];
-
-/** What makes a category look most like itself. */
-const USUAL: Partial<Record<Category, Partial<GivenPiece>>> = {
-  shirt: { cut: { neckline: 'collar', sleeve: 'long' } },
-  blouse: { cut: { neckline: 'v', sleeve: 'long', sleeveVolume: 'full' } },
-  polo: { cut: { neckline: 'collar', sleeve: 'short' } },
-  'chunky-knit': { cut: { neckline: 'roll', sleeve: 'long' }, fabric: { texture: 'cable' } },
-  'fine-knit': { cut: { neckline: 'crew', sleeve: 'long' } },
-  tank: { cut: { neckline: 'scoop' } },
-  sweatshirt: { cut: { neckline: 'crew', sleeve: 'long' } },
-  gilet: { cut: { neckline: 'high' }, mode: 'buttoned' },
-  sunglasses: { material: 'resin' },
-  brooch: { metal: 'yellow', material: 'stone' },
-  bodysuit: { cut: { neckline: 'scoop', sleeve: 'long' } },
-  underlayer: { cut: { strap: 'thin' } },
-  cardigan: { cut: { neckline: 'v', sleeve: 'long' }, mode: 'buttoned' },
-  waistcoat: { cut: { neckline: 'v' } },
-  blazer: { cut: { neckline: 'v', sleeve: 'long' }, structure: 3, mode: 'buttoned' },
-  jacket: { cut: { neckline: 'high', sleeve: 'long' }, mode: 'buttoned' },
-  overshirt: { cut: { neckline: 'collar', sleeve: 'long' }, mode: 'buttoned' },
-  coat: { cut: { neckline: 'v', sleeve: 'long' }, structure: 3, mode: 'buttoned' },
-  raincoat: { cut: { neckline: 'high', sleeve: 'long' }, mode: 'buttoned' },
-  jeans: { cut: { leg: 'straight' } },
-  dress: {
-    cut: { neckline: 'v', silhouette: 'fit-and-flare', waistDetail: 'seam' },
-    measures: { hemWidth: 2000 },
-  },
-  bag: { structure: 2, metal: 'yellow' },
-  belt: { metal: 'yellow' },
-  hat: { structure: 2 },
-  necklace: { material: 'pearl' },
-  earrings: { cut: { drop: 34 }, metal: 'yellow' },
-  watch: { metal: 'yellow' },
-  ring: { metal: 'yellow', material: 'stone' },
-};
-
-const make = (id: string, category: Category, hex: string, more: Partial<GivenPiece> = {}): Piece =>
-  pieceFrom({
-    ...USUAL[category],
-    id,
-    title: id,
-    category,
-    colours: [{ hex, share: 1 }],
-    ...more,
-  } as GivenPiece);
 
 const hue = (i: number): string => HUES[i % HUES.length] ?? '#808080';
 const each = <T extends string>(words: readonly T[], piece: (word: T, i: number) => Piece): Specimen[] =>
@@ -105,11 +57,6 @@ const HEM = {
   full: 2700,
   'fit-and-flare': 2100,
 } as const;
-const PATTERN = [
-  { hex: '#24525c', share: 0.62 },
-  { hex: '#e0b48a', share: 0.24 },
-  { hex: '#a9c4b4', share: 0.14 },
-];
 const REPEAT = {
   stripe: 36,
   check: 60,
@@ -279,61 +226,3 @@ export const SPECIMENS: readonly SpecimenGroup[] = [
     ],
   },
 ];
-
-/** Pieces whose ways of wearing are shown on the figure, every mode of each. */
-const WAYS: readonly Piece[] = [
-  make('shirt', 'shirt', '#eef0ee'),
-  make('tee', 'tee', '#a9553a', { cut: { neckline: 'crew', sleeve: 'short' } }),
-  make('tunic', 'tunic', '#7a8a6a'),
-  make('cardigan', 'cardigan', '#6b4a6b'),
-  make('blazer', 'blazer', '#5b4c3a'),
-  make('coat', 'coat', '#ad8350'),
-  make('jeans', 'jeans', '#34455f'),
-  make('wrap', 'dress', '#24525c', {
-    cut: { neckline: 'wrap', sleeve: 'three-quarter', silhouette: 'a-line', waistDetail: 'tie' },
-    measures: { hemWidth: 1600, length: 1120 },
-  }),
-  make('shirt-dress', 'dress', '#7a8a6a', {
-    cut: { neckline: 'collar', sleeve: 'long', silhouette: 'a-line' },
-    measures: { hemWidth: 1500, length: 1120 },
-  }),
-  make('scarf', 'scarf', '#9c4a24', {
-    measures: { width: 1050, lengthFlat: 1900 },
-    colours: PATTERN,
-    pattern: { kind: 'geometric', repeatMm: 80, contrast: 0.5 },
-  }),
-  make('jacket', 'jacket', '#2a2c35', {
-    facts: { reversible: true },
-    colours: [
-      { hex: '#2a2c35', share: 0.9 },
-      { hex: '#b98f3f', share: 0.1 },
-    ],
-  }),
-  make('velvet', 'skirt', '#532a45', { fabric: { texture: 'velvet' }, cut: { silhouette: 'a-line' } }),
-  make('removable', 'blouse', '#2d4a45', {
-    cut: { neckline: 'v', sleeve: 'long', sleeveVolume: 'full' },
-    parts: [{ zone: 'upper-arms', detachable: true }],
-  }),
-  make('bag', 'bag', '#4f1d24'),
-];
-
-const slacks = make('slacks', 'trousers', '#3d4148', { cut: { leg: 'straight' }, measures: { inseam: 790 } });
-const jersey = make('jersey', 'fine-knit', '#d8cbb2');
-const boots = make('boots', 'tall-boot', '#3b2a22');
-const shoes = make('shoes', 'loafer', '#3b2a22');
-
-/** A look around one piece in one way of wearing, so that the way can be seen. */
-export function wayLooks(): { readonly title: string; readonly pieces: readonly Piece[] }[] {
-  return WAYS.flatMap((piece) =>
-    modesOf(piece).map((mode) => {
-      const slot = mode.changes.slot ?? CATEGORY[piece.category].slot;
-      const worn = { ...piece, mode: mode.id };
-      const company = [
-        ...(slot === 'top' || slot === 'whole' ? [] : [jersey]),
-        ...(slot === 'bottom' || slot === 'whole' ? [] : [slacks]),
-        mode.effects?.leg === 'in the boot' ? boots : shoes,
-      ];
-      return { title: `${piece.title}: ${mode.title.toLowerCase()}`, pieces: [worn, ...company] };
-    }),
-  );
-}

@@ -2,12 +2,13 @@ import type { Frame } from '../figure';
 import { mirrorPath, openFront, type Path, type Point, smooth, type Step } from '../path';
 import type { Worn } from '../piece';
 import type { Sketch } from './display';
-import { legOf } from './leg';
-import { skirtBelow } from './skirt';
-import { cornerOf, upperEdge } from './neckline';
-import { sleeveLaid, sleeveOf } from './sleeve';
+import { legOf } from './lower/leg';
+import { skirtBelow } from './lower/skirt';
+import { upperEdge } from './upper/neckline';
+import { cornerOf } from './upper/shoulder';
+import { sleeveLaid, sleeveOf } from './upper/sleeve';
 import { follow, type Lines } from './lines';
-import { joined } from './upper';
+import { joined } from './upper/upper';
 
 /** Dresses and jumpsuits: one outline from shoulder to hem. */
 export function wholeSketch(frame: Frame, worn: Worn): Sketch {

@@ -4,7 +4,7 @@ import { boxOf, type Path } from '../path';
 import { isTucked, type Piece, wear, type Worn } from '../piece';
 import type { Drawing, Item, Sketch } from './display';
 import { sketchOf } from './garment';
-import { framed, paint, SHEER } from './paint';
+import { framed, paint, SHEER } from './paint/paint';
 import { type Bits, emptyBits, fillPath, popcount, screened } from './raster';
 
 /** A flat sketch of a piece at true scale on a usual body: what hangs on the rail. */

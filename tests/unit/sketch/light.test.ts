@@ -1,7 +1,7 @@
 import { deltaE, lab } from '@core/colour';
 import { lines } from '@core/path';
 import { FINISHES } from '@core/piece';
-import { lightOver, litOf, meanUnder } from '@core/sketch/light';
+import { lightOver, litOf, meanUnder } from '@core/sketch/paint/light';
 import { svgItems } from '@core/sketch';
 import fc from 'fast-check';
 import sharp from 'sharp';

@@ -15,7 +15,7 @@ import {
   svgOf,
   wayLooks,
 } from '@core/sketch';
-import { patternOver } from '@core/sketch/pattern';
+import { patternOver } from '@core/sketch/paint/pattern';
 import { describe, expect, it } from 'vitest';
 
 const body = bodyOf({ heightMm: 1700 });

@@ -1,0 +1,200 @@
+import type { Frame } from '../../figure';
+import { mirrorPath, type Path, type Point } from '../../path';
+import { type Worn } from '../../piece';
+import type { Panel } from '../display';
+import type { Lines } from '../lines';
+import { cornerOf } from './shoulder';
+import { sleevePart } from '../parts';
+
+export interface SleeveSketch {
+  readonly panel: Path;
+  readonly cuff: Path;
+  readonly folds: readonly Path[];
+  /** How far the sleeve stands away from upright, radians; laid flat it is drawn as if it hung. */
+  readonly turn: number;
+  /** Across the tube, for its light: from the left. */
+  readonly light: readonly [Point, Point];
+}
+
+/**
+ * Right sleeve from shoulder tip along the arm, or undefined for none. The caller mirrors it, and says whether an arm is in it.
+ */
+export function sleeveOf(
+  frame: Frame,
+  worn: Worn,
+  arm: 'in it' | 'free' = worn.effects.arms === 'free' ? 'free' : 'in it',
+): SleeveSketch | undefined {
+  const { piece, measures, effects } = worn;
+  const kind = piece.cut.sleeve ?? worn.facts.sleeve;
+  if (kind === 'none') return undefined;
+  const { tip, underarm } = cornerOf(frame, worn);
+  const rolled = effects.sleeves !== undefined;
+  const elbow = frame.body.armLength * 0.56 + 40;
+  const length = rolled ? Math.min(elbow, measures.sleeve ?? 600) : (measures.sleeve ?? 600);
+  const volume =
+    piece.cut.sleeveVolume ??
+    worn.facts.drawn.sleeveVolume ??
+    (piece.volume === 'full' ? 'easy' : piece.volume);
+  const upper = frame.tube(measures.upperArm ?? 340);
+  const taper = { close: 0.62, easy: 0.7, full: 1.12 }[volume];
+  const short = length < 300;
+  const end = Math.max(frame.tube(175), upper * (short ? 0.86 : rolled ? 0.74 : taper));
+  // Laid over the shoulders, the sleeves hang empty, outside the arms.
+  const empty = arm === 'free' && !frame.flat;
+  // Laid flat, a short sleeve stands out by itself.
+  const angle = empty ? 0.2 : frame.flat && short ? 0.78 : frame.flat && volume === 'full' ? 0.6 : undefined;
+  const { dx, dy } = angle === undefined ? frame.arm : { dx: Math.sin(angle), dy: Math.cos(angle) };
+  // Outward normal of the arm line.
+  const [nx, ny] = [dy, -dx];
+  const at = (along: number, across: number): Point => [
+    tip[0] + dx * along + nx * across,
+    tip[1] + dy * along + ny * across,
+  ];
+  // On the figure the sleeve stands off the arm a little.
+  const drift = frame.flat ? 0 : 4;
+  const tailored = piece.structure >= 2;
+  const gathered = volume === 'full' && !short;
+  const cuffDepth = kind === 'long' || rolled ? 34 : 16;
+  // A hem goes round the arm: the nearer side is seen lower.
+  const round = Math.min(14, end * 0.1) + (short ? 3 : 0);
+  const outer = at(length, drift);
+  const inner = at(length, drift - end);
+  const [cuffOut, cuffIn] = gathered
+    ? [at(length, drift - end * 0.26), at(length, drift - end * 0.78)]
+    : [outer, inner];
+  const low = (a: Point, b: Point, by: number): Point => [
+    (a[0] + b[0]) / 2 + dx * by,
+    (a[1] + b[1]) / 2 + dy * by,
+  ];
+  const hemDip = low(cuffOut, cuffIn, round * 1.6);
+  const head = volume === 'full' ? 24 : tailored ? 11 : 6;
+  // Where the sleeve meets the body: at the side seam, or at the arm's own inside where the body is fuller than the arm.
+  const meet: Point = [
+    Math.min(
+      underarm[0],
+      at(0, drift - upper)[0] + dx * (underarm[1] - tip[1]) + 4,
+      short ? inner[0] + 6 : Infinity,
+    ),
+    underarm[1] + 6,
+  ];
+  const elbowIn = at(length * 0.54, drift - mix(upper, end, 0.52) + 5);
+  const panel: Path = [
+    ['M', tip[0] - 12, tip[1] + 1],
+    // Over the bone of the shoulder and down the arm.
+    ['C', ...at(0, head * 0.7), ...at(26, head + 3), ...at(Math.min(96, length * 0.4), drift + head * 0.9)],
+    ...(gathered
+      ? ([
+          [
+            'C',
+            ...at(length * 0.5, drift + 12),
+            ...at(length * 0.8, drift + 26),
+            ...at(length - cuffDepth, drift + 4),
+          ],
+          ['Q', ...at(length - cuffDepth * 0.4, drift - end * 0.12), cuffOut[0], cuffOut[1]],
+        ] as const)
+      : ([
+          [
+            'C',
+            ...at(length * 0.46, drift + head * 0.5 + 5),
+            ...at(length * 0.72, drift + 2),
+            cuffOut[0],
+            cuffOut[1],
+          ],
+        ] as const)),
+    ['Q', hemDip[0], hemDip[1], cuffIn[0], cuffIn[1]],
+    ...(gathered
+      ? ([
+          [
+            'Q',
+            ...at(length - cuffDepth * 0.4, drift - end * 0.9),
+            ...at(length - cuffDepth, drift - end * 1.02),
+          ],
+          ['C', ...at(length * 0.8, drift - end - 16), ...at(length * 0.5, drift - end), meet[0], meet[1]],
+        ] as const)
+      : short
+        ? ([['Q', ...at(length * 0.7, drift - mix(upper, end, 0.6)), meet[0] + 2, underarm[1] + 8]] as const)
+        : ([
+            [
+              'C',
+              ...at(length * 0.82, drift - end + 1),
+              ...at(length * 0.66, drift - mix(upper, end, 0.66)),
+              ...elbowIn,
+            ],
+            [
+              'C',
+              ...at(length * 0.42, drift - upper * 0.92),
+              ...at(length * 0.3, drift - upper),
+              meet[0],
+              meet[1],
+            ],
+          ] as const)),
+    // On under the body, and never so far that an open front shows it.
+    ['L', Math.max(meet[0] - 44, tip[0] * 0.46), meet[1] - 16],
+    ['L', Math.max(Math.min(tip[0] - 56, meet[0] - 20), tip[0] * 0.46), (tip[1] + underarm[1]) / 2],
+    ['Z'],
+  ];
+  const back = (p: Point): Point => [p[0] - dx * cuffDepth, p[1] - dy * cuffDepth];
+  const [a, b] = [back(cuffOut), back(cuffIn)];
+  const cuffDip = low(a, b, round * 1.6);
+  const cuff: Path = [
+    ['M', a[0], a[1]],
+    ['Q', cuffDip[0], cuffDip[1], b[0], b[1]],
+  ];
+  // Where the arm bends, the cloth of the inside is pushed together.
+  const fold = (along: number, from: number, to: number): Path => [
+    ['M', ...at(along, drift - end * from)],
+    ['Q', ...at(along + 16, drift - end * (from * 0.6 + to * 0.4)), ...at(along + 14, drift - end * to)],
+  ];
+  const stiff = piece.fabric.weight === 'heavy';
+  const folds = gathered
+    ? [0.36, 0.52, 0.68].map((x): Path => [
+        ['M', ...at(length - cuffDepth - 4, drift - end * x)],
+        [
+          'Q',
+          ...at(length - cuffDepth - 50, drift - end * x),
+          ...at(length - cuffDepth - 96, drift - end * (x * 1.3 - 0.16)),
+        ],
+      ])
+    : kind === 'long' && !rolled
+      ? [
+          fold(length * 0.5, 0.94, 0.5),
+          ...(stiff ? [] : [fold(length * 0.56, 0.9, 0.56), fold(length * 0.44, 0.96, 0.7)]),
+        ]
+      : [];
+  const across: readonly [Point, Point] = [
+    at(length * 0.5, drift + 8),
+    at(length * 0.5, drift - mix(upper, end, 0.5)),
+  ];
+  const light: readonly [Point, Point] = across[0][0] < across[1][0] ? across : [across[1], across[0]];
+  return { panel, cuff, folds, light, turn: frame.flat ? 0 : Math.atan2(dx, dy) };
+}
+
+const mix = (a: number, b: number, t: number): number => a + (b - a) * t;
+
+/** A sleeve on its side of the piece, 1 the right of the drawing: its panel and its marks, all under the body. */
+export function sleeveLaid(
+  { panel, cuff, folds, light, turn }: SleeveSketch,
+  side: number,
+  worn: Worn,
+): { readonly panel: Panel; readonly marks: Lines } {
+  const flip = (path: Path): Path => (side === 1 ? path : mirrorPath(path));
+  return {
+    panel: {
+      path: flip(panel),
+      under: true,
+      part: sleevePart(worn),
+      turn: -side * turn,
+      light: side === 1 ? light : flipLight(light),
+    },
+    marks: [
+      { kind: 'seam', path: flip(cuff), under: true },
+      ...folds.map((path) => ({ kind: 'fold' as const, path: flip(path), under: true })),
+    ],
+  };
+}
+
+/** The light of the left sleeve: it still comes from the left. */
+const flipLight = (light: readonly [Point, Point]): readonly [Point, Point] => [
+  [-light[1][0], light[1][1]],
+  [-light[0][0], light[0][1]],
+];
