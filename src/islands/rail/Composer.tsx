@@ -5,14 +5,11 @@ import type { PullRow } from '@contracts/pull/pull-row';
 import { applyMend, type Mend } from '@core/look';
 import type { Piece } from '@core/piece';
 import { memo, useCallback, useMemo, useState } from 'react';
-import { Findings } from './Findings';
 import { Instead } from './Instead';
-import { LookForm } from './LookForm';
-import { OtherSchool } from './OtherSchool';
+import { LookSide } from './LookSide';
 import { Rack } from './Rack';
 import { Stage } from './Stage';
 import { StageTabs } from './StageTabs';
-import { LookNote } from './LookNote';
 import { type Asked, RailDialogs } from './RailDialogs';
 import type { LookStore } from './store';
 import { useDeeds } from './useDeeds';
@@ -46,7 +43,7 @@ export const Composer = memo(function Composer({
   onPress,
   onSave,
 }: ComposerProps) {
-  const { setMode, setOff, overrule, restore } = store.getState();
+  const { setMode, setOff } = store.getState();
   const [lit, setLit] = useState<readonly string[]>([]);
   const [tried, setTried] = useState<Mend>();
   const [stageTitle, setStageTitle] = useState<string>();
@@ -55,26 +52,15 @@ export const Composer = memo(function Composer({
   const askTurn = useCallback(() => setAsks('turn'), []);
   const close = useCallback(() => setAsks(undefined), []);
 
-  const {
-    worn,
-    overrules,
-    all,
-    occasion,
-    stages,
-    stage,
-    pieces,
-    setting,
-    settings,
-    byStage,
-    alone,
-    verdict,
-  } = useJudged(view, store, stageTitle);
+  const judged = useJudged(view, store, stageTitle);
+  const { worn, overrules, all, occasion, stages, stage, pieces, setting, settings, verdict } = judged;
   const shelf = useMemo(() => stock.map(({ piece }) => piece), [stock]);
   const question = useMemo(
     () => ({ pieces, pool, stock: shelf, setting, settings, overrules }),
     [pieces, pool, shelf, setting, settings, overrules],
   );
-  const { mends, ways, less, busy, instead, best } = useMends(question);
+  const mended = useMends(question);
+  const { instead, best } = mended;
   const by = useMemo(() => speakerOf(view, shelf), [view, shelf]);
   const shown = useTried(tried, pieces, pool, shelf);
   // The rail is drawn again when other pieces are worn, not when one is worn another way.
@@ -146,47 +132,29 @@ export const Composer = memo(function Composer({
       >
         {stages.length > 0 && (
           <StageTabs
-            stages={byStage}
+            stages={judged.byStage}
             titles={stages}
-            whole={alone}
+            whole={judged.alone}
             current={stage?.title}
             onGo={setStageTitle}
           />
         )}
       </Stage>
-      <aside className="combine-side">
-        <LookForm
-          store={store}
-          occasions={chosen}
-          open={open}
-          saved={saved}
-          onSave={onSave}
-          mixAt={`/box/${view.id}/mix`}
-          onWays={askWays}
-          onTurn={askTurn}
-        />
-        <Findings
-          pieces={pieces}
-          verdict={verdict}
-          mends={mends}
-          ways={ways}
-          less={less}
-          onFinish={askWays}
-          by={by}
-          busy={busy}
-          assumed={pieces.filter((piece) => piece.assumed).map(({ title }) => title)}
-          schools={
-            <OtherSchool pieces={pieces} setting={setting} settings={settings} verdict={verdict} by={by} />
-          }
-          overrules={overrules}
-          onLight={setLit}
-          onTry={setTried}
-          onKeep={keep}
-          onOverrule={overrule}
-          onRestore={restore}
-        />
-        <LookNote store={store} open={open} />
-      </aside>
+      <LookSide
+        view={view}
+        store={store}
+        judged={judged}
+        mended={mended}
+        by={by}
+        occasions={chosen}
+        saved={saved}
+        onSave={onSave}
+        onWays={askWays}
+        onTurn={askTurn}
+        onLight={setLit}
+        onTry={setTried}
+        onKeep={keep}
+      />
       <RailDialogs
         asks={asks}
         view={view}

@@ -8,6 +8,8 @@ import type { LookStore } from './store';
 
 const NO_STAGES: readonly Stage[] = [];
 
+export type Judged = ReturnType<typeof useJudged>;
+
 /** The look as it is worn, at one stage of its occasion where one is chosen, and what the rules say of it; judged on every change. */
 export function useJudged(view: BoxView, store: LookStore, stageTitle: string | undefined) {
   const worn = useStore(store, (look) => look.worn);

@@ -1,5 +1,5 @@
 import type { Frame } from '../../figure';
-import { mirrorPath, type Path, type Point } from '../../path';
+import { mirrorPath, type Path, type Point, type Step } from '../../path';
 import { type Worn } from '../../piece';
 import type { Panel } from '../display';
 import type { Lines } from '../lines';
@@ -16,6 +16,31 @@ export interface SleeveSketch {
   readonly light: readonly [Point, Point];
 }
 
+/** A sleeve along its arm, mm: what its outline, its cuff and its folds are drawn from. */
+interface Tube {
+  /** A point so far along the arm, and so far across it, outwards. */
+  readonly at: (along: number, across: number) => Point;
+  readonly dx: number;
+  readonly dy: number;
+  readonly tip: Point;
+  readonly underarm: Point;
+  readonly length: number;
+  /** Across at the arm, and at the hem. */
+  readonly upper: number;
+  readonly end: number;
+  /** How far it stands off the arm. */
+  readonly drift: number;
+  /** How high its head rises. */
+  readonly head: number;
+  readonly cuffDepth: number;
+  readonly cuffOut: Point;
+  readonly cuffIn: Point;
+  /** How much lower the nearer side of a hem is seen. */
+  readonly dip: number;
+  readonly short: boolean;
+  readonly gathered: boolean;
+}
+
 /**
  * Right sleeve from shoulder tip along the arm, or undefined for none. The caller mirrors it, and says whether an arm is in it.
  */
@@ -24,9 +49,30 @@ export function sleeveOf(
   worn: Worn,
   arm: 'in it' | 'free' = worn.effects.arms === 'free' ? 'free' : 'in it',
 ): SleeveSketch | undefined {
-  const { piece, measures, effects } = worn;
-  const kind = piece.cut.sleeve ?? worn.facts.sleeve;
+  const kind = worn.piece.cut.sleeve ?? worn.facts.sleeve;
   if (kind === 'none') return undefined;
+  const tube = tubeOf(frame, worn, { hangs: arm === 'free' && !frame.flat, isLong: kind === 'long' });
+  const { at, length, drift, upper, end, dx, dy } = tube;
+  const across: readonly [Point, Point] = [
+    at(length * 0.5, drift + 8),
+    at(length * 0.5, drift - mix(upper, end, 0.5)),
+  ];
+  return {
+    panel: panelOf(tube),
+    cuff: cuffOf(tube),
+    folds: foldsOf(tube, worn, kind === 'long' && worn.effects.sleeves === undefined),
+    light: across[0][0] < across[1][0] ? across : [across[1], across[0]],
+    turn: frame.flat ? 0 : Math.atan2(dx, dy),
+  };
+}
+
+/** `hangs`: empty, outside the arm. */
+function tubeOf(
+  frame: Frame,
+  worn: Worn,
+  { hangs, isLong }: { readonly hangs: boolean; readonly isLong: boolean },
+): Tube {
+  const { piece, measures, effects } = worn;
   const { tip, underarm } = cornerOf(frame, worn);
   const rolled = effects.sleeves !== undefined;
   const elbow = frame.body.armLength * 0.56 + 40;
@@ -39,10 +85,8 @@ export function sleeveOf(
   const taper = { close: 0.62, easy: 0.7, full: 1.12 }[volume];
   const short = length < 300;
   const end = Math.max(frame.tube(175), upper * (short ? 0.86 : rolled ? 0.74 : taper));
-  // Laid over the shoulders, the sleeves hang empty, outside the arms.
-  const empty = arm === 'free' && !frame.flat;
   // Laid flat, a short sleeve stands out by itself.
-  const angle = empty ? 0.2 : frame.flat && short ? 0.78 : frame.flat && volume === 'full' ? 0.6 : undefined;
+  const angle = hangs ? 0.2 : frame.flat && short ? 0.78 : frame.flat && volume === 'full' ? 0.6 : undefined;
   const { dx, dy } = angle === undefined ? frame.arm : { dx: Math.sin(angle), dy: Math.cos(angle) };
   // Outward normal of the arm line.
   const [nx, ny] = [dy, -dx];
@@ -52,121 +96,138 @@ export function sleeveOf(
   ];
   // On the figure the sleeve stands off the arm a little.
   const drift = frame.flat ? 0 : 4;
-  const tailored = piece.structure >= 2;
   const gathered = volume === 'full' && !short;
-  const cuffDepth = kind === 'long' || rolled ? 34 : 16;
-  // A hem goes round the arm: the nearer side is seen lower.
-  const round = Math.min(14, end * 0.1) + (short ? 3 : 0);
-  const outer = at(length, drift);
-  const inner = at(length, drift - end);
-  const [cuffOut, cuffIn] = gathered
-    ? [at(length, drift - end * 0.26), at(length, drift - end * 0.78)]
-    : [outer, inner];
-  const low = (a: Point, b: Point, by: number): Point => [
-    (a[0] + b[0]) / 2 + dx * by,
-    (a[1] + b[1]) / 2 + dy * by,
-  ];
-  const hemDip = low(cuffOut, cuffIn, round * 1.6);
-  const head = volume === 'full' ? 24 : tailored ? 11 : 6;
+  return {
+    at,
+    dx,
+    dy,
+    tip,
+    underarm,
+    length,
+    upper,
+    end,
+    drift,
+    head: volume === 'full' ? 24 : piece.structure >= 2 ? 11 : 6,
+    cuffDepth: isLong || rolled ? 34 : 16,
+    cuffOut: at(length, gathered ? drift - end * 0.26 : drift),
+    cuffIn: at(length, gathered ? drift - end * 0.78 : drift - end),
+    // A hem goes round the arm: the nearer side is seen lower.
+    dip: (Math.min(14, end * 0.1) + (short ? 3 : 0)) * 1.6,
+    short,
+    gathered,
+  };
+}
+
+/** Between two points of a hem, hanging. */
+const hanging = ({ dx, dy, dip }: Tube, a: Point, b: Point): Point => [
+  (a[0] + b[0]) / 2 + dx * dip,
+  (a[1] + b[1]) / 2 + dy * dip,
+];
+
+/** The outline: over the shoulder and down the arm, round the hem, up the inside, and on under the body. */
+function panelOf(tube: Tube): Path {
+  const { at, tip, underarm, length, upper, end, drift, head, cuffOut, cuffIn, dx, short } = tube;
   // Where the sleeve meets the body: at the side seam, or at the arm's own inside where the body is fuller than the arm.
   const meet: Point = [
     Math.min(
       underarm[0],
       at(0, drift - upper)[0] + dx * (underarm[1] - tip[1]) + 4,
-      short ? inner[0] + 6 : Infinity,
+      short ? at(length, drift - end)[0] + 6 : Infinity,
     ),
     underarm[1] + 6,
   ];
-  const elbowIn = at(length * 0.54, drift - mix(upper, end, 0.52) + 5);
-  const panel: Path = [
+  return [
     ['M', tip[0] - 12, tip[1] + 1],
     // Over the bone of the shoulder and down the arm.
     ['C', ...at(0, head * 0.7), ...at(26, head + 3), ...at(Math.min(96, length * 0.4), drift + head * 0.9)],
-    ...(gathered
-      ? ([
-          [
-            'C',
-            ...at(length * 0.5, drift + 12),
-            ...at(length * 0.8, drift + 26),
-            ...at(length - cuffDepth, drift + 4),
-          ],
-          ['Q', ...at(length - cuffDepth * 0.4, drift - end * 0.12), cuffOut[0], cuffOut[1]],
-        ] as const)
-      : ([
-          [
-            'C',
-            ...at(length * 0.46, drift + head * 0.5 + 5),
-            ...at(length * 0.72, drift + 2),
-            cuffOut[0],
-            cuffOut[1],
-          ],
-        ] as const)),
-    ['Q', hemDip[0], hemDip[1], cuffIn[0], cuffIn[1]],
-    ...(gathered
-      ? ([
-          [
-            'Q',
-            ...at(length - cuffDepth * 0.4, drift - end * 0.9),
-            ...at(length - cuffDepth, drift - end * 1.02),
-          ],
-          ['C', ...at(length * 0.8, drift - end - 16), ...at(length * 0.5, drift - end), meet[0], meet[1]],
-        ] as const)
-      : short
-        ? ([['Q', ...at(length * 0.7, drift - mix(upper, end, 0.6)), meet[0] + 2, underarm[1] + 8]] as const)
-        : ([
-            [
-              'C',
-              ...at(length * 0.82, drift - end + 1),
-              ...at(length * 0.66, drift - mix(upper, end, 0.66)),
-              ...elbowIn,
-            ],
-            [
-              'C',
-              ...at(length * 0.42, drift - upper * 0.92),
-              ...at(length * 0.3, drift - upper),
-              meet[0],
-              meet[1],
-            ],
-          ] as const)),
+    ...outside(tube),
+    ['Q', ...hanging(tube, cuffOut, cuffIn), cuffIn[0], cuffIn[1]],
+    ...inside(tube, meet),
     // On under the body, and never so far that an open front shows it.
     ['L', Math.max(meet[0] - 44, tip[0] * 0.46), meet[1] - 16],
     ['L', Math.max(Math.min(tip[0] - 56, meet[0] - 20), tip[0] * 0.46), (tip[1] + underarm[1]) / 2],
     ['Z'],
   ];
+}
+
+/** Down the outside to the hem. */
+function outside({ at, length, end, drift, head, cuffDepth, cuffOut, gathered }: Tube): Step[] {
+  if (!gathered)
+    return [
+      [
+        'C',
+        ...at(length * 0.46, drift + head * 0.5 + 5),
+        ...at(length * 0.72, drift + 2),
+        cuffOut[0],
+        cuffOut[1],
+      ],
+    ];
+  return [
+    [
+      'C',
+      ...at(length * 0.5, drift + 12),
+      ...at(length * 0.8, drift + 26),
+      ...at(length - cuffDepth, drift + 4),
+    ],
+    ['Q', ...at(length - cuffDepth * 0.4, drift - end * 0.12), cuffOut[0], cuffOut[1]],
+  ];
+}
+
+/** Up the inside from the hem to where the sleeve meets the body. */
+function inside(tube: Tube, meet: Point): Step[] {
+  const { at, underarm, length, upper, end, drift, cuffDepth, short, gathered } = tube;
+  if (gathered)
+    return [
+      [
+        'Q',
+        ...at(length - cuffDepth * 0.4, drift - end * 0.9),
+        ...at(length - cuffDepth, drift - end * 1.02),
+      ],
+      ['C', ...at(length * 0.8, drift - end - 16), ...at(length * 0.5, drift - end), meet[0], meet[1]],
+    ];
+  if (short) return [['Q', ...at(length * 0.7, drift - mix(upper, end, 0.6)), meet[0] + 2, underarm[1] + 8]];
+  return [
+    [
+      'C',
+      ...at(length * 0.82, drift - end + 1),
+      ...at(length * 0.66, drift - mix(upper, end, 0.66)),
+      ...at(length * 0.54, drift - mix(upper, end, 0.52) + 5),
+    ],
+    ['C', ...at(length * 0.42, drift - upper * 0.92), ...at(length * 0.3, drift - upper), meet[0], meet[1]],
+  ];
+}
+
+function cuffOf(tube: Tube): Path {
+  const { dx, dy, cuffDepth, cuffOut, cuffIn } = tube;
   const back = (p: Point): Point => [p[0] - dx * cuffDepth, p[1] - dy * cuffDepth];
   const [a, b] = [back(cuffOut), back(cuffIn)];
-  const cuffDip = low(a, b, round * 1.6);
-  const cuff: Path = [
+  return [
     ['M', a[0], a[1]],
-    ['Q', cuffDip[0], cuffDip[1], b[0], b[1]],
+    ['Q', ...hanging(tube, a, b), b[0], b[1]],
   ];
-  // Where the arm bends, the cloth of the inside is pushed together.
+}
+
+/** Where cloth is drawn into a cuff, or where the arm of a long sleeve bends and the inside is pushed together. */
+function foldsOf({ at, length, end, drift, cuffDepth, gathered }: Tube, worn: Worn, bends: boolean): Path[] {
+  if (gathered)
+    return [0.36, 0.52, 0.68].map((x): Path => [
+      ['M', ...at(length - cuffDepth - 4, drift - end * x)],
+      [
+        'Q',
+        ...at(length - cuffDepth - 50, drift - end * x),
+        ...at(length - cuffDepth - 96, drift - end * (x * 1.3 - 0.16)),
+      ],
+    ]);
+  if (!bends) return [];
   const fold = (along: number, from: number, to: number): Path => [
     ['M', ...at(along, drift - end * from)],
     ['Q', ...at(along + 16, drift - end * (from * 0.6 + to * 0.4)), ...at(along + 14, drift - end * to)],
   ];
-  const stiff = piece.fabric.weight === 'heavy';
-  const folds = gathered
-    ? [0.36, 0.52, 0.68].map((x): Path => [
-        ['M', ...at(length - cuffDepth - 4, drift - end * x)],
-        [
-          'Q',
-          ...at(length - cuffDepth - 50, drift - end * x),
-          ...at(length - cuffDepth - 96, drift - end * (x * 1.3 - 0.16)),
-        ],
-      ])
-    : kind === 'long' && !rolled
-      ? [
-          fold(length * 0.5, 0.94, 0.5),
-          ...(stiff ? [] : [fold(length * 0.56, 0.9, 0.56), fold(length * 0.44, 0.96, 0.7)]),
-        ]
-      : [];
-  const across: readonly [Point, Point] = [
-    at(length * 0.5, drift + 8),
-    at(length * 0.5, drift - mix(upper, end, 0.5)),
+  const stiff = worn.piece.fabric.weight === 'heavy';
+  return [
+    fold(length * 0.5, 0.94, 0.5),
+    ...(stiff ? [] : [fold(length * 0.56, 0.9, 0.56), fold(length * 0.44, 0.96, 0.7)]),
   ];
-  const light: readonly [Point, Point] = across[0][0] < across[1][0] ? across : [across[1], across[0]];
-  return { panel, cuff, folds, light, turn: frame.flat ? 0 : Math.atan2(dx, dy) };
 }
 
 const mix = (a: number, b: number, t: number): number => a + (b - a) * t;
