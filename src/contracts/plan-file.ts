@@ -1,7 +1,7 @@
 import {
   FAIR_SHARE,
   linearOf,
-  linearOfAll,
+  linearOfTogether,
   type LinearModel,
   type Luggage,
   packFor,
@@ -246,11 +246,8 @@ export async function planPrinted(
   if (file.kind === 'boxes') {
     const together = planTogether(file.problems, seed);
     const ms = took();
-    const { boxes, value, units, floors } = together;
-    const linear = linearOfAll(
-      boxes.map(({ model }) => model),
-      { units, floors },
-    );
+    const { boxes, value } = together;
+    const linear = linearOfTogether(together);
     return {
       format: PLAN_FORMAT,
       boxes: boxes.map((box, b) => ({

@@ -1,8 +1,11 @@
 import type { Settings } from '../rules';
+import { linearOfChoices } from './choices';
 import { conflictOf, feasible, mustsOf } from './conflict';
+import { linearOfAll } from './linear';
 import { modelOf, type PlanModel, worthOf, wrongsOf } from './model';
 import { costOf, looksIn, type Plan, planWith, settled } from './plan';
 import type { PlanProblem } from './problem';
+import type { LinearModel } from './program';
 import { search } from './search';
 
 /**
@@ -22,6 +25,16 @@ export interface PlansTogether {
   readonly value: number;
   readonly units: readonly number[];
   readonly floors: readonly number[];
+}
+
+/**
+ * The program that proves how good plans over one stock are: boxes written down whole where they are small, else their pieces.
+ * Where somebody is below a fair share nobody could be helped, and the best there is is told without shares.
+ */
+export function linearOfTogether({ boxes, value, units, floors }: PlansTogether): LinearModel {
+  const models = boxes.map(({ model }) => model);
+  const shared = { units, floors: boxes.every(({ fair }) => fair) ? floors : floors.map(() => 0) };
+  return linearOfChoices(models, shared, value) ?? linearOfAll(models, shared);
 }
 
 /** Rounds through all boxes at most; each one either lifts the whole or is the last. */
