@@ -5,9 +5,8 @@ import { BOX_RULES } from '@core/box-rules';
 import { ELSEWHERE_RULES, type Facet, FACETS, RULES, type Settings, type Tuning } from '@core/rules';
 import { Button, NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { useKeys } from '@ui/useKeys';
-import { showDone, showProblem } from '@ui/api';
-import { callMerging } from '@ui/merging';
 import { Providers } from '@ui/Providers';
+import { useMergedSave } from '@ui/useMergedSave';
 import { type ReactNode, useMemo, useRef, useState } from 'react';
 import { LanguagePanel } from './LanguagePanel';
 import { PullingPanel } from './PullingPanel';
@@ -27,36 +26,34 @@ const EXTRAS = [
 type Extra = (typeof EXTRAS)[number][0];
 const isExtra = (facet: Facet | Extra): facet is Extra => EXTRAS.some(([extra]) => extra === facet);
 
+interface Tuned {
+  readonly settings: Settings;
+  readonly schools: Schools;
+}
+
 /** The shop's rules as they are being tuned, and as they were saved last. */
 function useTuning(view: HouseRulesView) {
   const [settings, setSettings] = useState<Settings>(view.shop.settings);
   const [schools, setSchools] = useState<Schools>(view.shop.schools);
   const [version, setVersion] = useState(view.version);
-  const [saved, setSaved] = useState({ settings: view.shop.settings, schools: view.shop.schools });
-  const [busy, setBusy] = useState(false);
+  const {
+    saved,
+    busy,
+    save: keep,
+  } = useMergedSave<Tuned>(
+    'save-rules',
+    { settings: view.shop.settings, schools: view.shop.schools },
+    {
+      show: (theirs) => {
+        setSettings(theirs.settings);
+        setSchools(theirs.schools);
+      },
+    },
+  );
   const dirty = JSON.stringify({ settings, schools }) !== JSON.stringify(saved);
   const save = async (): Promise<void> => {
-    setBusy(true);
-    let kept = { settings, schools };
-    try {
-      const answer = await callMerging(
-        'save-rules',
-        { version, settings: settings as never, schools },
-        saved as never,
-        (now) => {
-          kept = { settings: now.settings as Settings, schools: now.schools as Schools };
-          setSettings(kept.settings);
-          setSchools(kept.schools);
-        },
-      );
-      setVersion(answer.version);
-      setSaved(kept);
-      showDone('The house rules are saved.');
-    } catch (error) {
-      showProblem(error);
-    } finally {
-      setBusy(false);
-    }
+    const kept = await keep(version, { settings, schools }, 'The house rules are saved.');
+    if (kept) setVersion(kept.version);
   };
   const tune = (id: string, tuning: Tuning | undefined): void =>
     setSettings((now) => {

@@ -1,9 +1,7 @@
-import type { Input } from '@contracts/calls';
 import type { ShopView } from '@contracts/shop/shop-view';
 import { type English, type LengthUnit, lengthIn, spelt, type Tongue } from '@core/words';
 import { Button, Radio, Stack } from '@mantine/core';
-import { showDone, showProblem } from '@ui/api';
-import { callMerging } from '@ui/merging';
+import { useMergedSave } from '@ui/useMergedSave';
 import { useState } from 'react';
 
 interface Props {
@@ -25,30 +23,11 @@ const UNIT_WORDS: Readonly<Record<LengthUnit, string>> = {
 /** Which English findings, letters and files speak, and how lengths are shown. */
 export function LanguagePanel({ shop, version, mayTune, onSaved }: Props) {
   const [tongue, setTongue] = useState<Tongue>(shop.tongue);
-  const [saved, setSaved] = useState<Tongue>(shop.tongue);
-  const [busy, setBusy] = useState(false);
+  const { saved, busy, save } = useMergedSave<Tongue>('save-tongue', shop.tongue, { show: setTongue });
   const dirty = tongue.english !== saved.english || tongue.units !== saved.units;
-  const save = async (): Promise<void> => {
-    setBusy(true);
-    let kept = tongue;
-    try {
-      const answer = await callMerging(
-        'save-tongue',
-        { version, ...tongue },
-        saved as Partial<Input<'save-tongue'>>,
-        ({ english, units }) => {
-          kept = { english, units };
-          setTongue(kept);
-        },
-      );
-      setSaved(kept);
-      onSaved(answer.version);
-      showDone('The language is saved.');
-    } catch (error) {
-      showProblem(error);
-    } finally {
-      setBusy(false);
-    }
+  const onSave = async (): Promise<void> => {
+    const kept = await save(version, tongue, 'The language is saved.');
+    if (kept) onSaved(kept.version);
   };
   return (
     <section className="sheet pulling" aria-label="Language">
@@ -81,7 +60,7 @@ export function LanguagePanel({ shop, version, mayTune, onSaved }: Props) {
       </Radio.Group>
       {mayTune && (
         <div>
-          <Button disabled={!dirty} loading={busy} onClick={() => void save()}>
+          <Button disabled={!dirty} loading={busy} onClick={() => void onSave()}>
             Save the language
           </Button>
         </div>

@@ -1,9 +1,7 @@
 import type { ShopView } from '@contracts/shop/shop-view';
 import { CRITERIA, type Criterion, CRITERION_WORDS, type PullSettings, USUAL_PULL_WEIGHTS } from '@core/pull';
 import { Button, NumberInput, Switch } from '@mantine/core';
-import type { Input } from '@contracts/calls';
-import { showDone, showProblem } from '@ui/api';
-import { callMerging } from '@ui/merging';
+import { useMergedSave } from '@ui/useMergedSave';
 import { useState } from 'react';
 
 interface Props {
@@ -13,15 +11,25 @@ interface Props {
   readonly onSaved: (version: number) => void;
 }
 
+interface Pulling {
+  readonly settings: PullSettings;
+  readonly alteredMayReturn: boolean;
+}
+
 /** What candidates are weighed by on the Pull page, and what the shop does with altered pieces. */
 export function PullingPanel({ shop, version, mayTune, onSaved }: Props) {
   const [settings, setSettings] = useState<PullSettings>(shop.pull);
   const [alteredMayReturn, setAlteredMayReturn] = useState(shop.alteredMayReturn);
-  const [saved, setSaved] = useState<{ settings: PullSettings; alteredMayReturn: boolean }>({
-    settings: shop.pull,
-    alteredMayReturn: shop.alteredMayReturn,
-  });
-  const [busy, setBusy] = useState(false);
+  const { busy, save } = useMergedSave<Pulling>(
+    'save-pull-settings',
+    { settings: shop.pull, alteredMayReturn: shop.alteredMayReturn },
+    {
+      show: (theirs) => {
+        setSettings(theirs.settings);
+        setAlteredMayReturn(theirs.alteredMayReturn);
+      },
+    },
+  );
   const { weights = {}, ownInterest = false } = settings;
   const weigh = (criterion: Criterion, value: number | string): void =>
     setSettings(({ weights: { [criterion]: _before, ...rest } = {}, ...others }) => ({
@@ -31,29 +39,10 @@ export function PullingPanel({ shop, version, mayTune, onSaved }: Props) {
           ? { ...rest, [criterion]: value }
           : rest,
     }));
-  const save = async (): Promise<void> => {
-    setBusy(true);
+  const onSave = async (): Promise<void> => {
     const mine = { settings: { weights: { ...weights }, ownInterest }, alteredMayReturn };
-    let kept: { settings: PullSettings; alteredMayReturn: boolean } = mine;
-    try {
-      const answer = await callMerging(
-        'save-pull-settings',
-        { version, ...mine },
-        saved as Partial<Input<'save-pull-settings'>>,
-        ({ settings: theirs, alteredMayReturn: returns = false }) => {
-          kept = { settings: theirs as PullSettings, alteredMayReturn: returns };
-          setSettings(kept.settings);
-          setAlteredMayReturn(returns);
-        },
-      );
-      setSaved(kept);
-      onSaved(answer.version);
-      showDone('How the shop pulls is saved.');
-    } catch (error) {
-      showProblem(error);
-    } finally {
-      setBusy(false);
-    }
+    const kept = await save(version, mine, 'How the shop pulls is saved.');
+    if (kept) onSaved(kept.version);
   };
   return (
     <section className="sheet pulling" aria-label="Pulling">
@@ -96,7 +85,7 @@ export function PullingPanel({ shop, version, mayTune, onSaved }: Props) {
       />
       {mayTune && (
         <div style={{ display: 'flex', gap: 8 }}>
-          <Button loading={busy} onClick={() => void save()}>
+          <Button loading={busy} onClick={() => void onSave()}>
             Save how we pull
           </Button>
           <Button

@@ -10,8 +10,8 @@ import {
   Tooltip,
 } from 'chart.js';
 import { Bar } from 'react-chartjs-2';
+import '@ui/chart-font';
 
-Chart.defaults.font.family = "'Instrument Sans Variable', sans-serif";
 Chart.register(BarController, BarElement, CategoryScale, LinearScale, Tooltip);
 
 interface Props {

@@ -10,9 +10,9 @@ import {
   Tooltip,
 } from 'chart.js';
 import { Scatter } from 'react-chartjs-2';
+import '@ui/chart-font';
 import { percent } from './percent';
 
-Chart.defaults.font.family = "'Instrument Sans Variable', sans-serif";
 Chart.register(LinearScale, LineElement, PointElement, ScatterController, Tooltip);
 
 /** Chances that were said against the share that was kept; on the line both are the same. The table below says it in figures. */

@@ -1,6 +1,5 @@
-import type { Input } from '@contracts/calls';
-import { showAtFields, showDone } from '@ui/api';
-import { callMerging } from '@ui/merging';
+import { showAtFields } from '@ui/api';
+import { useMergedSave } from '@ui/useMergedSave';
 import { useState } from 'react';
 
 interface Part<V> {
@@ -16,39 +15,22 @@ interface FormOf<V> {
   readonly fieldOf: (path: string) => string;
 }
 
-type PartCall = 'save-shop' | 'save-voice';
-
-/** A part of the shop's own settings, saved over the version it was read at; what somebody else saved meanwhile is merged. */
+/** A form over a part of the shop's settings, and the version it is saved over. */
 export function useShopPart<V extends object>(
-  name: PartCall,
+  name: 'save-shop' | 'save-voice',
   first: Part<V>,
   { show, form, fieldOf }: FormOf<V>,
 ) {
-  const [saved, setSaved] = useState(first);
-  const [busy, setBusy] = useState(false);
+  const [version, setVersion] = useState(first.version);
+  const { busy, save: keep } = useMergedSave(name, first.value, {
+    show,
+    refused: (error) => showAtFields(error, form, fieldOf),
+  });
   /** Resolves with what is saved now, or with nothing where it was refused and shown. */
   const save = async (value: V, done: string): Promise<V | undefined> => {
-    setBusy(true);
-    let kept = value;
-    try {
-      const answer = await callMerging<PartCall>(
-        name,
-        { version: saved.version, ...value } as unknown as Input<PartCall>,
-        saved.value as Partial<Input<PartCall>>,
-        ({ version: _version, ...theirs }) => {
-          kept = theirs as unknown as V;
-          show(kept);
-        },
-      );
-      setSaved({ value: kept, version: answer.version });
-      showDone(done);
-      return kept;
-    } catch (error) {
-      showAtFields(error, form, fieldOf);
-      return undefined;
-    } finally {
-      setBusy(false);
-    }
+    const kept = await keep(version, value, done);
+    if (kept) setVersion(kept.version);
+    return kept?.value;
   };
   return { busy, save };
 }
