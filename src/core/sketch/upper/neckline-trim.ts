@@ -1,9 +1,13 @@
 import type { Frame } from '../../figure';
 import { lines, type Path, type Point, smooth } from '../../path';
-import type { UpperEdge } from './neckline';
 
-/** What finishes a neckline: its own lines, and the shapes that lie on top. */
-export type Trim = Pick<UpperEdge, 'lines' | 'collars'>;
+/** What finishes a neckline. */
+export interface Trim {
+  /** The neckline's own lines: ribs, collar leaves, folds. */
+  readonly lines: readonly Path[];
+  /** Closed shapes on top of the body: collar leaves, a roll. */
+  readonly collars: readonly Path[];
+}
 
 /** A neckline, mm: half its width, the height of its side and of its lowest point. */
 interface Neck {

@@ -1,19 +1,15 @@
 import type { Frame } from '../../figure';
 import type { Path, Step } from '../../path';
 import type { Worn } from '../../piece';
-import { trimOf } from './neckline-trim';
+import { type Trim, trimOf } from './neckline-trim';
 import { armhole, type Corner, cornerOf, shoulderTo } from './shoulder';
 
 /** The upper edge of one half of a garment, from centre front outwards to the underarm. */
-export interface UpperEdge {
+export interface UpperEdge extends Trim {
   /** Right half, starting at centre front. */
   readonly right: Path;
   /** Left half as if it were a right one; the caller mirrors it. */
   readonly left: Path;
-  /** The neckline's own lines: ribs, collar leaves, folds. */
-  readonly lines: readonly Path[];
-  /** Closed shapes on top of the body: collar leaves, a roll. */
-  readonly collars: readonly Path[];
   /** True where a sleeve can be set in. */
   readonly sleeves: boolean;
   readonly oneSided: boolean;

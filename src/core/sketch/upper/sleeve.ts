@@ -3,7 +3,7 @@ import { mirrorPath, type Path, type Point, type Step } from '../../path';
 import { type Worn } from '../../piece';
 import type { Panel } from '../display';
 import type { Lines } from '../lines';
-import { cornerOf } from './shoulder';
+import { type Tube, tubeOf } from './sleeve-tube';
 import { sleevePart } from '../parts';
 
 export interface SleeveSketch {
@@ -14,31 +14,6 @@ export interface SleeveSketch {
   readonly turn: number;
   /** Across the tube, for its light: from the left. */
   readonly light: readonly [Point, Point];
-}
-
-/** A sleeve along its arm, mm: what its outline, its cuff and its folds are drawn from. */
-interface Tube {
-  /** A point so far along the arm, and so far across it, outwards. */
-  readonly at: (along: number, across: number) => Point;
-  readonly dx: number;
-  readonly dy: number;
-  readonly tip: Point;
-  readonly underarm: Point;
-  readonly length: number;
-  /** Across at the arm, and at the hem. */
-  readonly upper: number;
-  readonly end: number;
-  /** How far it stands off the arm. */
-  readonly drift: number;
-  /** How high its head rises. */
-  readonly head: number;
-  readonly cuffDepth: number;
-  readonly cuffOut: Point;
-  readonly cuffIn: Point;
-  /** How much lower the nearer side of a hem is seen. */
-  readonly dip: number;
-  readonly short: boolean;
-  readonly gathered: boolean;
 }
 
 /**
@@ -63,58 +38,6 @@ export function sleeveOf(
     folds: foldsOf(tube, worn, kind === 'long' && worn.effects.sleeves === undefined),
     light: across[0][0] < across[1][0] ? across : [across[1], across[0]],
     turn: frame.flat ? 0 : Math.atan2(dx, dy),
-  };
-}
-
-/** `hangs`: empty, outside the arm. */
-function tubeOf(
-  frame: Frame,
-  worn: Worn,
-  { hangs, isLong }: { readonly hangs: boolean; readonly isLong: boolean },
-): Tube {
-  const { piece, measures, effects } = worn;
-  const { tip, underarm } = cornerOf(frame, worn);
-  const rolled = effects.sleeves !== undefined;
-  const elbow = frame.body.armLength * 0.56 + 40;
-  const length = rolled ? Math.min(elbow, measures.sleeve ?? 600) : (measures.sleeve ?? 600);
-  const volume =
-    piece.cut.sleeveVolume ??
-    worn.facts.drawn.sleeveVolume ??
-    (piece.volume === 'full' ? 'easy' : piece.volume);
-  const upper = frame.tube(measures.upperArm ?? 340);
-  const taper = { close: 0.62, easy: 0.7, full: 1.12 }[volume];
-  const short = length < 300;
-  const end = Math.max(frame.tube(175), upper * (short ? 0.86 : rolled ? 0.74 : taper));
-  // Laid flat, a short sleeve stands out by itself.
-  const angle = hangs ? 0.2 : frame.flat && short ? 0.78 : frame.flat && volume === 'full' ? 0.6 : undefined;
-  const { dx, dy } = angle === undefined ? frame.arm : { dx: Math.sin(angle), dy: Math.cos(angle) };
-  // Outward normal of the arm line.
-  const [nx, ny] = [dy, -dx];
-  const at = (along: number, across: number): Point => [
-    tip[0] + dx * along + nx * across,
-    tip[1] + dy * along + ny * across,
-  ];
-  // On the figure the sleeve stands off the arm a little.
-  const drift = frame.flat ? 0 : 4;
-  const gathered = volume === 'full' && !short;
-  return {
-    at,
-    dx,
-    dy,
-    tip,
-    underarm,
-    length,
-    upper,
-    end,
-    drift,
-    head: volume === 'full' ? 24 : piece.structure >= 2 ? 11 : 6,
-    cuffDepth: isLong || rolled ? 34 : 16,
-    cuffOut: at(length, gathered ? drift - end * 0.26 : drift),
-    cuffIn: at(length, gathered ? drift - end * 0.78 : drift - end),
-    // A hem goes round the arm: the nearer side is seen lower.
-    dip: (Math.min(14, end * 0.1) + (short ? 3 : 0)) * 1.6,
-    short,
-    gathered,
   };
 }
 
