@@ -33,14 +33,17 @@ need_postgres() {
 }
 
 # Chromium without windows where Debian has it here (its tests take two thirds of the time), the whole one otherwise.
-need_chromium() {
-  for CHROMIUM in "${CHROMIUM:-}" /usr/bin/chromium-headless-shell /usr/bin/chromium; do
-    [ ! -x "$CHROMIUM" ] || break
+chromium_here() {
+  local each
+  for each in "${CHROMIUM:-}" /usr/bin/chromium-headless-shell /usr/bin/chromium; do
+    if [ -x "$each" ]; then printf '%s' "$each" && return; fi
   done
-  if [ ! -x "$CHROMIUM" ]; then
-    (install_debian chromium-headless-shell) || install_debian chromium
-    for CHROMIUM in /usr/bin/chromium-headless-shell /usr/bin/chromium; do [ ! -x "$CHROMIUM" ] || break; done
-  fi
+  return 1
+}
+
+need_chromium() {
+  chromium_here >/dev/null || (install_debian chromium-headless-shell) || install_debian chromium
+  CHROMIUM=$(chromium_here) || fail 'Chromium is not here: install the Debian package chromium.'
   export CHROMIUM
 }
 

@@ -1,5 +1,5 @@
 import type { Shared } from './linear';
-import { type PlanModel, worthOf, wrongsOf } from './model';
+import { openOf, type PlanModel, worthOf, wrongsOf } from './model';
 import { type LinearModel, Program } from './program';
 
 /** So many choices of a box are written down; of more the solver is handed the pieces instead. */
@@ -15,7 +15,8 @@ interface Column {
  * Boxes over one stock as a program of whole boxes: one variable for everything that may be chosen for each, as Dantzig and
  * Wolfe ("Decomposition principle for linear programs", Operations Research 8, 1960) take a program apart. Nothing of the
  * model is left out, so that its best is the best of `linearOfAll`, and small boxes are proved in seconds. What no plan better
- * than the one that is known (`value`, in points) can have is not written down. Undefined where there are too many choices.
+ * than the one that is known (`value`, in points) can have is not written down. Undefined where there are too many choices, or for
+ * some box none.
  */
 export function linearOfChoices(
   models: readonly PlanModel[],
@@ -24,6 +25,8 @@ export function linearOfChoices(
 ): LinearModel | undefined {
   if (models.some((model) => choicesAtMost(model) > MOST_CHOICES)) return undefined;
   const all = models.map((model, box) => columnsOf(model, box, floors[box] ?? 0));
+  // A box that nothing can be sent in has no choice to be written down: that is the pieces' to say.
+  if (all.some((own) => own.length === 0)) return undefined;
   const bests = all.map((own) => own.reduce((most, { worth }) => Math.max(most, worth), -Infinity));
   /** What all boxes together may fall behind their own bests. */
   const behind = bests.reduce((sum, best) => sum + best, 0) - value;
@@ -56,8 +59,6 @@ export function linearOfChoices(
   );
   return program.done();
 }
-
-const openOf = ({ allowed }: PlanModel): number[] => allowed.flatMap((may, place) => (may ? [place] : []));
 
 /** Subsets of what may be chosen, no larger than a box may be. */
 function choicesAtMost(model: PlanModel): number {

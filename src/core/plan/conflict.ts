@@ -1,4 +1,4 @@
-import type { PlanModel } from './model';
+import { openOf, type PlanModel } from './model';
 
 /** Something a box must do, with its name as the reader knows it. */
 export interface Must {
@@ -38,7 +38,7 @@ export function feasible(model: PlanModel, musts: readonly Must[]): Uint8Array |
   const least = has('least') ? model.least : 0;
   const byPrice = (places: readonly number[]): number[] =>
     [...places].sort((a, b) => (model.price[a] as number) - (model.price[b] as number));
-  const open = byPrice(model.allowed.flatMap((allowed, place) => (allowed ? [place] : [])));
+  const open = byPrice(openOf(model));
   const groupOf = new Map(model.groups.flatMap((group, at) => group.of.map((place) => [place, at] as const)));
   const chosen = new Uint8Array(model.price.length);
   const inGroup = model.groups.map(() => 0);

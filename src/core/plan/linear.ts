@@ -1,4 +1,4 @@
-import { type PlanModel, WORTH } from './model';
+import { openOf, type PlanModel, WORTH } from './model';
 import { type LinearModel, Program } from './program';
 
 /** Several boxes over one stock: units of each candidate, and what each box is worth at the least. */
@@ -81,7 +81,7 @@ class Rows {
   /** Writes a model; the terms of what it is worth. */
   write(model: PlanModel): string[] {
     const { program, x, end } = this;
-    const open = model.allowed.flatMap((allowed, place) => (allowed ? [place] : []));
+    const open = openOf(model);
     program.binary.push(...open.map(x));
     this.gather(model);
     const gain = open.flatMap((place) =>

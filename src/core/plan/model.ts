@@ -49,6 +49,10 @@ export interface PlanModel {
   readonly most: number;
 }
 
+/** Places of the candidates that may be chosen at all. */
+export const openOf = ({ allowed }: Pick<PlanModel, 'allowed'>): number[] =>
+  allowed.flatMap((may, place) => (may ? [place] : []));
+
 /** Near twins: nearly the same, or one style in two colours. A box sends one of them. */
 const isNear = (one: Piece, other: Piece): boolean =>
   isTwin(one, other) || (one.styleId !== undefined && one.styleId === other.styleId);
@@ -70,7 +74,7 @@ export function modelOf(problem: PlanProblem, settings: Settings = {}): PlanMode
   const affordable = candidates.map(
     ({ priceMinor }, place) => allowed[place] === true && priceMinor <= problem.budgetMinor,
   );
-  const open = candidates.flatMap((_each, place) => (allowed[place] ? [place] : []));
+  const open = openOf({ allowed });
   const answering = asks.map(({ ask, must }) => ({
     must,
     by: open.filter((place) => {

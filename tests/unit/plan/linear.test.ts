@@ -196,6 +196,13 @@ describe('the program of whole boxes', () => {
     });
   });
 
+  it('is not written where nothing can be sent in some box: a solver is handed what cannot be, and says so', () => {
+    const [first, second] = boxesOver(2, 12, 4);
+    const stuck = { ...sure(second), least: 3, most: 2 };
+    const { text } = linearOfTogether(planTogether([sure(first), stuck], 1));
+    expect(text).toContain('x0_0');
+  });
+
   it('is not written where the choices are too many: then the pieces are', () => {
     const wide = boxesOver(2, 24, 6).map((each) => ({ ...each, most: 8 }));
     const { text, size } = linearOfTogether(planTogether(wide, 1));

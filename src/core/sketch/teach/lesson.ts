@@ -41,8 +41,7 @@ export class Lesson {
     more: readonly Piece[] = [],
   ): Drawing {
     const pieces = [...company(this.piece), ...more, { ...this.piece, ...changes }];
-    const { items } = figureDrawing(layersOf(pieces.map(wear), this.body), this.body);
-    return within(region, [...items, ...hands]);
+    return within(region, [...this.without(pieces), ...hands]);
   }
 
   /** The piece as it lies, with what the hands do. */
