@@ -34,11 +34,27 @@ const timed = async <T>(work: () => T | Promise<T>): Promise<{ readonly made: T;
   return { made, ms: performance.now() - began };
 };
 
+/** Searches in a row: a worker plans all day, so that the middle one counts; what the very first took is told beside it. */
+const TURNS = 9;
+const searched = <T>(
+  search: () => T,
+): { readonly made: T; readonly ms: number; readonly firstMs: number } => {
+  const turns = Array.from({ length: TURNS }, () => {
+    const began = performance.now();
+    const made = search();
+    return { made, ms: performance.now() - began };
+  });
+  const [first] = turns;
+  if (!first) throw new Error('No search was made.');
+  const inOrder = turns.map(({ ms }) => ms).sort((a, b) => a - b);
+  return { made: first.made, ms: inOrder[Math.floor(TURNS / 2)] ?? first.ms, firstMs: first.ms };
+};
+
 /** A plan against the solver on the same model: its worth as a share of the best, and its time as a share of the solver's. */
 function against(
   name: string,
   value: number,
-  ms: number,
+  { ms, firstMs }: { readonly ms: number; readonly firstMs: number },
   { bound, proven }: Proof,
   solverMs: number,
 ): Figure[] {
@@ -54,7 +70,7 @@ function against(
       ok: share >= REACH.share,
     },
     {
-      name: `${name}: search, the solver took ${Math.round(solverMs)} ms`,
+      name: `${name}: search, the first ${Math.round(firstMs)} ms; the solver took ${Math.round(solverMs)} ms`,
       value: Math.round(ms),
       unit: 'ms',
       ratio: solverMs / ms,
@@ -80,10 +96,10 @@ async function run(): Promise<Figure[]> {
   for (const [i, instance] of BOXES.entries()) {
     const problem = planProblem(instance, i + 1);
     const model = modelOf(problem);
-    const { made: chosen, ms } = await timed(() => search(model, 1));
+    const found = searched(() => search(model, 1));
     const solved = await timed(() => proofOf(linearOf(model)));
     const name = `plan: ${instance.candidates} candidates, ${instance.budget} to spend`;
-    figures.push(...against(name, worthOf(model, chosen), ms, solved.made, solved.ms));
+    figures.push(...against(name, worthOf(model, found.made), found, solved.made, solved.ms));
     if (i > 0) continue;
     const whole = await timed(() => planOf(problem));
     figures.push({
@@ -111,21 +127,21 @@ async function run(): Promise<Figure[]> {
   // The solver is handed its model, and so is the search: making the looks is told apart.
   const boxes = boxesOver(NINE, 24, 5, 2);
   const models = await timed(() => boxes.map((problem) => modelOf(problem)));
-  const nine = await timed(() => planTogetherWith(boxes, models.made, 1));
+  const nine = searched(() => planTogetherWith(boxes, models.made, 1));
   const { value } = nine.made;
   const solved = await timed(() => proofOf(linearOfTogether(nine.made)));
   figures.push(
     made('plan: nine boxes over one stock', models.ms),
-    ...against('plan: nine boxes over one stock', value, nine.ms, solved.made, solved.ms),
+    ...against('plan: nine boxes over one stock', value, nine, solved.made, solved.ms),
   );
   const journey = planProblem({ candidates: 0, owned: 40, occasions: 3, budget: 0, most: 60 }, 3);
   const luggage = { days: 9, maxPieces: 12, maxG: 8000 };
   const laid = await timed(() => travelModel(journey, luggage));
-  const packed = await timed(() => packWith(journey, luggage, laid.made));
+  const packed = searched(() => packWith(journey, luggage, laid.made));
   const proof = await timed(() => proofOf(linearOf(laid.made)));
   figures.push(
     made('plan: a journey of nine days', laid.ms),
-    ...against('plan: a journey of nine days', packed.made.value, packed.ms, proof.made, proof.ms),
+    ...against('plan: a journey of nine days', packed.made.value, packed, proof.made, proof.ms),
   );
   return figures;
 }

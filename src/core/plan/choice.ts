@@ -1,81 +1,60 @@
-import { memo } from '../memo';
+import { Bare, WRONG } from './bare';
+import type { PlanLook } from './enumerate';
 import { type PlanModel, WORTH } from './model';
+import { indexOf, type Looks, type Made, type ModelIndex, NONE } from './model-index';
 
-/** A point of worth is nothing beside a thing that stands against a box. */
-const WRONG = 1e5;
 /** Less than this is rounding, points. */
 export const EPSILON = 1e-9;
-export const NONE: readonly number[] = [];
+/** Beyond the place of any look. */
+const LAST = 0x7fffffff;
 
-/** What a model says, by candidate; made once for a model. */
-class ModelIndex {
-  /** Of each occasion the looks that hold each candidate, best first. */
-  readonly holding: readonly (readonly (readonly number[])[])[];
-  /** Of each occasion how many new pieces each look wants. */
-  readonly wants: readonly Uint8Array[];
-  readonly twins: readonly (readonly number[])[];
-  /** How often each candidate is among the pins. */
-  readonly pinned: Uint8Array;
-  /** Of each ask and each group, whether a candidate is among those it names. */
-  readonly answers: readonly Uint8Array[];
-  readonly grouped: readonly Uint8Array[];
-
-  constructor({ looks, price, twins, pins, answering, groups }: PlanModel) {
-    this.holding = looks.map((its) => {
-      const by: number[][] = price.map(() => []);
-      its.forEach(({ fresh }, l) => fresh.forEach((place) => by[place]?.push(l)));
-      return by;
-    });
-    this.wants = looks.map((its) => Uint8Array.from(its, ({ fresh }) => fresh.length));
-    const near: number[][] = price.map(() => []);
-    for (const [a, b] of twins) {
-      near[a]?.push(b);
-      near[b]?.push(a);
-    }
-    this.twins = near;
-    this.pinned = new Uint8Array(price.length);
-    for (const place of pins) this.pinned[place] = (this.pinned[place] as number) + 1;
-    const marked = (places: readonly number[]): Uint8Array => {
-      const marks = new Uint8Array(price.length);
-      for (const place of places) marks[place] = 1;
-      return marks;
-    };
-    this.answers = answering.map(({ by }) => marked(by));
-    this.grouped = groups.map(({ of }) => marked(of));
-  }
+/** Some that would go, and what each occasion is left: its best looks, what all of them open, and its points. */
+export interface Going {
+  readonly goes: readonly number[];
+  readonly best: Made;
+  readonly opened: Float64Array;
+  readonly points: Float64Array;
 }
-const indexOf = memo((model: PlanModel) => new ModelIndex(model));
 
-/** Looks of each occasion, by their places, best first. */
-export type Made = readonly (readonly number[])[];
+/** One that would come in the place of some that go: the best looks it makes of each occasion, and what it all would be worth. */
+export interface Coming extends Omit<Going, 'goes'> {
+  readonly place: number;
+  readonly worth: number;
+}
+
+/** Two that looks lack and nothing else, those looks, and the points they bring at most. */
+export interface LackingTwo {
+  readonly a: number;
+  readonly b: number;
+  readonly made: Made;
+  readonly points: number;
+}
 
 /**
  * A choice of candidates with all that is known of it, so that a change is weighed by what it touches and not by everything.
  * What it is worth is `worthOf` less `WRONG` for each of `wrongsOf`, to the rounding.
  */
 export class Choice {
-  worth: number;
+  // Not a whole number from the start: engines keep those apart.
+  worth = NaN;
   private readonly index: ModelIndex;
   /** Of each occasion: how many new pieces each look still lacks. */
   private readonly lacks: readonly Uint8Array[];
+  /** And the sum of their places. */
+  private readonly lacking: readonly Int32Array[];
   /** For counting within one occasion; zeros between. */
   private readonly counted: readonly Uint8Array[];
-  /** Looks of each occasion that lack nothing, best first, what they bring, and the sum of what they open. */
-  private there: readonly (readonly number[])[] = [];
-  private points: readonly number[] = [];
-  private opened: readonly number[] = [];
+  /** Looks of each occasion that lack nothing, best first, and those that lack one candidate alone, by candidate. */
+  private there: Made = [];
+  private lackingOne: readonly Made[] = [];
+  /** What each occasion has as it stands. */
+  private stays: Going = { goes: NONE, best: [], opened: new Float64Array(0), points: new Float64Array(0) };
+  private ones: readonly Going[] | undefined;
+  private readonly nothing: Made;
   /** Of each occasion and candidate: what its looks among those open, and how many they are. */
   private readonly opens: readonly Float64Array[];
   private readonly touched: readonly Uint16Array[];
-  private count = 0;
-  private spent = 0;
-  private grams = 0;
-  private own = 0;
-  private disallowed = 0;
-  private twins = 0;
-  private unpinned = 0;
-  private readonly answered: Uint16Array;
-  private readonly inGroup: Uint16Array;
+  private readonly bare: Bare;
 
   constructor(
     private readonly model: PlanModel,
@@ -84,15 +63,23 @@ export class Choice {
     this.index = indexOf(model);
     const size = chosen.length;
     this.lacks = this.index.wants.map((wants) => wants.slice());
+    this.lacking = this.index.sums.map((sums) => sums.slice());
     this.counted = model.looks.map((its) => new Uint8Array(its.length));
     this.opens = model.looks.map(() => new Float64Array(size));
     this.touched = model.looks.map(() => new Uint16Array(size));
-    this.answered = new Uint16Array(model.answering.length);
-    this.inGroup = new Uint16Array(model.groups.length);
-    this.unpinned = model.pins.length;
-    const there = [...chosen.keys()].filter((place) => chosen[place]);
+    this.bare = new Bare(model, this.index, chosen);
+    this.nothing = model.looks.map(() => NONE);
+    const wanted = chosen.slice();
     chosen.fill(0);
-    for (const place of there) this.put(place, 1);
+    this.become(wanted);
+  }
+
+  /** Makes it another choice: what was told of it before holds no longer. */
+  become(wanted: Uint8Array): void {
+    for (let place = 0; place < wanted.length; place++)
+      if (this.chosen[place] && !wanted[place]) this.put(place, -1);
+    for (let place = 0; place < wanted.length; place++)
+      if (!this.chosen[place] && wanted[place]) this.put(place, 1);
     this.worth = this.settle();
   }
 
@@ -101,28 +88,60 @@ export class Choice {
     return [...this.chosen.keys()].filter((place) => this.chosen[place] && !this.index.pinned[place]);
   }
 
+  /** True for a box that may be sent. */
+  get isRight(): boolean {
+    return this.worth > -WRONG / 2;
+  }
+
+  /** What is chosen, with one candidate in or out. */
+  with(place: number, is: 0 | 1): Uint8Array {
+    const next = Uint8Array.from(this.chosen);
+    next[place] = is;
+    return next;
+  }
+
+  /** What it would be worth with one more, for nothing or for the best one of its own. */
+  bestWith(place: number): number {
+    const comes = [place];
+    const made = this.madeBy(comes);
+    return Math.max(
+      this.after(comes, this.stays, made),
+      ...this.singles().map((going) => this.after(comes, going, made)),
+    );
+  }
+
+  /** What it would be worth without one of its own, with the best of some others in its place or nothing. */
+  bestWithout(place: number, others: readonly number[]): number {
+    const going = this.going([place]);
+    let best = this.after(NONE, going, this.nothing);
+    for (const other of others)
+      if (!this.chosen[other]) best = Math.max(best, this.after([other], going, this.madeBy([other])));
+    return best;
+  }
+
+  /** Each of its own that may go. */
+  singles(): readonly Going[] {
+    this.ones ??= this.held().map((one) => this.going([one]));
+    return this.ones;
+  }
+
   /** What is left of the budget, minor units. */
   get room(): number {
-    return this.model.budgetMinor - this.spent;
+    return this.bare.room;
   }
 
   /** The looks that lack only these and would be there with them. */
   madeBy(comes: readonly number[]): Made {
-    const made: (readonly number[])[] = [];
-    for (let o = 0; o < this.lacks.length; o++) made.push(this.madeFor(o, comes));
-    return made;
+    if (comes.length === 0) return this.nothing;
+    if (comes.length === 1) return this.lackingOne[comes[0] as number] as Made;
+    return this.lacks.map((_its, o) => this.madeFor(o, comes));
   }
 
   private madeFor(o: number, comes: readonly number[]): readonly number[] {
-    if (comes.length === 0) return NONE;
     const lacks = this.lacks[o] as Uint8Array;
-    const holding = this.index.holding[o] as readonly (readonly number[])[];
-    const found: number[] = [];
-    if (comes.length === 1) {
-      for (const l of holding[comes[0] as number] as readonly number[]) if (lacks[l] === 1) found.push(l);
-      return found;
-    }
+    const holding = this.index.holding[o] as Made;
     const counted = this.counted[o] as Uint8Array;
+    const found: number[] = [];
     for (const place of comes)
       for (const l of holding[place] as readonly number[])
         if ((counted[l] = (counted[l] as number) + 1) === lacks[l]) found.push(l);
@@ -130,12 +149,117 @@ export class Choice {
     return found.sort((a, b) => a - b);
   }
 
+  /** What is left where some go, which are in: told once for all that may come in their place. */
+  going(goes: readonly number[]): Going {
+    if (goes.length === 0) return this.stays;
+    const best: Looks[] = [];
+    const opened = new Float64Array(this.there.length);
+    const points = new Float64Array(this.there.length);
+    for (let o = 0; o < this.there.length; o++) {
+      const isTouched = this.touches(o, goes);
+      best.push(isTouched ? this.bestStaying(o, goes) : (this.stays.best[o] as Looks));
+      opened[o] = (this.stays.opened[o] as number) - (isTouched ? this.openedBy(o, goes) : 0);
+      points[o] = isTouched
+        ? this.weighed(o, best[o] as Looks, NONE, NONE) + this.openedPoints(opened[o] as number)
+        : (this.stays.points[o] as number);
+    }
+    return { goes, best, opened, points };
+  }
+
   /** Worth with some in, which are not, and some out, which are in; `made`: the looks those in would make. */
-  after(comes: readonly number[], goes: readonly number[], made: Made): number {
-    let value = 0;
-    for (let o = 0; o < this.points.length; o++)
-      value += (this.model.weights[o] as number) * this.pointsAfter(o, goes, made[o] as readonly number[]);
-    return value + this.bareAfter(comes, goes);
+  after(comes: readonly number[], going: Going, made: Made): number {
+    return this.looksAfter(going, made) + this.bare.after(comes, going.goes);
+  }
+
+  /** No less than what it would be worth with one more, whatever of its own goes for it: looks are only lost with that. */
+  atMostWith(place: number): number {
+    if (!this.isRight) return Infinity;
+    return this.looksAfter(this.stays, this.madeBy([place])) + this.bare.atMostWith(place);
+  }
+
+  private looksAfter({ goes, best, opened, points }: Going, made: Made): number {
+    let worth = 0;
+    for (let o = 0; o < made.length; o++) {
+      const its = made[o] as Looks;
+      let value = points[o] as number;
+      if (its.length > 0) {
+        const left = this.staying(o, its, goes);
+        value =
+          this.weighed(o, best[o] as Looks, left, NONE) +
+          this.openedPoints((opened[o] as number) + this.sumOpened(o, left));
+      }
+      worth += (this.index.weights[o] as number) * value;
+    }
+    return worth;
+  }
+
+  /** What one that is not in would bring where some go. */
+  coming(place: number, going: Going): Coming {
+    const made = this.madeBy([place]);
+    const best: (readonly number[])[] = [];
+    const opened = new Float64Array(made.length);
+    const points = new Float64Array(made.length);
+    let worth = this.bare.after([place], going.goes);
+    for (let o = 0; o < made.length; o++) {
+      const its = this.staying(o, made[o] as readonly number[], going.goes);
+      const most = (this.index.ranks[o] as Float64Array).length;
+      best.push(its.length > most ? its.slice(0, most) : its);
+      opened[o] = this.sumOpened(o, its);
+      points[o] =
+        its.length === 0
+          ? (going.points[o] as number)
+          : this.weighed(o, going.best[o] as Looks, best[o] as Looks, NONE) +
+            this.openedPoints((going.opened[o] as number) + (opened[o] as number));
+      worth += (this.index.weights[o] as number) * (points[o] as number);
+    }
+    return { place, best, opened, points, worth };
+  }
+
+  /** Worth with two in and some out; `just`: the looks that lack the two. What it is with one of them is told already. */
+  withBoth(a: Coming, b: Coming, going: Going, just: Made = this.nothing): number {
+    let worth = this.bare.after([a.place, b.place], going.goes);
+    for (let o = 0; o < just.length; o++) {
+      const [one, two] = [a.best[o] as Looks, b.best[o] as Looks];
+      const its = this.staying(o, just[o] as Looks, going.goes);
+      let points: number;
+      if (its.length > 0) {
+        const opened =
+          (going.opened[o] as number) +
+          (a.opened[o] as number) +
+          (b.opened[o] as number) +
+          this.sumOpened(o, its);
+        points = this.weighed(o, merged(going.best[o] as Looks, one), two, its) + this.openedPoints(opened);
+      } else if (one.length === 0) points = b.points[o] as number;
+      else if (two.length === 0) points = a.points[o] as number;
+      else
+        points =
+          this.weighed(o, going.best[o] as Looks, one, two) +
+          this.openedPoints((going.opened[o] as number) + (a.opened[o] as number) + (b.opened[o] as number));
+      worth += (this.index.weights[o] as number) * points;
+    }
+    return worth;
+  }
+
+  /** Each two that looks lack and nothing else, those looks, and what they bring at most. */
+  lackingTwo(): readonly LackingTwo[] {
+    const { model } = this;
+    const found = new Map<number, { a: number; b: number; made: number[][]; points: number }>();
+    for (let o = 0; o < this.lacks.length; o++) {
+      const lacks = this.lacks[o] as Uint8Array;
+      const weight = model.weights[o] as number;
+      const first = model.ranks[o]?.[0] ?? 0;
+      for (let l = 0; l < lacks.length; l++) {
+        if (lacks[l] !== 2) continue;
+        const { fresh, score, opens } = model.looks[o]?.[l] as PlanLook;
+        const [a, b] = fresh.filter((place) => !this.chosen[place]) as [number, number];
+        const key = a * this.chosen.length + b;
+        const pair = found.get(key) ?? { a, b, made: this.lacks.map(() => []), points: 0 };
+        pair.made[o]?.push(l);
+        pair.points += weight * (score * first + model.opened * opens);
+        found.set(key, pair);
+      }
+    }
+    return [...found.values()];
   }
 
   change(comes: readonly number[], goes: readonly number[]): void {
@@ -145,163 +269,155 @@ export class Choice {
   }
 
   private put(place: number, by: 1 | -1): void {
-    this.tally(place, by);
+    this.bare.put(place, by);
     for (let o = 0; o < this.lacks.length; o++) {
-      const lacks = this.lacks[o] as Uint8Array;
-      for (const l of this.index.holding[o]?.[place] ?? NONE) lacks[l] = (lacks[l] as number) - by;
+      const [lacks, lacking] = [this.lacks[o] as Uint8Array, this.lacking[o] as Int32Array];
+      for (const l of this.index.holding[o]?.[place] ?? NONE) {
+        lacks[l] = (lacks[l] as number) - by;
+        lacking[l] = (lacking[l] as number) - by * place;
+      }
     }
-  }
-
-  /** Everything but the looks. */
-  private tally(place: number, by: 1 | -1): void {
-    const { model, index, chosen } = this;
-    if (by === -1) chosen[place] = 0;
-    for (const other of index.twins[place] as readonly number[]) if (chosen[other]) this.twins += by;
-    if (by === 1) chosen[place] = 1;
-    this.count += by;
-    this.spent += by * (model.price[place] as number);
-    this.grams += by * (model.grams?.[place] ?? 0);
-    if (!model.allowed[place]) this.disallowed += by;
-    this.unpinned -= by * (index.pinned[place] as number);
-    index.answers.forEach((marks, at) => {
-      this.answered[at] = (this.answered[at] as number) + by * (marks[place] as number);
-    });
-    index.grouped.forEach((marks, at) => {
-      this.inGroup[at] = (this.inGroup[at] as number) + by * (marks[place] as number);
-    });
   }
 
   /** Takes stock of the looks and of what each brings; answers the worth. */
   private settle(): number {
-    const { model, chosen } = this;
-    this.own = 0;
-    for (let place = 0; place < chosen.length; place++)
-      if (chosen[place]) this.own += model.own[place] as number;
-    this.there = this.lacks.map((lacks) => {
+    const { chosen } = this;
+    this.ones = undefined;
+    this.bare.settle();
+    const lackingOne: Made[] = [];
+    for (let place = 0; place < chosen.length; place++) lackingOne.push(this.nothing);
+    this.there = this.lacks.map((lacks, o) => {
+      const lacking = this.lacking[o] as Int32Array;
       const found: number[] = [];
-      for (let l = 0; l < lacks.length; l++) if (lacks[l] === 0) found.push(l);
+      for (let l = 0; l < lacks.length; l++) {
+        if (lacks[l] === 0) found.push(l);
+        if (lacks[l] !== 1) continue;
+        const place = lacking[l] as number;
+        if (lackingOne[place] === this.nothing) lackingOne[place] = [...this.nothing];
+        const by = lackingOne[place] as (Looks | number[])[];
+        if (by[o] === NONE) by[o] = [l];
+        else (by[o] as number[]).push(l);
+      }
       return found;
     });
-    this.opened = this.there.map((there, o) => {
-      const [opens, touched] = [this.opens[o] as Float64Array, this.touched[o] as Uint16Array];
-      opens.fill(0);
-      touched.fill(0);
-      let sum = 0;
-      for (const l of there) {
-        const look = model.looks[o]?.[l];
-        if (!look || look.fresh.length === 0) continue;
-        sum += look.opens;
-        for (const place of look.fresh) {
-          opens[place] = (opens[place] as number) + look.opens;
-          touched[place] = (touched[place] as number) + 1;
-        }
-      }
-      return sum;
-    });
-    this.points = this.there.map((_its, o) => this.weighed(o, NONE, NONE));
-    return this.after(NONE, NONE, this.madeBy(NONE));
+    this.lackingOne = lackingOne;
+    const opened = Float64Array.from(this.there, (there, o) => this.countOpened(o, there));
+    const best = this.there.map((_its, o) => this.bestStaying(o, NONE));
+    const points = Float64Array.from(
+      best,
+      (its, o) => this.weighed(o, its, NONE, NONE) + this.openedPoints(opened[o] as number),
+    );
+    this.stays = { goes: NONE, best, opened, points };
+    return this.after(NONE, this.stays, this.nothing);
   }
 
-  private pointsAfter(o: number, goes: readonly number[], made: readonly number[]): number {
-    if (made.length > 0) return this.weighed(o, goes, made);
-    const touched = this.touched[o] as Uint16Array;
-    for (const place of goes) if (touched[place]) return this.weighed(o, goes, made);
-    return this.points[o] as number;
-  }
-
-  /** Points of an occasion by its best looks and by what all of them open, up to as many as count. */
-  private weighed(o: number, goes: readonly number[], made: readonly number[]): number {
-    const its = this.model.looks[o] as PlanModel['looks'][number];
-    const ranks = this.model.ranks[o] as readonly number[];
-    const there = this.there[o] as readonly number[];
-    let [points, ranked, i, k] = [0, 0, 0, 0];
-    while (ranked < ranks.length && (i < there.length || k < made.length)) {
-      const [a, b] = [there[i] ?? Infinity, made[k] ?? Infinity];
-      const look = its[a < b ? a : b] as (typeof its)[number];
-      if (a < b) i++;
-      else k++;
-      if (!holdsAny(look.fresh, goes)) points += look.score * (ranks[ranked++] as number);
-    }
-    let opened = this.opened[o] as number;
-    const opens = this.opens[o] as Float64Array;
-    for (const place of goes) opened -= opens[place] as number;
-    // What holds two of those that go was taken off twice.
-    if (goes.length > 1) opened += this.twice(o, goes);
-    for (const l of made) {
-      const look = its[l] as (typeof its)[number];
-      if (!holdsAny(look.fresh, goes)) opened += look.opens;
-    }
-    return points + this.model.opened * Math.min(WORTH.mostOpened, opened);
-  }
-
-  private twice(o: number, goes: readonly number[]): number {
-    const touched = this.touched[o] as Uint16Array;
-    if (goes.reduce((sum, place) => sum + (touched[place] ? 1 : 0), 0) < 2) return 0;
+  /** What the looks of an occasion open: all together, and those of each candidate. */
+  private countOpened(o: number, there: readonly number[]): number {
+    const [opens, touched] = [this.opens[o] as Float64Array, this.touched[o] as Uint16Array];
+    opens.fill(0);
+    touched.fill(0);
     let sum = 0;
-    for (const l of this.there[o] as readonly number[]) {
-      const look = this.model.looks[o]?.[l];
-      if (!look) continue;
-      let held = 0;
-      for (const place of goes) if (look.fresh.includes(place)) held++;
-      if (held > 1) sum += (held - 1) * look.opens;
+    for (const l of there) {
+      const look = this.model.looks[o]?.[l] as PlanLook;
+      if (look.fresh.length === 0) continue;
+      sum += look.opens;
+      for (const place of look.fresh) {
+        opens[place] = (opens[place] as number) + look.opens;
+        touched[place] = (touched[place] as number) + 1;
+      }
     }
     return sum;
   }
 
-  /** What no look brings, less what stands against it. */
-  private bareAfter(comes: readonly number[], goes: readonly number[]): number {
-    const { model, index, chosen } = this;
-    let [count, spent, grams, own] = [this.count, this.spent, this.grams, this.own];
-    let wrongs = this.disallowed + this.twins + this.unpinned;
+  /** Whether an occasion has a look that holds one of these. */
+  private touches(o: number, goes: readonly number[]): boolean {
+    const touched = this.touched[o] as Uint16Array;
+    for (const place of goes) if (touched[place]) return true;
+    return false;
+  }
+
+  /** As many of the best looks as count, of those that hold none of these. */
+  private bestStaying(o: number, goes: readonly number[]): readonly number[] {
+    const its = this.model.looks[o] as readonly PlanLook[];
+    const most = (this.index.ranks[o] as Float64Array).length;
+    const found: number[] = [];
+    for (const l of this.there[o] as readonly number[]) {
+      if (found.length === most) break;
+      if (!holdsAny((its[l] as PlanLook).fresh, goes)) found.push(l);
+    }
+    return found;
+  }
+
+  /** What those looks open that hold one of these. */
+  private openedBy(o: number, goes: readonly number[]): number {
+    const opens = this.opens[o] as Float64Array;
+    const touched = this.touched[o] as Uint16Array;
+    let [sum, holders] = [0, 0];
     for (const place of goes) {
-      count--;
-      spent -= model.price[place] as number;
-      grams -= model.grams?.[place] ?? 0;
-      own -= model.own[place] as number;
-      if (!model.allowed[place]) wrongs--;
-      wrongs += index.pinned[place] as number;
-      chosen[place] = 0;
-      for (const other of index.twins[place] as readonly number[]) wrongs -= chosen[other] as number;
+      sum += opens[place] as number;
+      if (touched[place]) holders++;
     }
-    for (const place of comes) {
-      count++;
-      spent += model.price[place] as number;
-      grams += model.grams?.[place] ?? 0;
-      own += model.own[place] as number;
-      if (!model.allowed[place]) wrongs++;
-      wrongs -= index.pinned[place] as number;
-      for (const other of index.twins[place] as readonly number[]) wrongs += chosen[other] as number;
-      chosen[place] = 1;
+    if (holders < 2) return sum;
+    // What holds two of those that go is counted once.
+    for (const l of this.there[o] as readonly number[]) {
+      const look = this.model.looks[o]?.[l] as PlanLook;
+      let held = 0;
+      for (const place of goes) if (look.fresh.includes(place)) held++;
+      if (held > 1) sum -= (held - 1) * look.opens;
     }
-    for (const place of comes) chosen[place] = 0;
-    for (const place of goes) chosen[place] = 1;
-    if (spent > model.budgetMinor) wrongs++;
-    if (grams > (model.mostG ?? Infinity)) wrongs++;
-    wrongs += Math.max(0, count - model.most) + Math.max(0, model.least - count);
-    for (let at = 0; at < model.groups.length; at++) {
-      const { least, most } = model.groups[at] as PlanModel['groups'][number];
-      const its = changed(this.inGroup[at] as number, index.grouped[at] as Uint8Array, comes, goes);
-      wrongs += Math.max(0, its - most) + Math.max(0, least - its);
+    return sum;
+  }
+
+  /** Those of some looks that hold none of what goes. */
+  private staying(o: number, looks: Looks, goes: readonly number[]): Looks {
+    if (goes.length === 0 || looks.length === 0) return looks;
+    const its = this.model.looks[o] as readonly PlanLook[];
+    return looks.filter((l) => !holdsAny((its[l] as PlanLook).fresh, goes));
+  }
+
+  private sumOpened(o: number, looks: Looks): number {
+    const opens = this.index.opens[o] as Float64Array;
+    let sum = 0;
+    for (const l of looks) sum += opens[l] as number;
+    return sum;
+  }
+
+  /** Points of all that is opened for an occasion, up to as much as counts. */
+  private openedPoints(opened: number): number {
+    return this.model.opened * Math.min(WORTH.mostOpened, opened);
+  }
+
+  /** Points of an occasion by the best of up to three lists of looks, each best first. */
+  private weighed(o: number, a: Looks, b: Looks, c: Looks): number {
+    const scores = this.index.scores[o] as Float64Array;
+    const ranks = this.index.ranks[o] as Float64Array;
+    let points = 0;
+    let [i, j, k] = [0, 0, 0];
+    for (let rank = 0; rank < ranks.length; rank++) {
+      const x = i < a.length ? (a[i] as number) : LAST;
+      const y = j < b.length ? (b[j] as number) : LAST;
+      const z = k < c.length ? (c[k] as number) : LAST;
+      const l = x < y ? (x < z ? x : z) : y < z ? y : z;
+      if (l === LAST) break;
+      if (l === x) i++;
+      else if (l === y) j++;
+      else k++;
+      points += (scores[l] as number) * (ranks[rank] as number);
     }
-    for (let at = 0; at < model.answering.length; at++) {
-      const its = changed(this.answered[at] as number, index.answers[at] as Uint8Array, comes, goes);
-      if (its > 0) own += WORTH.ask;
-      else if (model.answering[at]?.must) wrongs++;
-    }
-    return own - WRONG * wrongs;
+    return points;
   }
 }
 
-/** A count after some come and some go, of those that are marked. */
-function changed(
-  count: number,
-  marks: Uint8Array,
-  comes: readonly number[],
-  goes: readonly number[],
-): number {
-  for (const place of comes) count += marks[place] as number;
-  for (const place of goes) count -= marks[place] as number;
-  return count;
+/** Two lists of looks as one, best first. */
+function merged(a: Looks, b: Looks): Looks {
+  if (a.length === 0) return b;
+  const all: number[] = [];
+  let [i, k] = [0, 0];
+  while (i < a.length && k < b.length)
+    all.push((a[i] as number) < (b[k] as number) ? (a[i++] as number) : (b[k++] as number));
+  while (i < a.length) all.push(a[i++] as number);
+  while (k < b.length) all.push(b[k++] as number);
+  return all;
 }
 
 function holdsAny(fresh: readonly number[], places: readonly number[]): boolean {

@@ -88,7 +88,7 @@ export function planWith(
 }
 
 /** Points a choice loses without one of its pieces, with the best other plan that is found in its place. */
-export function costOf(model: PlanModel, chosen: Uint8Array, place: number, seed: number): number {
+function costOf(model: PlanModel, chosen: Uint8Array, place: number, seed: number): number {
   const without = Uint8Array.from(chosen);
   without[place] = 0;
   const out = new Set(model.considered.flatMap((is, at) => (is && at !== place ? [] : [at])));

@@ -1,12 +1,14 @@
 import type { Settings } from '../rules';
+import { seeded } from '../chance';
+import { Choice } from './choice';
 import { linearOfChoices } from './choices';
-import { conflictOf, feasible, mustsOf } from './conflict';
+import { conflictOf, mustsOf } from './conflict';
 import { linearOfAll } from './linear';
-import { modelOf, type PlanModel, worthOf, wrongsOf } from './model';
-import { costOf, looksIn, type Plan, planWith, settled } from './plan';
+import { modelOf, openOf, type PlanModel, wrongsOf } from './model';
+import { looksIn, type Plan, planWith, settled } from './plan';
 import type { PlanProblem } from './problem';
 import type { LinearModel } from './program';
-import { search } from './search';
+import { Table } from './table';
 
 /**
  * No box is worth less than this share of what it would be alone, where the stock lets it: the last medium goes where it is
@@ -39,10 +41,8 @@ export function linearOfTogether({ boxes, value, units, floors }: PlansTogether)
 
 /** Rounds through all boxes at most; each one either lifts the whole or is the last. */
 const MOST_ROUNDS = 6;
-/** Fresh beginnings while one box is planned anew beside the others. */
-const RESTARTS = 16;
-/** Fewer while it is tried what a single piece brings to another box: it is tried for every piece and every two boxes. */
-const TRIED = 1;
+/** Orders in which the boxes choose: the first by what each would miss, the others by chance. */
+const ORDERS = 2;
 
 /**
  * Plans several boxes over one stock: the problems share one list of candidates, in one order. Each is planned alone first;
@@ -78,18 +78,13 @@ export function planTogetherWith(
     );
   });
   const floors = alone.map(({ value, conflict }) => (conflict.length > 0 ? 0 : FAIR_SHARE * value));
-  const table = new Table(models, units, floors, seed);
-  // What is pinned is nobody else's; after that, whoever loses most by standing back chooses first.
-  const pinned = (b: number): number => models[b]?.pins.length ?? 0;
-  const regrets = alone.map((plan) => regretOf(plan, alone, units, seed));
-  const order = [...models.keys()].sort(
-    (a, b) => pinned(b) - pinned(a) || (regrets[b] as number) - (regrets[a] as number) || a - b,
-  );
-  for (const b of order) table.place(b, settled(models[b] as PlanModel, alone[b]?.chosen ?? []));
-  for (let round = 0; round < MOST_ROUNDS && table.improve(order); round++);
+  const wishes = alone.map(({ model, chosen }) => settled(model, chosen));
+  const table = ordersOf(alone, units, seed)
+    .map((order) => shared(new Table(models, units, floors, seed), order, wishes))
+    .reduce((best, other) => (other.isBetterThan(best) ? other : best));
   const boxes = problems.map((problem, b) => {
     const own = alone[b] as Plan;
-    const choice = table.chosen[b] as Uint8Array;
+    const choice = table.chosen(b);
     const value = table.worth(b);
     const isPlanned = wrongsOf(own.model, choice) === 0;
     const left = table.leftFor(b);
@@ -107,24 +102,33 @@ export function planTogetherWith(
 
 const NOTHING = { chosen: [], spentMinor: 0, refusal: [] } as const;
 
-/** What is contested among the pieces of a box, in points of the box's own worth. */
-function regretOf(
-  { model, chosen }: Plan,
-  all: readonly Plan[],
-  units: readonly number[],
-  seed: number,
-): number {
-  const its = settled(model, chosen);
-  return chosen
-    .filter((place) => all.filter((other) => other.chosen.includes(place)).length > (units[place] as number))
-    .reduce((sum, place) => sum + costOf(model, its, place, seed), 0);
+/** What is pinned is nobody else's; after that, whoever loses most by standing back chooses first, or as chance has it. */
+function ordersOf(alone: readonly Plan[], units: readonly number[], seed: number): number[][] {
+  const random = seeded(seed);
+  return Array.from({ length: ORDERS }, (_each, i) => {
+    const rank = alone.map((plan) => (i === 0 ? regretOf(plan, alone, units) : random()));
+    const pins = (b: number): number => alone[b]?.model.pins.length ?? 0;
+    return [...alone.keys()].sort(
+      (a, b) => pins(b) - pins(a) || (rank[b] as number) - (rank[a] as number) || a - b,
+    );
+  });
 }
 
-/** A model in which some candidates are not there. */
-const without = (model: PlanModel, out: ReadonlySet<number>): PlanModel => ({
-  ...model,
-  allowed: model.allowed.map((is, place) => is && !out.has(place)),
-});
+/** Everybody chooses in turn, near a wish, and then all of them share as long as that lifts the whole. */
+function shared(table: Table, order: readonly number[], wishes: readonly Uint8Array[]): Table {
+  for (const b of order) table.place(b, wishes[b] as Uint8Array);
+  for (let round = 0; round < MOST_ROUNDS && table.improve(order); round++);
+  return table;
+}
+
+/** What is contested among the pieces of a box, in points of the box's own worth. */
+function regretOf({ model, chosen }: Plan, all: readonly Plan[], units: readonly number[]): number {
+  const choice = new Choice(model, settled(model, chosen));
+  const open = openOf({ allowed: model.considered });
+  return chosen
+    .filter((place) => all.filter((other) => other.chosen.includes(place)).length > (units[place] as number))
+    .reduce((sum, place) => sum + choice.worth - choice.bestWithout(place, open), 0);
+}
 
 /** A plan told anew of another choice. */
 function planned(own: Plan, chosen: Uint8Array): Plan {
@@ -137,126 +141,4 @@ function planned(own: Plan, chosen: Uint8Array): Plan {
     looks: looksIn(model, chosen),
     refusal: own.refusal.filter(({ place }) => chosen[place]),
   };
-}
-
-/** Boxes on one table: who holds what, and how many units are left. */
-class Table {
-  readonly chosen: Uint8Array[];
-  private readonly left: Int32Array;
-  private readonly known = new Map<string, Uint8Array>();
-
-  constructor(
-    private readonly models: readonly PlanModel[],
-    units: readonly number[],
-    private readonly floors: readonly number[],
-    private readonly seed: number,
-  ) {
-    this.chosen = models.map(({ price }) => new Uint8Array(price.length));
-    this.left = Int32Array.from(units);
-  }
-
-  private put(b: number, next: Uint8Array): void {
-    const now = this.chosen[b] as Uint8Array;
-    for (let place = 0; place < next.length; place++)
-      this.left[place] = (this.left[place] as number) + (now[place] as number) - (next[place] as number);
-    this.chosen[b] = next;
-  }
-
-  /** The model of a box, less what the others hold the last of. */
-  leftFor = (b: number): PlanModel => without(this.models[b] as PlanModel, this.gone(b));
-
-  private gone(b: number): Set<number> {
-    const own = this.chosen[b] as Uint8Array;
-    return new Set(
-      [...this.left.keys()].filter((place) => (this.left[place] as number) + (own[place] as number) < 1),
-    );
-  }
-
-  /** Plans a box out of what the others leave, near a wish. */
-  place(b: number, wish: Uint8Array): void {
-    this.put(b, this.replanned(b, wish));
-  }
-
-  /** The same box out of the same stock near the same wish is not planned twice: most rounds change little. */
-  private replanned(b: number, wish: Uint8Array, restarts = RESTARTS): Uint8Array {
-    const out = this.gone(b);
-    const key = `${b} ${restarts} ${wish.join('')} ${[...out].join()}`;
-    const found = this.known.get(key) ?? this.planned(b, wish, out, restarts);
-    this.known.set(key, found);
-    return found;
-  }
-
-  private planned(b: number, wish: Uint8Array, out: ReadonlySet<number>, restarts: number): Uint8Array {
-    const model = this.models[b] as PlanModel;
-    const start = Uint8Array.from(wish, (is, place) => (out.has(place) ? 0 : is));
-    const found = search(model, this.seed, { out, start, restarts });
-    if (wrongsOf(model, found) === 0) return found;
-    const left = without(model, out);
-    // Where the search did not find its way among the musts, what is known to be possible stands; else nothing does.
-    return (
-      feasible(left, mustsOf(left, model.pins.map(String), model.answering.map(String))) ??
-      new Uint8Array(found.length)
-    );
-  }
-
-  /** Points of a box as it stands, or as it would; nothing for one that may not be sent. */
-  worth(b: number, chosen = this.chosen[b] as Uint8Array): number {
-    const model = this.models[b] as PlanModel;
-    return wrongsOf(model, chosen) === 0 ? worthOf(model, chosen) : 0;
-  }
-
-  /** How far a box is below what is fair for it. */
-  private short = (b: number, worth: number): number => Math.max(0, (this.floors[b] as number) - worth);
-
-  /** One round: each box plans anew out of what is left, and takes over what another holds where both together gain. */
-  improve(order: readonly number[]): boolean {
-    let better = false;
-    for (const b of order) {
-      const next = this.replanned(b, this.chosen[b] as Uint8Array);
-      if (this.worth(b, next) > this.worth(b) + 1e-6) {
-        this.put(b, next);
-        better = true;
-      }
-      for (const a of order) if (a !== b && this.handOver(a, b)) better = true;
-    }
-    return better;
-  }
-
-  /** A piece that `a` holds the last one of goes to `b` where that lifts the two together and leaves neither short. */
-  private handOver(a: number, b: number): boolean {
-    const wanted = this.models[b] as PlanModel;
-    const [before, own] = [this.chosen[a] as Uint8Array, this.chosen[b] as Uint8Array];
-    const contested = [...before.keys()].filter(
-      (place) =>
-        before[place] &&
-        !own[place] &&
-        (this.left[place] as number) === 0 &&
-        wanted.considered[place] &&
-        !(this.models[a] as PlanModel).pins.includes(place),
-    );
-    const was = [this.worth(a), this.worth(b)] as const;
-    for (const place of contested) {
-      this.put(
-        a,
-        before.map((is, k) => (k === place ? 0 : is)),
-      );
-      this.put(
-        b,
-        this.replanned(
-          b,
-          own.map((is, k) => (k === place ? 1 : is)),
-          TRIED,
-        ),
-      );
-      this.put(a, this.replanned(a, this.chosen[a] as Uint8Array, TRIED));
-      const now = [this.worth(a), this.worth(b)] as const;
-      const fairer =
-        this.short(a, was[0]) + this.short(b, was[1]) - this.short(a, now[0]) - this.short(b, now[1]);
-      const gain = now[0] + now[1] - was[0] - was[1];
-      if (fairer > 1e-6 || (fairer > -1e-6 && gain > 1e-6)) return true;
-      this.put(b, own);
-      this.put(a, before);
-    }
-    return false;
-  }
 }

@@ -37,11 +37,20 @@ export interface Tally {
   blocks: number;
 }
 
-/** A look of a pool, as places in it. Its arrays are used again for the next look. */
-export interface PoolLook {
-  /** Places in the pool, in the order of the ids; only the first `count` of them are of the look. */
+/** Some of a pool, as places in it: only the first `count` of them. */
+export interface Picked {
   readonly picks: Int32Array;
   readonly count: number;
+}
+
+/** All of a few pieces, as a pool of their own: a rule's readable path asks the same finder as the pool does. */
+export const wholeOf = (pieces: readonly Worn[]): Picked => ({
+  picks: Int32Array.from(pieces.keys()),
+  count: pieces.length,
+});
+
+/** A look of a pool, in the order of the ids. Its arrays are used again for the next look. */
+export interface PoolLook extends Picked {
   /** Visible share of each pick. */
   readonly shares: Float64Array;
   /** Colours that take at least so much of what is seen, in the order of the picks. */
@@ -67,7 +76,7 @@ export function pairTable(pool: readonly Worn[], is: (a: Worn, b: Worn) => boole
 }
 
 /** With how many of a look the piece at `place` of it is paired. */
-export function metIn(table: Uint8Array, size: number, { picks, count }: PoolLook, place: number): number {
+export function metIn(table: Uint8Array, size: number, { picks, count }: Picked, place: number): number {
   const row = (picks[place] as number) * size;
   let sum = 0;
   for (let j = 0; j < count; j++) sum += table[row + (picks[j] as number)] as number;

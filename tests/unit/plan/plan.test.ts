@@ -68,7 +68,7 @@ describe('a choice', () => {
         const next = Uint8Array.from(choice.chosen, (is, place) =>
           comes.includes(place) ? 1 : goes.includes(place) ? 0 : is,
         );
-        expect(choice.after(comes, goes, choice.madeBy(comes))).toBeCloseTo(expected(next), 5);
+        expect(choice.after(comes, choice.going(goes), choice.madeBy(comes))).toBeCloseTo(expected(next), 5);
         expect(choice.worth).toBeCloseTo(expected(choice.chosen), 5);
         choice.change(comes, goes);
         expect([...choice.chosen]).toEqual([...next]);
@@ -77,6 +77,64 @@ describe('a choice', () => {
         );
       }
     }
+  });
+});
+
+describe('two at a time', () => {
+  it('are worth what the model says, and never more than was promised of them', () => {
+    const random = seeded(9);
+    let [weighed, just, full] = [0, 0, 0];
+    for (const seed of [1, 2, 3, 4]) {
+      const given = small(seed, { bounds: { blouse: [0, 2] } });
+      const made = modelOf({ ...given, asks: [{ ask: readAsk('a navy blouse'), must: false }] });
+      const model: PlanModel = { ...made, twins: [[0, 2], [2, 5], ...made.twins] };
+      const expected = (chosen: Uint8Array): number => worthOf(model, chosen) - 1e5 * wrongsOf(model, chosen);
+      for (let i = 0; i < 12; i++) {
+        const choice = new Choice(
+          model,
+          Uint8Array.from(model.price, () => (random() < 0.25 ? 1 : 0)),
+        );
+        const without = (place: number): number => expected(choice.with(place, 0));
+        const held = choice.held();
+        const others = [...choice.chosen.keys()].filter((place) => !choice.chosen[place]);
+        const twos = choice.lackingTwo();
+        for (const gone of [[], ...held.map((one) => [one]), held.slice(0, 2)]) {
+          const going = choice.going(gone);
+          const left = Uint8Array.from(choice.chosen, (is, place) => (gone.includes(place) ? 0 : is));
+          const withAll = (...places: number[]): number =>
+            expected(Uint8Array.from(left, (is, place) => (places.includes(place) ? 1 : is)));
+          const coming = others.map((place) => choice.coming(place, going));
+          for (const one of coming) expect(one.worth).toBeCloseTo(withAll(one.place), 5);
+          for (const [k, a] of coming.entries())
+            for (const b of coming.slice(k + 1)) {
+              const two = twos.find((its) => its.a === a.place && its.b === b.place);
+              const its = choice.withBoth(a, b, going, two?.made);
+              expect(its).toBeCloseTo(withAll(a.place, b.place), 5);
+              weighed++;
+              if (two) just++;
+              // What may not be sent either way is no promise.
+              if (its < -1e4 || expected(left) < -1e4) continue;
+              expect(its).toBeLessThanOrEqual(a.worth + b.worth - expected(left) + (two?.points ?? 0) + 1e-6);
+            }
+        }
+        for (const place of others) {
+          const plain = Math.max(
+            expected(choice.with(place, 1)),
+            ...held.map((gone) => {
+              const next = choice.with(place, 1);
+              next[gone] = 0;
+              return expected(next);
+            }),
+          );
+          expect(choice.bestWith(place)).toBeCloseTo(plain, 5);
+          expect(choice.atMostWith(place)).toBeGreaterThanOrEqual(plain - 1e-6);
+          if (choice.isRight) full++;
+        }
+        for (const place of held) expect(choice.bestWithout(place, [])).toBeCloseTo(without(place), 5);
+      }
+    }
+    // Nothing of this was held over nothing.
+    expect(Math.min(weighed, just, full)).toBeGreaterThan(100);
   });
 });
 

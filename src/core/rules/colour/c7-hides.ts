@@ -6,7 +6,7 @@ import { ids } from '../rule';
 import { isChromatic, isMain, isVivid, mainHex } from '../fields';
 import { solid } from '../given';
 import type { Schools } from '../../client';
-import { metIn, pairTable, type Count } from '../reads';
+import { metIn, pairTable, type Picked, wholeOf } from '../reads';
 
 /** Shoes, bag, belt and watch strap: what is usually hide. */
 const isHide = (worn: Worn): boolean =>
@@ -38,7 +38,10 @@ const words = wording({
   alike: () => 'All the leather goods match. Let one differ.',
   scattered: () => 'The leather goods all go their own way.',
 });
-type Said = FoundBy<typeof words>;
+type Code = FoundBy<typeof words>['code'];
+
+const WORKS: readonly Code[] = ['match', 'together', 'contrast'];
+const toneOf = (code: Code): 'works' | 'note' => (WORKS.includes(code) ? 'works' : 'note');
 
 /** C7: shoes, bag and belt by the client's school. */
 export const hides = defineRule({
@@ -71,51 +74,24 @@ export const hides = defineRule({
     },
   },
   words,
-  reads: ({ schools }, at) => ({ tally: (pool) => tallyHides(pool, at, schools.hides) }),
-  find(scene, at) {
-    const found = scene.pieces.filter(isHide);
-    const extras = scene.pieces.filter(isExtra);
-    const said: Said[] = [];
-    const crowd =
-      extras.length < at.many
-        ? []
-        : extras.filter(
-            (worn) =>
-              extras.filter((other) => deltaEHex(mainHex(worn), mainHex(other)) <= at.match).length >=
-              at.many,
-          );
-    if (crowd.length > 0) said.push({ code: 'crowd', tone: 'note', pieces: ids(...crowd) });
-    if (found.length < 2) return said;
-    const pieces = ids(...found);
-    const { hides: school } = scene.schools;
-    if (school === 'match') {
-      said.push(
-        found.every((worn) => found.every((other) => goes(worn, other, at.match)))
-          ? { code: 'match', tone: 'works', pieces }
-          : { code: 'mismatch', tone: 'note', pieces },
-      );
-    } else if (school === 'coordinate') {
-      const stray = found.find(
-        (worn) =>
-          !found.some((other) => sameDepth(worn, other, at.depth)) &&
-          !scene.pieces.some((main) => repeats(main, worn, at.near)),
-      );
-      said.push(
-        stray
-          ? { code: 'stray', tone: 'note', pieces: ids(stray) }
-          : { code: 'together', tone: 'works', pieces },
-      );
-    } else {
-      const alone = found.filter((worn) =>
-        found.every((other) => other === worn || !goes(worn, other, at.match)),
-      );
-      const [odd] = alone;
-      said.push(
-        odd && (alone.length === 1 || found.length === 2)
-          ? { code: 'contrast', tone: 'works', pieces: ids(odd, ...found.filter((worn) => worn !== odd)) }
-          : { code: odd ? 'scattered' : 'alike', tone: 'note', pieces },
-      );
-    }
+  reads: ({ schools }, at) => ({
+    tally: (pool) => {
+      const find = hidesOf(pool, at, schools.hides);
+      return (look, says) => find(look, (code) => says[toneOf(code)]++);
+    },
+  }),
+  find({ pieces, schools }, at) {
+    const said: FoundBy<typeof words>[] = [];
+    hidesOf(
+      pieces,
+      at,
+      schools.hides,
+    )(wholeOf(pieces), (code, place) => {
+      const about = pieces.filter((_worn, i) => i === place);
+      const others = pieces.filter((worn) => isHide(worn) && !about.includes(worn));
+      const of = code === 'crowd' ? crowdOf(pieces, at) : code === 'stray' ? about : [...about, ...others];
+      said.push({ code, tone: toneOf(code), pieces: ids(...of) });
+    });
     return said;
   },
   examples: [
@@ -147,22 +123,32 @@ const sameDepth = (a: Worn, b: Worn, depth: number): boolean =>
 const repeats = (main: Worn, hide: Worn, near: number): boolean =>
   isMain(main) && main.swatches.some(({ hex }) => deltaEHex(hex, mainHex(hide)) <= near);
 
-/** The same counted over a pool. */
-function tallyHides(pool: readonly Worn[], at: Limits, school: Schools['hides']): Count {
+/** Accessories of which so many are in one colour that they look bought as a set. */
+const crowdOf = (pieces: readonly Worn[], at: Limits): Worn[] => {
+  const extras = pieces.filter(isExtra);
+  return extras.filter((worn) => extras.filter((other) => isOne(worn, other, at)).length >= at.many);
+};
+const isOne = (a: Worn, b: Worn, { match }: Limits): boolean => deltaEHex(mainHex(a), mainHex(b)) <= match;
+
+/** Says of a look what its leather goods do, and the place in the pool of the one it is about. */
+function hidesOf(
+  pool: readonly Worn[],
+  at: Limits,
+  school: Schools['hides'],
+): (look: Picked, say: (code: Code, place?: number) => void) => void {
   const size = pool.length;
   const hide = Uint8Array.from(pool, (worn) => (isHide(worn) ? 1 : 0));
   const extra = Uint8Array.from(pool, (worn) => (isExtra(worn) ? 1 : 0));
-  const same = pairTable(
+  const same = pairTable(pool, (a, b) => isExtra(a) && isExtra(b) && isOne(a, b, at));
+  const kin = pairTable(
     pool,
-    (a, b) => isExtra(a) && isExtra(b) && deltaEHex(mainHex(a), mainHex(b)) <= at.match,
+    school === 'coordinate'
+      ? (worn, other) =>
+          isHide(worn) &&
+          ((isHide(other) && sameDepth(worn, other, at.depth)) || repeats(other, worn, at.near))
+      : (a, b) => isHide(a) && isHide(b) && goes(a, b, at.match),
   );
-  const match = pairTable(pool, (a, b) => isHide(a) && isHide(b) && goes(a, b, at.match));
-  const sits = pairTable(
-    pool,
-    (worn, other) =>
-      isHide(worn) && ((isHide(other) && sameDepth(worn, other, at.depth)) || repeats(other, worn, at.near)),
-  );
-  return (look, says) => {
+  return (look, say) => {
     const { picks, count } = look;
     let [hides, extras] = [0, 0];
     for (let i = 0; i < count; i++) {
@@ -172,20 +158,24 @@ function tallyHides(pool: readonly Worn[], at: Limits, school: Schools['hides'])
     if (extras >= at.many)
       for (let i = 0; i < count; i++)
         if (metIn(same, size, look, i) >= at.many) {
-          says.note++;
+          say('crowd');
           break;
         }
     if (hides < 2) return;
-    const table = school === 'coordinate' ? sits : match;
-    let [alone, strays] = [0, 0];
+    // Each matches itself: one that meets one alone matches nothing else.
+    let [alone, odd, strays, stray] = [0, -1, 0, -1];
     for (let i = 0; i < count; i++) {
-      if (hide[picks[i] as number] === 0) continue;
-      const met = metIn(table, size, look, i);
-      if (met === 1) alone++;
-      if (met < (school === 'match' ? hides : 1)) strays++;
+      const p = picks[i] as number;
+      if (hide[p] === 0) continue;
+      const met = metIn(kin, size, look, i);
+      if (met === 1 && alone++ === 0) odd = p;
+      if (met < (school === 'match' ? hides : 1) && strays++ === 0) stray = p;
     }
-    const good = school === 'contrast' ? alone === 1 || (hides === 2 && alone === 2) : strays === 0;
-    if (good) says.works++;
-    else says.note++;
+    if (school === 'match') say(strays === 0 ? 'match' : 'mismatch');
+    else if (school === 'coordinate') {
+      if (strays === 0) say('together');
+      else say('stray', stray);
+    } else if (alone === 1 || (alone === 2 && hides === 2)) say('contrast', odd);
+    else say(alone === 0 ? 'alike' : 'scattered');
   };
 }

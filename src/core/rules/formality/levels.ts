@@ -1,5 +1,6 @@
 import { memo } from '../../memo';
 import type { CategoryFacts, Worn } from '../../piece';
+import type { Picked } from '../reads';
 
 /** Formality an occasion asks for, 0..10. */
 export type Band = readonly [lo: number, hi: number];
@@ -39,22 +40,7 @@ export const speaks = ({ facts }: Worn): boolean => WEIGHT[facts.part] > 0;
 /** Place of each piece's part among `PARTS`; −1 for one that has no say. */
 export const partOf = (worn: Worn): number => PARTS.indexOf(worn.facts.part);
 
-/** Formality of a look: parts by weight, the weight of absent parts shared out. */
-export function lookFormality(
-  pieces: readonly Worn[],
-  levelOf: (worn: Worn) => number = formalityOf,
-): number | undefined {
-  const [sums, counts] = [PARTS.map(() => 0), PARTS.map(() => 0)];
-  for (const worn of pieces) {
-    const part = partOf(worn);
-    if (part < 0) continue;
-    sums[part] = (sums[part] as number) + levelOf(worn);
-    counts[part] = (counts[part] as number) + 1;
-  }
-  return weighed(sums, counts);
-}
-
-/** The level of a look from the sum of levels and the number of pieces of each part. */
+/** Formality of a look from the sum of levels and the number of pieces of each part: by weight, that of absent parts shared out. */
 export function weighed(sums: ArrayLike<number>, counts: ArrayLike<number>): number | undefined {
   let [sum, weight] = [0, 0];
   for (let part = 0; part < PARTS.length; part++) {
@@ -75,7 +61,10 @@ const isTailored = ({ piece, facts }: Worn): boolean => piece.structure >= 2 && 
 const isInBand = (worn: Worn, [lo, hi]: Band): boolean =>
   formalityOf(worn) >= lo && formalityOf(worn) <= hi && worn.facts.part !== 'jewels';
 
-/** What a look holds that is too casual by itself: lifted by one tailored piece or two in the band, or left alone. */
+/** One tailored piece lifts what is too casual, and so do two in the band. */
+const lifts = (tailored: number, inBand: number): boolean => tailored > 0 || inBand >= 2;
+
+/** What a look holds that is too casual by itself, with what lifts it, or left alone. */
 export function casualsOf(
   pieces: readonly Worn[],
   band: Band,
@@ -85,15 +74,54 @@ export function casualsOf(
   const alone: Worn[] = [];
   for (const casual of pieces.filter((worn) => isCasual(worn, band, below))) {
     const others = pieces.filter((worn) => worn !== casual);
-    const tailored = others.find(isTailored);
-    const inBand = others.filter((worn) => isInBand(worn, band));
-    const by = tailored ? [tailored] : inBand.length >= 2 ? inBand.slice(0, 2) : [];
-    if (by.length > 0) lifted.set(casual, by);
+    const tailored = others.filter(isTailored).slice(0, 1);
+    const inBand = others.filter((worn) => isInBand(worn, band)).slice(0, 2);
+    if (lifts(tailored.length, inBand.length)) lifted.set(casual, tailored.length > 0 ? tailored : inBand);
     else alone.push(casual);
   }
   return { lifted, alone };
 }
 
-/** What lifting reads of a piece, a bit each: it is casual, it is tailored, it is in the band. */
+const CASUAL = 1;
+const TAILORED = 2;
+const IN_BAND = 4;
+/** What lifting reads of a piece, a bit each. */
 export const liftBits = (worn: Worn, band: Band, below: number): number =>
-  Number(isCasual(worn, band, below)) | (Number(isTailored(worn)) << 1) | (Number(isInBand(worn, band)) << 2);
+  (isCasual(worn, band, below) ? CASUAL : 0) |
+  (isTailored(worn) ? TAILORED : 0) |
+  (isInBand(worn, band) ? IN_BAND : 0);
+
+/** How much of a look is too casual by itself and lifted, or left alone; of each pick whether it is lifted. */
+interface Lifting {
+  lifted: number;
+  alone: number;
+  readonly isLifted: Uint8Array;
+}
+
+/** The same as `casualsOf` in numbers, for the looks of a pool: the answer is the same object each time. */
+export function liftingOf(
+  pool: readonly Worn[],
+  band: Band,
+  below: number,
+): (look: Picked) => Readonly<Lifting> {
+  const bits = Uint8Array.from(pool, (worn) => liftBits(worn, band, below));
+  const found: Lifting = { lifted: 0, alone: 0, isLifted: new Uint8Array(pool.length) };
+  return ({ picks, count }) => {
+    let [tailored, inBand] = [0, 0];
+    for (let i = 0; i < count; i++) {
+      const its = bits[picks[i] as number] as number;
+      if (its & TAILORED) tailored++;
+      if (its & IN_BAND) inBand++;
+    }
+    found.lifted = found.alone = 0;
+    for (let i = 0; i < count; i++) {
+      const its = bits[picks[i] as number] as number;
+      // A casual piece does not lift itself; in the band it is not.
+      const isLifted = (its & CASUAL) !== 0 && lifts(tailored - (its & TAILORED ? 1 : 0), inBand);
+      found.isLifted[i] = isLifted ? 1 : 0;
+      if (isLifted) found.lifted++;
+      else if (its & CASUAL) found.alone++;
+    }
+    return found;
+  };
+}

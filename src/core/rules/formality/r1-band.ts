@@ -2,14 +2,12 @@ import type { Worn } from '../../piece';
 import { defineRule } from '../define';
 import { wording } from '../finding';
 import { ids } from '../rule';
-import type { Count } from '../reads';
+import { type Picked, wholeOf } from '../reads';
 import {
   type Band,
   BELOW,
-  casualsOf,
   formalityOf,
-  liftBits,
-  lookFormality,
+  liftingOf,
   outsideBand,
   partOf,
   PARTS,
@@ -48,20 +46,26 @@ export const band = defineRule({
   },
   words,
   reads: ({ occasion }, at) =>
-    occasion ? { tally: (pool) => tallyLevels(pool, occasion.formality, at) } : 'nothing',
+    occasion
+      ? {
+          tally: (pool) => {
+            const said = levelsOf(pool, occasion.formality, at);
+            return (look, says) => {
+              const its = said(look);
+              if (its) says[its.tone]++;
+            };
+          },
+        }
+      : 'nothing',
   find({ pieces, occasion }, at) {
-    if (!occasion) return [];
+    const said = occasion && levelsOf(pieces, occasion.formality, at)(wholeOf(pieces));
+    if (!said) return [];
+    const { tone, level } = said;
     const [lo, hi] = occasion.formality;
-    // What tailoring lifts counts as dressed as the occasion asks; one piece too casual is R2's to say.
-    const { lifted, alone } = casualsOf(pieces, occasion.formality, BELOW);
-    const level = lookFormality(pieces, (worn) => (lifted.has(worn) ? lo : formalityOf(worn)));
-    if (level === undefined) return [];
     const measured = { value: level, unit: 'levels', least: lo, most: hi } as const;
     const params = { occasion: occasion.title };
-    const tone = toneOf(level, occasion.formality, at);
-    if (tone === 'works') return [{ code: 'right', tone: 'works', pieces: [], measured, params }];
+    if (tone === 'works') return [{ code: 'right', tone, pieces: [], measured, params }];
     const tooLow = level < lo;
-    if (tooLow && alone.length === 1) return [];
     const order = [...pieces].filter(speaks).sort((a, b) => formalityOf(a) - formalityOf(b));
     const culprit = tooLow ? order[0] : order[order.length - 1];
     return [
@@ -100,36 +104,37 @@ export const band = defineRule({
   ],
 });
 
-/** The same counted over a pool. */
-function tallyLevels(pool: readonly Worn[], band: Band, at: Slacks): Count {
+interface Said {
+  tone: 'works' | 'note' | 'fights';
+  level: number;
+}
+
+/** Of a look how formal it is and what is said of it; nothing where it has no level, or where one piece alone is R2's to tell. */
+function levelsOf(pool: readonly Worn[], band: Band, at: Slacks): (look: Picked) => Said | undefined {
   const parts = Int8Array.from(pool, partOf);
   const levels = Float64Array.from(pool, formalityOf);
-  const bits = Uint8Array.from(pool, (worn) => liftBits(worn, band, BELOW));
+  const lifting = liftingOf(pool, band, BELOW);
   const [sums, counts] = [new Float64Array(PARTS.length), new Float64Array(PARTS.length)];
-  return (look, says) => {
+  // Asked of millions of looks: the answer is the same object, told anew.
+  const said: Said = { tone: 'works', level: 0 };
+  return (look) => {
     const { picks, count } = look;
+    const { isLifted, alone } = lifting(look);
     sums.fill(0);
     counts.fill(0);
-    let [tailored, inBand, alone] = [0, 0, 0];
-    for (let i = 0; i < count; i++) {
-      const its = bits[picks[i] as number] as number;
-      tailored += (its >> 1) & 1;
-      inBand += (its >> 2) & 1;
-    }
     for (let i = 0; i < count; i++) {
       const p = picks[i] as number;
-      const its = bits[p] as number;
-      const casual = (its & 1) === 1;
-      const lifted = casual && (tailored - ((its >> 1) & 1) > 0 || inBand - ((its >> 2) & 1) >= 2);
-      if (casual && !lifted) alone++;
       const part = parts[p] as number;
       if (part < 0) continue;
-      sums[part] = (sums[part] as number) + (lifted ? band[0] : (levels[p] as number));
+      // What tailoring lifts counts as dressed as the occasion asks.
+      sums[part] = (sums[part] as number) + (isLifted[i] === 1 ? band[0] : (levels[p] as number));
       counts[part] = (counts[part] as number) + 1;
     }
     const level = weighed(sums, counts);
-    if (level === undefined) return;
-    const tone = toneOf(level, band, at);
-    if (tone === 'works' || level > band[1] || alone !== 1) says[tone]++;
+    if (level === undefined) return undefined;
+    said.level = level;
+    said.tone = toneOf(level, band, at);
+    // One piece too casual is R2's to say.
+    return said.tone !== 'works' && level < band[0] && alone === 1 ? undefined : said;
   };
 }

@@ -3,8 +3,8 @@ import { defineRule } from '../define';
 import { wording } from '../finding';
 import { ids } from '../rule';
 import { solid } from '../given';
-import type { Count } from '../reads';
-import { type Band, casualsOf, formalityOf, liftBits } from './levels';
+import { type Picked, wholeOf } from '../reads';
+import { type Band, formalityOf, liftingOf } from './levels';
 
 const words = wording({
   apart: (_, say) => `${say.the(0)} ${say.verb('say', 0)} day, ${say.the(1)} evening.`,
@@ -22,22 +22,18 @@ export const spread = defineRule({
   },
   words,
   reads: ({ occasion }, at) => ({
-    tally: (pool) => tallySpread(pool, occasion?.formality, at.below, at.most),
+    tally: (pool) => {
+      const ends = endsOf(pool, occasion?.formality, at);
+      return (look, says) => {
+        if (ends(look)) says.note++;
+      };
+    },
   }),
-  find(scene, at) {
-    let [low, high]: (Worn | undefined)[] = [];
-    for (const worn of scene.pieces) {
-      if (worn.facts.part === 'none') continue;
-      if (!low || formalityOf(worn) < formalityOf(low)) low = worn;
-      if (!high || formalityOf(worn) >= formalityOf(high)) high = worn;
-    }
-    if (!low || !high) return [];
+  find({ pieces, occasion }, at) {
+    const ends = endsOf(pieces, occasion?.formality, at)(wholeOf(pieces));
+    if (!ends) return [];
+    const [low, high] = ends.map((place) => pieces[place] as Worn) as [Worn, Worn];
     const apart = formalityOf(high) - formalityOf(low);
-    if (
-      apart <= at.most ||
-      (scene.occasion && casualsOf(scene.pieces, scene.occasion.formality, at.below).lifted.size >= 2)
-    )
-      return [];
     return [
       {
         code: 'apart',
@@ -63,30 +59,26 @@ export const spread = defineRule({
   ],
 });
 
-/** The same counted over a pool. */
-function tallySpread(pool: readonly Worn[], band: Band | undefined, below: number, most: number): Count {
+/** Of a look the least and the most formal that have a say, where they stand too far apart and too little lifts what is casual. */
+function endsOf(
+  pool: readonly Worn[],
+  band: Band | undefined,
+  { below, most }: Readonly<Record<'below' | 'most', number>>,
+): (look: Picked) => readonly [low: number, high: number] | undefined {
   const counted = Uint8Array.from(pool, ({ facts }) => (facts.part === 'none' ? 0 : 1));
   const levels = Float64Array.from(pool, formalityOf);
-  const reads = Uint8Array.from(pool, (worn) => (band ? liftBits(worn, band, below) : 0));
-  return (look, says) => {
+  const lifting = band && liftingOf(pool, band, below);
+  return (look) => {
     const { picks, count } = look;
-    let [low, high, tailored, inBand] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY, 0, 0];
+    let [low, high] = [-1, -1];
     for (let i = 0; i < count; i++) {
       const p = picks[i] as number;
-      const bits = reads[p] as number;
-      tailored += (bits >> 1) & 1;
-      inBand += (bits >> 2) & 1;
       if (counted[p] === 0) continue;
-      low = Math.min(low, levels[p] as number);
-      high = Math.max(high, levels[p] as number);
+      const level = levels[p] as number;
+      if (low < 0 || level < (levels[low] as number)) low = p;
+      if (high < 0 || level >= (levels[high] as number)) high = p;
     }
-    if (high - low <= most || high < low) return;
-    let lifted = 0;
-    for (let i = 0; i < count; i++) {
-      const bits = reads[picks[i] as number] as number;
-      // A casual piece does not lift itself; in the band it is not.
-      if ((bits & 1) === 1 && (tailored - ((bits >> 1) & 1) > 0 || inBand - ((bits >> 2) & 1) >= 2)) lifted++;
-    }
-    if (lifted < 2) says.note++;
+    if (low < 0 || (levels[high] as number) - (levels[low] as number) <= most) return undefined;
+    return lifting && lifting(look).lifted >= 2 ? undefined : [low, high];
   };
 }
