@@ -1,8 +1,8 @@
-import { readFileSync, rmSync } from 'node:fs';
 import type { Page } from 'puppeteer-core';
 import { drag } from '../browser/person';
 import { launch, openPage, settled, signInAs } from '../browser/chromium';
 import { type Bench, FRAME_MS, percentile } from './figure';
+import { longTasks, mainThreadMs } from './trace';
 
 const CHANGES = 200;
 const PASSES = 5;
@@ -19,7 +19,7 @@ const PIECES = [
   'Brown satchel',
 ];
 /** Style and layout are forced inside the timed part already. */
-const PAINTING = new Set(['PrePaint', 'Paint', 'Layerize', 'Commit']);
+const PAINTING = ['PrePaint', 'Paint', 'Layerize', 'Commit'] as const;
 
 /**
  * A worn look of 8 pieces on the Rail in Chromium: 200 changes of how a piece is worn. Each change is timed
@@ -56,20 +56,7 @@ export const rail: Bench = {
       const passes: number[] = [];
       for (let pass = 0; pass < PASSES; pass++)
         passes.push(percentile(await changeModes(page, CHANGES), 0.95));
-      const trace = `/tmp/ivory-rail-trace-${process.pid}.json`;
-      await page.tracing.start({ path: trace, categories: ['devtools.timeline'] });
-      await changeModes(page, CHANGES);
-      await page.tracing.stop();
-      const { traceEvents } = JSON.parse(readFileSync(trace, 'utf8')) as {
-        traceEvents: { name: string; dur?: number; ph: string }[];
-      };
-      rmSync(trace);
-      const painting =
-        traceEvents
-          .filter(({ name, ph }) => ph === 'X' && PAINTING.has(name))
-          .reduce((sum, { dur }) => sum + (dur ?? 0), 0) /
-        1000 /
-        CHANGES;
+      const painting = (await mainThreadMs(page, PAINTING, () => changeModes(page, CHANGES))) / CHANGES;
       const p95 = Math.min(...passes) + painting;
       const long = await longTasks(page, async () => {
         await page.type('[aria-label="Find a piece"]', 'something blue', { delay: 70 });
@@ -107,22 +94,6 @@ export const rail: Bench = {
     }
   },
 };
-
-/** Ms of every long task of a page while something is done. */
-async function longTasks(page: Page, done: () => Promise<void>): Promise<number[]> {
-  await page.evaluate(() => {
-    const seen: number[] = [];
-    (window as unknown as { longTasks: number[] }).longTasks = seen;
-    new PerformanceObserver((list) =>
-      seen.push(...list.getEntries().map(({ duration }) => duration)),
-    ).observe({
-      type: 'longtask',
-    });
-  });
-  await done();
-  await new Promise((rest) => setTimeout(rest, 500));
-  return page.evaluate(() => (window as unknown as { longTasks: number[] }).longTasks);
-}
 
 /** Goes through the ways of wearing of every worn piece in turn; ms of each from the event to the finished layout. */
 const changeModes = (page: Page, changes: number): Promise<number[]> =>

@@ -4,6 +4,7 @@ import { page, start } from './page.bench';
 import { stockImport } from './import.bench';
 import { plan } from './plan.bench';
 import { pull } from './pull.bench';
+import { flats } from './flats.bench';
 import { rail } from './rail.bench';
 import { storage } from './storage.bench';
 import { ways } from './ways.bench';
@@ -18,6 +19,7 @@ async function main(args: readonly string[]): Promise<void> {
     judging,
     poolJudging,
     rail,
+    flats,
     ways,
     pull,
     storage,

@@ -4,11 +4,11 @@ import type { Occasion } from '@core/occasion';
 import { CATEGORY, type Piece, type Slot } from '@core/piece';
 import { narrowRack } from '@core/pull';
 import { useDraggable } from '@dnd-kit/core';
-import { useDebouncedValue, useInViewport } from '@mantine/hooks';
+import { useInViewport } from '@mantine/hooks';
 import { useKeys } from '@ui/useKeys';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Money } from '@ui/Money';
-import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { RackFilterBar, WHOLE_RACK } from './RackFilterBar';
 
 const ORDER: readonly Slot[] = [
@@ -81,14 +81,14 @@ export const Rack = memo(function Rack({
     ],
   ]);
   const order = useBestFirst(rack.best, wornIds, best);
-  const [words] = useDebouncedValue(rack.words, 60);
+  // Drawn piece by piece between the keys: what is typed is never waited for.
+  const narrowed = useDeferredValue(rack);
   const { english } = view.shop.tongue;
   const hung = useMemo(() => {
     const by = {
-      ...rack,
-      words,
-      place: rack.place || undefined,
-      occasion: rack.suits ? occasion : undefined,
+      ...narrowed,
+      place: narrowed.place || undefined,
+      occasion: narrowed.suits ? occasion : undefined,
     };
     const of = (pieces: readonly Piece[]): Piece[] => {
       const left = narrowRack(pieces, by, english);
@@ -104,9 +104,9 @@ export const Rack = memo(function Rack({
     return {
       box: of(view.lines.filter((line) => line.held).map((line) => line.piece)),
       closet: of(view.owned),
-      shelf: rack.shelf ? of(shelf.map(({ piece }) => piece)) : [],
+      shelf: narrowed.shelf ? of(shelf.map(({ piece }) => piece)) : [],
     };
-  }, [rack, words, occasion, english, order, wornIds, view.lines, view.owned, shelf]);
+  }, [narrowed, occasion, english, order, wornIds, view.lines, view.owned, shelf]);
   const fromShelf = useCallback(
     (piece: Piece): void => {
       const row = shelf.find(({ garmentId }) => garmentId === piece.id);
@@ -124,7 +124,8 @@ export const Rack = memo(function Rack({
     if (!drawn) document.querySelector('.figure-stage')?.scrollIntoView({ block: 'start' });
     setDrawn(!drawn);
   };
-  const isNarrowed = words.trim() !== '' || rack.place !== '' || rack.colour !== '' || rack.suits;
+  const { words, place, colour, suits } = narrowed;
+  const isNarrowed = words.trim() !== '' || place !== '' || colour !== '' || suits;
   const none = isNarrowed ? 'Nothing here is like that.' : undefined;
   const common = { view, wornIds, lit };
   return (
@@ -154,7 +155,7 @@ export const Rack = memo(function Rack({
         empty={none ?? 'The closet is empty.'}
         onPress={onPress}
       />
-      {rack.shelf && (
+      {narrowed.shelf && (
         <Bar
           {...common}
           title="On the shelf; wearing one holds it"

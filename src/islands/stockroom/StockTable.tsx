@@ -3,13 +3,14 @@ import {
   flexRender,
   getCoreRowModel,
   type Header,
+  type Row,
   type RowSelectionState,
   type SortingState,
   useReactTable,
   type VisibilityState,
 } from '@tanstack/react-table';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { memo, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { columnsOf } from './stock-columns';
 
 interface Props {
@@ -66,11 +67,16 @@ export function StockTable(props: Props) {
           const row = model[index];
           return (
             row && (
-              <tr key={row.id} data-index={index} ref={measure} aria-rowindex={index + 2}>
-                {row.getVisibleCells().map((cell) => (
-                  <td key={cell.id}>{flexRender(cell.column.columnDef.cell, cell.getContext())}</td>
-                ))}
-              </tr>
+              <Garment
+                key={row.id}
+                row={row}
+                index={index}
+                measure={measure}
+                columns={columns}
+                hidden={hidden}
+                chosen={row.getIsSelected()}
+                stale={props.stale}
+              />
             )
           );
         })}
@@ -79,6 +85,28 @@ export function StockTable(props: Props) {
     </table>
   );
 }
+
+interface GarmentProps {
+  readonly row: Row<StockRow>;
+  readonly index: number;
+  readonly measure: (row: HTMLTableRowElement | null) => void;
+  /** Not read, and all that a row shows besides itself: while they stay, it is not drawn anew. */
+  readonly columns: ReturnType<typeof columnsOf>;
+  readonly hidden: VisibilityState;
+  readonly chosen: boolean;
+  readonly stale: boolean;
+}
+
+/** One garment: rows that stay are left alone while others are scrolled into sight. */
+const Garment = memo(function Garment({ row, index, measure }: GarmentProps) {
+  return (
+    <tr data-index={index} ref={measure} aria-rowindex={index + 2}>
+      {row.getVisibleCells().map((cell) => (
+        <td key={cell.id}>{flexRender(cell.column.columnDef.cell, cell.getContext())}</td>
+      ))}
+    </tr>
+  );
+});
 
 function Head({ header }: { readonly header: Header<StockRow, unknown> }) {
   const sorted = header.column.getIsSorted();
