@@ -1,5 +1,5 @@
 import type { Answer, Input, CallName } from '@contracts/calls';
-import type { BoxView } from '@contracts/box/box-view';
+import { type BoxView, type TalliedBox, withAnswer } from '@contracts/box/box-view';
 import type { PackView } from '@contracts/box/pack-view';
 import { STATE_WORDS } from '@core/box';
 import { useCallback, useEffect, useRef, useState } from 'react';
@@ -7,12 +7,14 @@ import { call, showDone, showProblem } from './api';
 import { callMerging } from './merging';
 
 type AnyBox = BoxView | PackView;
-type BoxCall = { [N in CallName]: Answer<N> extends AnyBox ? N : never }[CallName];
+/** The box, or what a write may have changed of it. */
+type BoxAnswer = TalliedBox | PackView;
+type BoxCall = { [N in CallName]: Answer<N> extends BoxAnswer ? N : never }[CallName];
 
 export interface BoxState<V extends AnyBox = BoxView> {
   readonly view: V;
   /** Takes over a box that came with another answer. */
-  readonly show: (view: AnyBox) => void;
+  readonly show: (answer: BoxAnswer) => void;
   /** Name of the call under way, or undefined. */
   readonly busy: string | undefined;
   /** Runs a call whose answer is the box, and resolves with it; a refusal is shown, resolves with nothing, and nothing is lost. */
@@ -37,11 +39,15 @@ export function useBox<V extends AnyBox>(initial: V): BoxState<V> {
   }, [state]);
   const under = useRef(0);
   const queue = useRef(Promise.resolve());
+  const held = useRef(initial);
   // The server answers each role in the one view it has. An answer that was overtaken by a newer one is let go.
-  const show = useCallback(
-    (next: AnyBox) => setView((now) => (next.version >= now.version ? (next as V) : now)),
-    [],
-  );
+  const show = useCallback((answer: BoxAnswer): V => {
+    const now = held.current;
+    if (answer.version >= now.version)
+      held.current = (answer.sees === 'all' && now.sees === 'all' ? withAnswer(now, answer) : answer) as V;
+    setView(held.current);
+    return held.current;
+  }, []);
   const run = useCallback(
     async <N extends BoxCall>(
       name: N,
@@ -60,10 +66,10 @@ export function useBox<V extends AnyBox>(initial: V): BoxState<V> {
         // What was merged is another page than this one shows: it is loaded anew.
         const answer = (await (base
           ? callMerging(name, input, base, () => location.reload())
-          : call(name, input))) as V;
-        setView((now) => (answer.version >= now.version ? answer : now));
+          : call(name, input))) as BoxAnswer;
+        const now = show(answer);
         if (done) showDone(done);
-        return answer;
+        return now;
       } catch (error) {
         showProblem(error);
         return undefined;
@@ -73,7 +79,7 @@ export function useBox<V extends AnyBox>(initial: V): BoxState<V> {
         if (--under.current === 0) setBusy(undefined);
       }
     },
-    [],
+    [show],
   );
   return { view, show, busy, run };
 }

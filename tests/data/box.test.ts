@@ -1,3 +1,4 @@
+import type { TalliedBox } from '@contracts/box/box-view';
 import { disagreements } from '@data/check';
 import { box, boxLine, client, ownedItem, payment, stockMovement } from '@data/schema';
 import { and, eq } from 'drizzle-orm';
@@ -26,8 +27,9 @@ describe('a box of the demo, from held to closed', () => {
     const { letter } = (await shop.stylist.call('draft-letter', { boxId: row.id })).answer;
     expect(letter.pieces).toHaveLength(5);
     expect(letter.pieces[0]?.why).toMatch(/jacket for the ceremony/);
-    let view = (await shop.stylist.call('save-letter', { boxId: row.id, version: row.version, letter }))
-      .answer;
+    let view: TalliedBox = (
+      await shop.stylist.call('save-letter', { boxId: row.id, version: row.version, letter })
+    ).answer;
     expect(view.state).toBe('written');
     view = whole(
       (await shop.stylist.call('move-box', { boxId: row.id, version: view.version, to: 'packed' })).answer,

@@ -1,4 +1,4 @@
-import type { BoxView } from '@contracts/box/box-view';
+import type { TalliedBox } from '@contracts/box/box-view';
 import { disagreements } from '@data/check';
 import { balancesOf } from '@data/stock/books';
 import { beforeAll, describe, expect, it } from 'vitest';
@@ -15,7 +15,7 @@ beforeAll(async () => {
 
 const TITLES = ['Tee', 'Skirt', 'Belt', 'Coat', 'Scarf'] as const;
 /** A box of five sizes, one unit of each, that went out by the scanner alone. */
-async function sent(): Promise<{ readonly view: BoxView; readonly sizes: readonly string[] }> {
+async function sent(): Promise<{ readonly view: TalliedBox; readonly sizes: readonly string[] }> {
   const kinds = ['tee', 'skirt', 'belt', 'coat', 'scarf'] as const;
   const sizes: string[] = [];
   for (const [i, category] of kinds.entries())
@@ -29,7 +29,7 @@ async function sent(): Promise<{ readonly view: BoxView; readonly sizes: readonl
 }
 const scan = (
   by: Caller,
-  view: BoxView,
+  view: TalliedBox,
   i: number,
   backTo?: 'shelf' | 'cleaning' | 'mending' | 'written-off',
 ) => by.call('scan-back', { boxId: view.id, code: sure(view.lines[i]).sku, ...(backTo ? { backTo } : {}) });

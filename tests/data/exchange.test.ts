@@ -1,6 +1,6 @@
 import { disagreements } from '@data/check';
 import { boxLine, creditNote, hold, ownedItem, parcel, payment, receipt } from '@data/schema';
-import type { BoxView, LineView } from '@contracts/box/box-view';
+import type { TalliedBox, LineView } from '@contracts/box/box-view';
 import type { Input } from '@contracts/calls';
 import type { MyBoxView } from '@contracts/tally/my-box';
 import { and, eq, isNull } from 'drizzle-orm';
@@ -39,7 +39,7 @@ async function dress(
   return Object.fromEntries(sheet.answer.sizes.map(({ size, id }) => [size, id]));
 }
 
-const out = async (variantIds: readonly string[], clientId?: string): Promise<BoxView> =>
+const out = async (variantIds: readonly string[], clientId?: string): Promise<TalliedBox> =>
   moved(
     shop.stylist,
     await moved(
@@ -53,14 +53,14 @@ const out = async (variantIds: readonly string[], clientId?: string): Promise<Bo
 async function done<N extends 'decide-line' | 'exchange-line' | 'close-box' | 'take-back-line' | 'keep-all'>(
   name: N,
   input: Input<N>,
-): Promise<BoxView> {
+): Promise<TalliedBox> {
   const { status, answer, problem } = await shop.stylist.call(name, input);
   if (status !== 200) throw new Error(`${name}: ${problem.title} ${JSON.stringify(problem.faults)}`);
-  return answer as BoxView;
+  return answer as TalliedBox;
 }
-const lineOf = (view: BoxView, variantId: string): LineView =>
+const lineOf = (view: TalliedBox, variantId: string): LineView =>
   sure(view.lines.find((line) => line.variantId === variantId));
-const send = async (view: BoxView, by: Caller = shop.stylist, tracking = '') =>
+const send = async (view: TalliedBox, by: Caller = shop.stylist, tracking = '') =>
   by.call('send-parcel', { boxId: view.id, version: view.version, tracking });
 const books = async (): Promise<void> => expect(await disagreements(shop.db)).toEqual([]);
 
@@ -187,7 +187,7 @@ describe('an exchange', () => {
       ['M', 6],
       ['L', 1],
     ]);
-    const boxes: BoxView[] = [];
+    const boxes: TalliedBox[] = [];
     for (let i = 0; i < 6; i++) boxes.push(await out([sure(own.M)]));
     const all = await Promise.all(
       boxes.map((view) =>
@@ -297,13 +297,13 @@ const shelfHolds = async (boxId: string): Promise<number> =>
   ).length;
 
 describe('a kept piece that comes back after its box was closed', () => {
-  const closed = async (): Promise<BoxView> => {
+  const closed = async (): Promise<TalliedBox> => {
     const own = await dress([['M', 2]]);
     const view = await out([sure(own.M), sure(own.M)]);
     const kept = await done('keep-all', { boxId: view.id });
     return done('close-box', { boxId: view.id, version: kept.version, way: 'cash' });
   };
-  const back = (view: BoxView, more: Partial<Input<'take-back-line'>> = {}) =>
+  const back = (view: TalliedBox, more: Partial<Input<'take-back-line'>> = {}) =>
     shop.stylist.call('take-back-line', {
       boxId: view.id,
       lineId: sure(view.lines[0]).id,

@@ -1,3 +1,4 @@
+import type { TalliedBox } from '@contracts/box/box-view';
 import { disagreements } from '@data/check';
 import { audit, limitPass } from '@data/schema';
 import { and, eq, sql } from 'drizzle-orm';
@@ -259,7 +260,7 @@ describe('what is decided', () => {
     const tee = await makeGarment(stylist(), { title: 'Spit tee', category: 'tee', priceMinor: 4000 });
     const belt = await makeGarment(stylist(), { title: 'Spit belt', category: 'belt', priceMinor: 3000 });
     const box = await makeBox(stylist(), await makeClient(stylist()), [tee, belt]);
-    let view = await moved(stylist(), await moved(stylist(), box, 'packed'), 'out');
+    let view: TalliedBox = await moved(stylist(), await moved(stylist(), box, 'packed'), 'out');
     const [one, two] = view.lines;
     const decide = async (lineId: string, decision: 'keep' | 'return') =>
       (await stylist().call('decide-line', { boxId: box.id, lineId, decision })).answer;

@@ -1,3 +1,4 @@
+import type { TalliedBox } from '@contracts/box/box-view';
 import { audit, box, client, clientMeasure, consent, photo, shop as shopTable } from '@data/schema';
 import { keepNoLonger } from '@server/client/keeping';
 import { eq } from 'drizzle-orm';
@@ -32,7 +33,7 @@ async function dressed(name: string, close = true) {
   const made = await makeBox(shop.stylist, clientId, [
     await makeGarment(shop.stylist, { title: 'Tee', category: 'tee' }),
   ]);
-  let view = await moved(shop.stylist, await moved(shop.stylist, made, 'packed'), 'out');
+  let view: TalliedBox = await moved(shop.stylist, await moved(shop.stylist, made, 'packed'), 'out');
   if (close) {
     view = (
       await shop.stylist.call('decide-line', {

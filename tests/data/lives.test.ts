@@ -1,5 +1,5 @@
 import { disagreements } from '@data/check';
-import type { BoxView, LineView } from '@contracts/box/box-view';
+import type { TalliedBox, LineView } from '@contracts/box/box-view';
 import type { CallName, Input } from '@contracts/calls';
 import { sql } from 'drizzle-orm';
 import { describe, expect, it } from 'vitest';
@@ -34,13 +34,13 @@ async function garment(batch: number, i: number): Promise<readonly string[]> {
 /** One box from brief to the last piece that comes back, every choice drawn; a call that is refused ends the test. */
 async function live(sizes: readonly (readonly string[])[], random: () => number): Promise<void> {
   const may = (chance: number): boolean => random() < chance;
-  const must = async <N extends CallName>(name: N, input: Input<N>): Promise<BoxView> => {
+  const must = async <N extends CallName>(name: N, input: Input<N>): Promise<TalliedBox> => {
     const { status, answer, problem } = await shop.stylist.call(name, input);
     if (status !== 200) throw new Error(`${name}: ${problem.title} ${JSON.stringify(problem.faults)}`);
-    return whole(answer as BoxView);
+    return whole(answer as TalliedBox);
   };
   const chosen = sizes.filter(() => may(0.7)).map((own) => sure(own[0]));
-  let view = await makeBox(
+  let view: TalliedBox = await makeBox(
     shop.stylist,
     await makeClient(shop.stylist),
     chosen.length > 0 ? chosen : [sure(sizes[0]?.[0])],

@@ -1,4 +1,4 @@
-import type { BoxView } from '@contracts/box/box-view';
+import type { TalliedBox } from '@contracts/box/box-view';
 import { pastLines } from '@data/box/decisions';
 import { disagreements } from '@data/check';
 import { box } from '@data/schema';
@@ -14,7 +14,7 @@ const shop = openShop();
 const KINDS = ['tee', 'skirt', 'coat'] as const;
 
 /** A box of three sizes, one unit of each, that is out. */
-async function sent(): Promise<{ readonly view: BoxView; readonly sizes: readonly string[] }> {
+async function sent(): Promise<{ readonly view: TalliedBox; readonly sizes: readonly string[] }> {
   const sizes: string[] = [];
   for (const category of KINDS)
     sizes.push(await makeGarment(shop.stylist, { title: `One ${category}`, category }, 1));
@@ -25,9 +25,9 @@ const where = async (variantId: string): Promise<string[]> =>
   (await balancesOf(shop.db, variantId))
     .filter(({ qty, place }) => qty > 0 && place !== 'supplier')
     .map(({ place }) => place);
-const lineId = (view: BoxView, i: number): string => sure(view.lines[i]).id;
+const lineId = (view: TalliedBox, i: number): string => sure(view.lines[i]).id;
 const lose = (
-  view: BoxView,
+  view: TalliedBox,
   at: readonly number[],
   loss: 'on its way to her' | 'no answer' = 'on its way to her',
 ) =>
@@ -37,7 +37,7 @@ const lose = (
     lineIds: at.map((i) => lineId(view, i)),
     loss,
   });
-const close = (view: BoxView) =>
+const close = (view: TalliedBox) =>
   shop.stylist.call('close-box', {
     boxId: view.id,
     version: view.version,
@@ -45,10 +45,10 @@ const close = (view: BoxView) =>
     way: 'cash',
     voucher: '',
   });
-const decide = (view: BoxView, i: number, decision: 'keep' | 'return', by: Caller = shop.stylist) =>
+const decide = (view: TalliedBox, i: number, decision: 'keep' | 'return', by: Caller = shop.stylist) =>
   by.call('decide-line', { boxId: view.id, lineId: lineId(view, i), decision });
 /** As though its days had gone by long ago. */
-const long = (view: BoxView, silentKeepFrom?: string) =>
+const long = (view: TalliedBox, silentKeepFrom?: string) =>
   shop.db.transaction(async (tx) => {
     const [row] = await tx.select().from(box).where(eq(box.id, view.id));
     const terms = { ...sure(row?.terms), ...(silentKeepFrom ? { silentKeepFrom } : {}) };
@@ -148,7 +148,7 @@ describe('what is lost on its way back', () => {
     const packer = await callerOf(shop.origin, 'packer');
     expect((await packer.call('check-in-line', gone)).status).toBe(409);
     const { answer } = await shop.stylist.call('check-in-line', gone);
-    expect(sure((answer as BoxView).lines[0])).toMatchObject({
+    expect(sure((answer as TalliedBox).lines[0])).toMatchObject({
       decision: 'return',
       lost: true,
       checkedIn: true,
@@ -164,7 +164,7 @@ describe('what is lost on its way back', () => {
 });
 
 describe('a client who never answers', () => {
-  const silence = (view: BoxView) => shop.stylist.call('keep-all', { boxId: view.id, silent: true });
+  const silence = (view: TalliedBox) => shop.stylist.call('keep-all', { boxId: view.id, silent: true });
 
   it('has said nothing: no piece is hers by silence, but the pieces may be given up', async () => {
     const { view } = await sent();

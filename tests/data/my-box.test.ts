@@ -4,7 +4,7 @@ import { sendReminders } from '@server/box/reminders';
 import { eq } from 'drizzle-orm';
 import { extractText, getDocumentProxy } from 'unpdf';
 import { beforeAll, describe, expect, it } from 'vitest';
-import type { BoxView } from '@contracts/box/box-view';
+import type { TalliedBox } from '@contracts/box/box-view';
 import type { MyBoxView } from '@contracts/tally/my-box';
 import { SECRET } from '../support/database';
 import { makeBox, makeClient, makeGarment, moved } from '../support/making';
@@ -22,7 +22,7 @@ beforeAll(async () => {
 });
 
 /** A box of so many pieces at 50.00 each that has gone out, and the path of its client's page. */
-async function sent(count: number): Promise<{ view: BoxView; path: string }> {
+async function sent(count: number): Promise<{ view: TalliedBox; path: string }> {
   const clientId = await makeClient(shop.stylist, { allergies: ['nickel'], nevers: ['fur'] }, 'Wren Alder');
   const sizes: string[] = [];
   for (let i = 0; i < count; i++)
@@ -202,7 +202,7 @@ describe('the page of a box for its client', () => {
 describe('receipts', () => {
   it('are numbered without a gap, also of boxes that are closed at once, and say what was charged', async () => {
     const boxes = await Promise.all([sent(2), sent(1), sent(1)]);
-    const ready: BoxView[] = [];
+    const ready: TalliedBox[] = [];
     for (const { view } of boxes)
       ready.push((await shop.stylist.call('keep-all', { boxId: view.id })).answer);
     const closed = await Promise.all(

@@ -1,4 +1,4 @@
-import type { BoxView } from '@contracts/box/box-view';
+import type { DressedBox } from '@contracts/box/box-view';
 import type { PackView } from '@contracts/box/pack-view';
 import { disagreements } from '@data/check';
 import { box as boxTable, parcel, shop as shopTable } from '@data/schema';
@@ -21,7 +21,7 @@ let made = 0;
 const clientAt = async (address: string): Promise<string> =>
   (await shop.stylist.call('save-client', { name: `Posted ${++made}`, address, measures: {}, profile: {} }))
     .answer.id;
-const packed = async (clientId: string): Promise<BoxView> =>
+const packed = async (clientId: string): Promise<DressedBox> =>
   moved(
     shop.stylist,
     await makeBox(shop.stylist, clientId, [
@@ -64,7 +64,7 @@ describe('a parcel', () => {
       to: 'out',
       parcel: 'OWN 17',
     });
-    const [own] = (typed.answer as BoxView).parcels;
+    const [own] = (typed.answer as DressedBox).parcels;
     expect(own).toMatchObject({ tracking: 'OWN 17' });
     expect(own?.stands).toBeUndefined();
   });

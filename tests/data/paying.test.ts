@@ -1,4 +1,4 @@
-import type { BoxView } from '@contracts/box/box-view';
+import type { TalliedBox } from '@contracts/box/box-view';
 import type { Input } from '@contracts/calls';
 import { disagreements } from '@data/check';
 import { box as boxTable, cardSum, payment, shop as shopTable, voucherMovement } from '@data/schema';
@@ -17,12 +17,12 @@ beforeAll(async () => {
 const setShop = (values: Partial<typeof shopTable.$inferInsert>) => shop.db.update(shopTable).set(values);
 
 /** A box of two pieces of €50 each that is decided and waits to be closed; what it comes to. */
-async function decided(keep = 2): Promise<BoxView> {
+async function decided(keep = 2): Promise<TalliedBox> {
   const sizes = [
     await makeGarment(shop.stylist, { title: 'Tee', category: 'tee' }),
     await makeGarment(shop.stylist, { title: 'Skirt', category: 'skirt' }),
   ];
-  let view = await moved(
+  let view: TalliedBox = await moved(
     shop.stylist,
     await moved(shop.stylist, await makeBox(shop.stylist, await makeClient(shop.stylist), sizes), 'packed'),
     'out',
@@ -32,13 +32,13 @@ async function decided(keep = 2): Promise<BoxView> {
     view = (await shop.stylist.call('decide-line', { boxId: view.id, lineId: line.id, decision })).answer;
     if (decision === 'return')
       view = (await shop.stylist.call('check-in-line', { boxId: view.id, lineId: line.id }))
-        .answer as BoxView;
+        .answer as TalliedBox;
   }
   return view;
 }
-const close = (view: BoxView, more: Partial<Input<'close-box'>> = {}) =>
+const close = (view: TalliedBox, more: Partial<Input<'close-box'>> = {}) =>
   shop.stylist.call('close-box', { boxId: view.id, version: view.version, way: 'card', ...more });
-const ask = async (view: BoxView, voucher = ''): Promise<BoxView> => {
+const ask = async (view: TalliedBox, voucher = ''): Promise<TalliedBox> => {
   const { status, answer, problem } = await shop.stylist.call('ask-card', {
     boxId: view.id,
     version: view.version,
@@ -47,9 +47,9 @@ const ask = async (view: BoxView, voucher = ''): Promise<BoxView> => {
   if (status !== 200) throw new Error(problem.title);
   return answer;
 };
-const play = (view: BoxView, as: 'approved' | 'declined') =>
+const play = (view: TalliedBox, as: 'approved' | 'declined') =>
   shop.stylist.call('play-terminal', { boxId: view.id, cardId: sure(view.card).id, as });
-const stop = (view: BoxView) =>
+const stop = (view: TalliedBox) =>
   shop.stylist.call('stop-card', { boxId: view.id, cardId: sure(view.card).id });
 const sumsOf = async (id: string): Promise<string[]> =>
   (await shop.db.select().from(cardSum).where(eq(cardSum.boxId, id))).map(({ state }) => state).sort();
@@ -58,7 +58,7 @@ const charges = (id: string) =>
     .select()
     .from(payment)
     .where(and(eq(payment.boxId, id), eq(payment.kind, 'charge')));
-const due = (view: BoxView): number => sure(view.total).dueMinor;
+const due = (view: TalliedBox): number => sure(view.total).dueMinor;
 
 describe('a card at the terminal', () => {
   it('pays what it was charged, and a box is not closed by card before', async () => {
@@ -130,7 +130,7 @@ describe('a card at the terminal', () => {
     const line = sure(view.lines[0]);
     await shop.stylist.call('decide-line', { boxId: view.id, lineId: line.id, decision: 'return' });
     const now = (await shop.stylist.call('check-in-line', { boxId: view.id, lineId: line.id }))
-      .answer as BoxView;
+      .answer as TalliedBox;
     const other = await close(now);
     expect([other.status, other.problem.title]).toEqual([
       409,
@@ -262,7 +262,7 @@ describe('what comes late', () => {
       .update(boxTable)
       .set({ closedAt: new Date(Date.now() - days * 86_400_000) })
       .where(eq(boxTable.id, id));
-  const back = (by: Caller, view: BoxView, at: number) =>
+  const back = (by: Caller, view: TalliedBox, at: number) =>
     by.call('take-back-line', {
       boxId: view.id,
       lineId: sure(view.lines[at]).id,

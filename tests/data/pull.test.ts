@@ -1,3 +1,4 @@
+import type { TalliedBox } from '@contracts/box/box-view';
 import { spawn } from 'node:child_process';
 import { disagreements } from '@data/check';
 import {
@@ -323,7 +324,8 @@ describe('an alteration', () => {
       .where(eq(garment.category, 'jeans'))
       .orderBy(asc(variant.sku))
       .limit(1);
-    let view = (await call('hold-line', { boxId: sure(boxId), variantId: sure(jeans).variantId })).answer;
+    let view: TalliedBox = (await call('hold-line', { boxId: sure(boxId), variantId: sure(jeans).variantId }))
+      .answer;
     const { id: lineId, priceMinor, piece } = sure(view.lines[0]);
     view = (
       await call('save-alteration', {

@@ -1,3 +1,4 @@
+import type { TalliedBox } from '@contracts/box/box-view';
 import { client } from '@data/schema';
 import { eq } from 'drizzle-orm';
 import { describe, expect, it } from 'vitest';
@@ -15,7 +16,7 @@ async function sentBack(count: number, known?: string): Promise<string> {
   for (let i = 0; i < count; i++)
     sizes.push(await makeGarment(shop.stylist, { title: 'Navy', category: 'tee' }));
   const box = await makeBox(shop.stylist, clientId, sizes);
-  let view = await moved(shop.stylist, await moved(shop.stylist, box, 'packed'), 'out');
+  let view: TalliedBox = await moved(shop.stylist, await moved(shop.stylist, box, 'packed'), 'out');
   for (const { id: lineId } of view.lines) {
     await shop.stylist.call('decide-line', { boxId: box.id, lineId, decision: 'return', reason: 'colour' });
     view = whole((await shop.stylist.call('check-in-line', { boxId: box.id, lineId })).answer);

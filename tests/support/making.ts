@@ -1,5 +1,5 @@
 import type { Input } from '@contracts/calls';
-import type { BoxView } from '@contracts/box/box-view';
+import type { DressedBox, TalliedBox } from '@contracts/box/box-view';
 import { type Caller, whole } from './server';
 import { sure } from './sure';
 
@@ -37,9 +37,9 @@ export async function makeBox(
   stylist: Caller,
   clientId: string,
   variantIds: readonly string[],
-): Promise<BoxView> {
+): Promise<DressedBox> {
   const { id: boxId } = (await stylist.call('start-box', { clientId })).answer;
-  let view: BoxView | undefined;
+  let view: DressedBox | undefined;
   for (const variantId of variantIds) {
     const held = await stylist.call('hold-line', { boxId, variantId });
     if (held.status !== 200) throw new Error(held.problem.title);
@@ -55,9 +55,9 @@ export async function makeBox(
 /** Moves a box on; throws with the refusal. */
 export async function moved(
   stylist: Caller,
-  view: BoxView,
+  view: TalliedBox,
   to: 'packed' | 'out' | 'written',
-): Promise<BoxView> {
+): Promise<DressedBox> {
   const said = await stylist.call('move-box', { boxId: view.id, version: view.version, to });
   if (said.status !== 200) throw new Error(`${said.problem.title} ${JSON.stringify(said.problem.faults)}`);
   return whole(said.answer);

@@ -2,7 +2,7 @@ import { type ChildProcess, spawn } from 'node:child_process';
 import { createServer } from 'node:net';
 import type { Answer, Input, CallName } from '@contracts/calls';
 import type { Problem } from '@contracts/faults';
-import type { BoxView } from '@contracts/box/box-view';
+import type { TalliedBox } from '@contracts/box/box-view';
 import type { PackView } from '@contracts/box/pack-view';
 import { DEMO_USERS } from '@server/demo/users';
 import { SECRET } from './database';
@@ -70,7 +70,7 @@ export async function startServer(
 }
 
 /** The view of those who dress the client; a test that asked as one of them got no other. */
-export function whole(view: BoxView | PackView): BoxView {
+export function whole<V extends TalliedBox>(view: V | PackView): V {
   if (view.sees !== 'all') throw new Error('this is the view of a packer');
   return view;
 }

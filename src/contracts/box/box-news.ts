@@ -1,14 +1,14 @@
 import { z } from 'zod';
 import { STYLING, answers, defineCall } from '../call';
 import { uuid } from '../fields';
-import type { BoxView } from './box-view';
+import type { DressedBox } from './box-view';
 
 /** What became of a box since a page last looked. */
 export interface BoxNews {
   /** Stands for the box as it is: to be said at the next question. */
   readonly mark: string;
   /** Null while nothing is new. */
-  readonly box: BoxView | null;
+  readonly box: DressedBox | null;
 }
 
 export const boxNewsCall = defineCall({

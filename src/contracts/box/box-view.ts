@@ -174,3 +174,34 @@ export interface BoxView {
   /** What the last box taught, in a line each. */
   readonly learned: readonly Learned[];
 }
+
+/** What of a box no step after the brief changes: whose it is, who else might have it, what earlier boxes taught. */
+const BEGINNING = ['stylist', 'stylists', 'handover', 'learned'] as const;
+/** What the box is dressed by, and no decision on a piece changes. */
+const DRESSING = [
+  'asks',
+  'mood',
+  'notToSend',
+  'occasions',
+  'occasionIds',
+  'due',
+  'earliest',
+  'owned',
+  'loved',
+  'photos',
+  'looks',
+  'packing',
+] as const;
+
+/** The box as a write answers that changes what is in it; a page keeps the rest as it has it. */
+export type DressedBox = Omit<BoxView, (typeof BEGINNING)[number]>;
+/** The box as a write answers that changes what became of its pieces. */
+export type TalliedBox = Omit<DressedBox, (typeof DRESSING)[number]>;
+
+/** A box as a page has it, with what a write answered; what the answer does not speak of stays. */
+export function withAnswer(now: BoxView, answer: BoxView | DressedBox | TalliedBox): BoxView {
+  const kept: readonly (keyof BoxView)[] =
+    'learned' in answer ? [] : 'looks' in answer ? BEGINNING : [...BEGINNING, ...DRESSING];
+  // Everything else goes before the answer comes: what is not there any more is not in it either.
+  return { ...Object.fromEntries(kept.map((key) => [key, now[key]])), ...answer } as BoxView;
+}

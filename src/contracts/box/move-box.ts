@@ -1,7 +1,7 @@
 import { BOX_STATES } from '@core/box';
 import { PAY_WAYS } from '@core/money';
 import { z } from 'zod';
-import type { BoxView } from './box-view';
+import type { DressedBox } from './box-view';
 import type { PackView } from './pack-view';
 import { EVERYBODY, answers, defineCall } from '../call';
 import { text, uuid, version } from '../fields';
@@ -18,5 +18,5 @@ export const moveBoxCall = defineCall({
     /** How the styling fee is paid, where the box goes out. */
     feeWay: z.enum(PAY_WAYS).default('card'),
   }),
-  answer: answers<BoxView | PackView>(),
+  answer: answers<DressedBox | PackView>(),
 });

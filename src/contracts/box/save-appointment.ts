@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { BoxView } from './box-view';
+import type { DressedBox } from './box-view';
 import { STYLING, answers, defineCall } from '../call';
 import { uuid, version } from '../fields';
 
@@ -18,5 +18,5 @@ export const saveAppointmentCall = defineCall({
       .refine((text) => !Number.isNaN(Date.parse(`${text}Z`)), 'no such day or time')
       .nullable(),
   }),
-  answer: answers<BoxView>(),
+  answer: answers<DressedBox>(),
 });

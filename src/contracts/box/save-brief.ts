@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { BoxView } from './box-view';
+import type { DressedBox } from './box-view';
 import { STYLING, answers, defineCall } from '../call';
 import { text, uuid, version } from '../fields';
 import { minorSchema } from '../piece';
@@ -19,5 +19,5 @@ export const saveBriefCall = defineCall({
     mood: z.array(text(40)).max(12),
     notToSend: text(400),
   }),
-  answer: answers<BoxView>(),
+  answer: answers<DressedBox>(),
 });

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { BoxView } from '../box/box-view';
+import type { DressedBox } from '../box/box-view';
 import { STYLING, answers, defineCall } from '../call';
 import { uuid, version } from '../fields';
 import { letterSchema } from './letter';
@@ -9,5 +9,5 @@ export const saveLetterCall = defineCall({
   roles: STYLING,
   writes: true,
   input: z.strictObject({ boxId: uuid, version, letter: letterSchema }),
-  answer: answers<BoxView>(),
+  answer: answers<DressedBox>(),
 });

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { BoxView } from '../box/box-view';
+import type { DressedBox } from '../box/box-view';
 import { STYLING, answers, defineCall } from '../call';
 import { uuid } from '../fields';
 
@@ -8,5 +8,5 @@ export const removeLookCall = defineCall({
   roles: STYLING,
   writes: true,
   input: z.strictObject({ boxId: uuid, id: uuid }),
-  answer: answers<BoxView>(),
+  answer: answers<DressedBox>(),
 });

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { BoxView } from '../box/box-view';
+import type { DressedBox } from '../box/box-view';
 import { STYLING, answers, defineCall } from '../call';
 import { text, uuid, version } from '../fields';
 
@@ -35,5 +35,5 @@ export const saveLookCall = defineCall({
       .default([]),
     note: text(2000).default(''),
   }),
-  answer: answers<BoxView>(),
+  answer: answers<DressedBox>(),
 });

@@ -1,6 +1,6 @@
 import { ENCLOSURES } from '@core/parcel';
 import { z } from 'zod';
-import type { BoxView } from '../box/box-view';
+import type { DressedBox } from '../box/box-view';
 import type { PackView } from '../box/pack-view';
 import { EVERYBODY, answers, defineCall } from '../call';
 import { uuid } from '../fields';
@@ -11,5 +11,5 @@ export const layInCall = defineCall({
   roles: EVERYBODY,
   writes: true,
   input: z.strictObject({ boxId: uuid, lineId: uuid, what: z.enum(ENCLOSURES), done: z.boolean() }),
-  answer: answers<BoxView | PackView>(),
+  answer: answers<DressedBox | PackView>(),
 });

@@ -1,11 +1,11 @@
 import { z } from 'zod';
-import type { BoxView } from '../box/box-view';
+import type { DressedBox } from '../box/box-view';
 import type { PackView } from '../box/pack-view';
 import { EVERYBODY, answers, defineCall } from '../call';
 import { text, uuid } from '../fields';
 
 export interface ScanAnswer {
-  readonly view: BoxView | PackView;
+  readonly view: DressedBox | PackView;
   readonly lineId: string;
   /** False when it was scanned in before. */
   readonly fresh: boolean;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { BoxView } from '../box/box-view';
+import type { DressedBox } from '../box/box-view';
 import type { PackView } from '../box/pack-view';
 import { EVERYBODY, answers, defineCall } from '../call';
 import { text, uuid, version } from '../fields';
@@ -10,5 +10,5 @@ export const sendParcelCall = defineCall({
   roles: EVERYBODY,
   writes: true,
   input: z.strictObject({ boxId: uuid, version, tracking: text(60).default('') }),
-  answer: answers<BoxView | PackView>(),
+  answer: answers<DressedBox | PackView>(),
 });

@@ -2,7 +2,7 @@ import { EVERYDAY, type Occasion } from '@core/occasion';
 import { answersAsk } from '@core/pull';
 import type { PlanProblem } from '@core/plan';
 import type { Piece } from '@core/piece';
-import type { BoxView } from '../box/box-view';
+import type { DressedBox } from '../box/box-view';
 import { settingOf } from '../look-pieces';
 import type { HoldPlannedAnswer } from './hold-planned';
 import type { PlanCandidates } from './plan-candidates';
@@ -13,7 +13,7 @@ export const USUAL_MOST = 8;
 export const NO_BUDGET = 1_000_000_00;
 
 /** The occasions a box is planned for; one that is for nothing in particular is for everyday. */
-export function plannedFor(view: Pick<BoxView, 'occasions' | 'occasionIds'>): Occasion[] {
+export function plannedFor(view: Pick<DressedBox, 'occasions' | 'occasionIds'>): Occasion[] {
   const chosen = view.occasions
     .filter(({ id }) => view.occasionIds.includes(id))
     .map(({ occasion }) => occasion);
@@ -21,7 +21,7 @@ export function plannedFor(view: Pick<BoxView, 'occasions' | 'occasionIds'>): Oc
 }
 
 /** A box as a problem: what it holds already is in, and its price counts. */
-export const problemOfBox = (view: BoxView, { candidates, held }: PlanCandidates): PlanProblem => ({
+export const problemOfBox = (view: DressedBox, { candidates, held }: PlanCandidates): PlanProblem => ({
   setting: settingOf(view),
   occasions: plannedFor(view).map((occasion) => ({ occasion, weight: 1 })),
   closet: view.owned,
@@ -40,7 +40,7 @@ export const problemOfBox = (view: BoxView, { candidates, held }: PlanCandidates
 
 /** Pieces as they are held: each for the first ask that it answers and that nothing in the box, nor a piece before it, does yet. */
 export function toHold(
-  view: BoxView,
+  view: DressedBox,
   pieces: readonly Piece[],
 ): { readonly variantId: string; readonly askId: string | null }[] {
   const open = new Map(

@@ -1,10 +1,10 @@
 import { z } from 'zod';
-import type { BoxView } from '../box/box-view';
+import type { DressedBox } from '../box/box-view';
 import { answers, defineCall, STYLING } from '../call';
 import { uuid } from '../fields';
 
 export interface HoldPlannedAnswer {
-  readonly view: BoxView;
+  readonly view: DressedBox;
   /** Sizes that somebody else took meanwhile; the others are held. */
   readonly missed: readonly { readonly variantId: string; readonly title: string; readonly size: string }[];
 }

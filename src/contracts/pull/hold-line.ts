@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { BoxView } from '../box/box-view';
+import type { DressedBox } from '../box/box-view';
 import { STYLING, answers, defineCall } from '../call';
 import { uuid } from '../fields';
 
@@ -14,5 +14,5 @@ export const holdLineCall = defineCall({
     /** Absent: wherever one is on the shelf. */
     locationId: uuid.optional(),
   }),
-  answer: answers<BoxView>(),
+  answer: answers<DressedBox>(),
 });

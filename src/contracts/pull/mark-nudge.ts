@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { BoxView } from '../box/box-view';
+import type { DressedBox } from '../box/box-view';
 import { STYLING, answers, defineCall } from '../call';
 import { lineInput } from './line-input';
 
@@ -8,5 +8,5 @@ export const markNudgeCall = defineCall({
   roles: STYLING,
   writes: true,
   input: lineInput.extend({ nudge: z.boolean() }),
-  answer: answers<BoxView>(),
+  answer: answers<DressedBox>(),
 });

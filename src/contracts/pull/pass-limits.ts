@@ -1,6 +1,6 @@
 import { GUARD_CODES } from '@core/guard';
 import { z } from 'zod';
-import type { BoxView } from '../box/box-view';
+import type { DressedBox } from '../box/box-view';
 import { STYLING, answers, defineCall } from '../call';
 import { text, uuid } from '../fields';
 
@@ -23,5 +23,5 @@ export const passLimitsCall = defineCall({
       .max(100, 'at most 100 at once'),
     reason: text(300).min(1, 'say why, in a few words'),
   }),
-  answer: answers<BoxView>(),
+  answer: answers<DressedBox>(),
 });

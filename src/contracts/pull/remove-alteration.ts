@@ -1,4 +1,4 @@
-import type { BoxView } from '../box/box-view';
+import type { DressedBox } from '../box/box-view';
 import { STYLING, answers, defineCall } from '../call';
 import { uuid } from '../fields';
 import { lineInput } from './line-input';
@@ -8,5 +8,5 @@ export const removeAlterationCall = defineCall({
   roles: STYLING,
   writes: true,
   input: lineInput.extend({ id: uuid }),
-  answer: answers<BoxView>(),
+  answer: answers<DressedBox>(),
 });

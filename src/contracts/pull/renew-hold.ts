@@ -1,4 +1,4 @@
-import type { BoxView } from '../box/box-view';
+import type { DressedBox } from '../box/box-view';
 import { STYLING, answers, defineCall } from '../call';
 import { lineInput } from './line-input';
 
@@ -7,5 +7,5 @@ export const renewHoldCall = defineCall({
   roles: STYLING,
   writes: true,
   input: lineInput,
-  answer: answers<BoxView>(),
+  answer: answers<DressedBox>(),
 });

@@ -1,6 +1,6 @@
 import { ALTERATION_JOBS } from '@core/fit';
 import { z } from 'zod';
-import type { BoxView } from '../box/box-view';
+import type { DressedBox } from '../box/box-view';
 import { STYLING, answers, defineCall } from '../call';
 import { minorSchema } from '../piece';
 import { lineInput } from './line-input';
@@ -16,5 +16,5 @@ export const saveAlterationCall = defineCall({
     priceMinor: minorSchema,
     leadDays: z.number().int('whole days').min(0, 'not below 0').max(60, 'at most 60 days'),
   }),
-  answer: answers<BoxView>(),
+  answer: answers<DressedBox>(),
 });

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { BoxView } from '../box/box-view';
+import type { DressedBox } from '../box/box-view';
 import { STYLING, answers, defineCall } from '../call';
 import { uuid } from '../fields';
 import { lineInput } from './line-input';
@@ -15,5 +15,5 @@ export const swapLineCall = defineCall({
     /** How the size is to sit: it was chosen for that. */
     effect: z.enum(['closer', 'looser']).optional(),
   }),
-  answer: answers<BoxView>(),
+  answer: answers<DressedBox>(),
 });

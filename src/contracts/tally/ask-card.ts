@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { BoxView } from '../box/box-view';
+import type { TalliedBox } from '../box/box-view';
 import { STYLING, answers, defineCall } from '../call';
 import { text, uuid, version } from '../fields';
 
@@ -14,7 +14,7 @@ export const askCardCall = defineCall({
     /** Code of the voucher that pays a part. */
     voucher: text(20).default(''),
   }),
-  answer: answers<BoxView>(),
+  answer: answers<TalliedBox>(),
 });
 
 /** Stops the sum that is asked for: before the card was charged it is cancelled, after it the money goes back. */
@@ -23,7 +23,7 @@ export const stopCardCall = defineCall({
   roles: STYLING,
   writes: true,
   input: z.strictObject({ boxId: uuid, cardId: uuid }),
-  answer: answers<BoxView>(),
+  answer: answers<TalliedBox>(),
 });
 
 /** What somebody does at the terminal that is only played. */
@@ -32,5 +32,5 @@ export const playTerminalCall = defineCall({
   roles: STYLING,
   writes: true,
   input: z.strictObject({ boxId: uuid, cardId: uuid, as: z.enum(['approved', 'declined']) }),
-  answer: answers<BoxView>(),
+  answer: answers<TalliedBox>(),
 });

@@ -1,6 +1,6 @@
 import { BACK_TO, RETURN_ENDS } from '@core/box';
 import { z } from 'zod';
-import type { BoxView } from '../box/box-view';
+import type { TalliedBox } from '../box/box-view';
 import type { PackView } from '../box/pack-view';
 import { EVERYBODY, answers, defineCall } from '../call';
 import { text, uuid } from '../fields';
@@ -11,11 +11,11 @@ export const checkInLineCall = defineCall({
   roles: EVERYBODY,
   writes: true,
   input: z.strictObject({ boxId: uuid, lineId: uuid, backTo: z.enum(RETURN_ENDS).default('shelf') }),
-  answer: answers<BoxView | PackView>(),
+  answer: answers<TalliedBox | PackView>(),
 });
 
 export interface ScannedBack {
-  readonly view: BoxView | PackView;
+  readonly view: TalliedBox | PackView;
   readonly title: string;
   readonly size: string;
   /** Nobody had decided it: it is here, so it came back. */

@@ -1,6 +1,6 @@
 import { PAY_WAYS } from '@core/money';
 import { z } from 'zod';
-import type { BoxView } from '../box/box-view';
+import type { DressedBox } from '../box/box-view';
 import { STYLING, answers, defineCall } from '../call';
 import { text, uuid, version } from '../fields';
 
@@ -17,5 +17,5 @@ export const closeBoxCall = defineCall({
     /** Code of the voucher that pays first. */
     voucher: text(20).default(''),
   }),
-  answer: answers<BoxView>(),
+  answer: answers<DressedBox>(),
 });

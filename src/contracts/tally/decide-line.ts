@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { BoxView } from '../box/box-view';
+import type { TalliedBox } from '../box/box-view';
 import { STYLING, answers, defineCall } from '../call';
 import { uuid } from '../fields';
 import { why } from './why';
@@ -14,5 +14,5 @@ export const decideLineCall = defineCall({
     decision: z.enum(['undecided', 'keep', 'return']),
     ...why,
   }),
-  answer: answers<BoxView>(),
+  answer: answers<TalliedBox>(),
 });

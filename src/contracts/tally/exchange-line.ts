@@ -1,7 +1,7 @@
 import type { Fit } from '@core/fit';
 import type { Piece } from '@core/piece';
 import { z } from 'zod';
-import type { BoxView } from '../box/box-view';
+import type { DressedBox } from '../box/box-view';
 import { STYLING, answers, defineCall } from '../call';
 import { uuid } from '../fields';
 import { why } from './why';
@@ -37,5 +37,5 @@ export const exchangeLineCall = defineCall({
     variantId: uuid,
     ...why,
   }),
-  answer: answers<BoxView>(),
+  answer: answers<DressedBox>(),
 });

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { BoxView } from '../box/box-view';
+import type { TalliedBox } from '../box/box-view';
 import { STYLING, answers, defineCall } from '../call';
 import { uuid } from '../fields';
 
@@ -13,5 +13,5 @@ export const keepAllCall = defineCall({
     /** Because nobody answered: as the shop's rule says, and only from its day on. */
     silent: z.boolean().default(false),
   }),
-  answer: answers<BoxView>(),
+  answer: answers<TalliedBox>(),
 });

@@ -1,6 +1,6 @@
 import { LOSSES } from '@core/box';
 import { z } from 'zod';
-import type { BoxView } from '../box/box-view';
+import type { TalliedBox } from '../box/box-view';
 import { STYLING, answers, defineCall } from '../call';
 import { uuid, version } from '../fields';
 
@@ -15,7 +15,7 @@ export const loseLinesCall = defineCall({
     lineIds: z.array(uuid).min(1, 'which pieces?').max(60, 'at most 60 pieces'),
     loss: z.enum(LOSSES),
   }),
-  answer: answers<BoxView>(),
+  answer: answers<TalliedBox>(),
 });
 
 /** A piece that was lost turned up: it is with its client, or on its way, and waits for her word. */
@@ -24,5 +24,5 @@ export const findLineCall = defineCall({
   roles: STYLING,
   writes: true,
   input: z.strictObject({ boxId: uuid, lineId: uuid }),
-  answer: answers<BoxView>(),
+  answer: answers<TalliedBox>(),
 });

@@ -1,6 +1,6 @@
 import { BACK_TO } from '@core/box';
 import { z } from 'zod';
-import type { BoxView } from '../box/box-view';
+import type { DressedBox } from '../box/box-view';
 import { STYLING, answers, defineCall } from '../call';
 import { uuid } from '../fields';
 import { why } from './why';
@@ -18,5 +18,5 @@ export const takeBackLineCall = defineCall({
     withheldMinor: z.number().int().min(0),
     backTo: z.enum(BACK_TO),
   }),
-  answer: answers<BoxView>(),
+  answer: answers<DressedBox>(),
 });

@@ -1,4 +1,4 @@
-import type { BoxView } from '@contracts/box/box-view';
+import { type BoxView, withAnswer } from '@contracts/box/box-view';
 import { NO_BUDGET, problemOfBox, toHold, USUAL_MOST } from '@contracts/plan/box-problem';
 import type { HoldPlannedAnswer } from '@contracts/plan/hold-planned';
 import type { PlanCandidate } from '@contracts/plan/plan-candidates';
@@ -94,7 +94,7 @@ export function useBoxPlan(initial: BoxView) {
       const found = await call('hold-planned', { boxId: view.id, pieces });
       setLeft(new Set());
       setLocked(new Set());
-      setView(found.view);
+      setView((now) => withAnswer(now, found.view));
       if (found.missed.length === 0) {
         showDone(taken.length === 1 ? '1 piece is held.' : `${taken.length} pieces are held.`);
         location.assign(`/box/${view.id}/pull`);

@@ -1,5 +1,5 @@
 import type { BoxNews } from '@contracts/box/box-news';
-import type { BoxView, LookView } from '@contracts/box/box-view';
+import type { BoxView, DressedBox, LookView } from '@contracts/box/box-view';
 import type { Input } from '@contracts/calls';
 import { isSettled } from '@core/box';
 import { useCallbackRef } from '@mantine/hooks';
@@ -35,7 +35,7 @@ const isSame = (a: object, b: object): boolean => JSON.stringify(a) === JSON.str
 interface Question {
   readonly store: LookStore;
   readonly view: BoxView;
-  readonly show: (view: BoxView) => void;
+  readonly show: (answer: DressedBox) => void;
 }
 
 export interface Saving {
@@ -188,7 +188,7 @@ function quietly(store: LookStore, change: () => void): void {
 }
 
 /** Hears what became of a box elsewhere, while the page is looked at. */
-function useNews(view: BoxView, onNews: (box: BoxView) => void): void {
+function useNews(view: BoxView, onNews: (box: DressedBox) => void): void {
   const hear = useCallbackRef(onNews);
   const shown = useRef(view);
   useEffect(() => {

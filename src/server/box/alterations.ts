@@ -10,7 +10,7 @@ import { pieceOfGarment } from '@data/pieces';
 import { shopOf } from '../shop/settings';
 import { serve } from '../use-case';
 import { setHoldClock } from './hold-clock';
-import { boxView } from './box-view';
+import { dressedBox } from './box-view';
 import { boxOf } from './lines';
 
 /** The line of a box that may still be changed. */
@@ -42,7 +42,7 @@ export const saveAlteration = serve(saveAlterationCall, {
     });
     await setHoldClock(context, await boxOf(tx, actor.shopId, boxId));
     await note(context, 'alter', 'box_line', lineId, { boxId, job, priceMinor });
-    return boxView(tx, actor, boxId, now);
+    return dressedBox(tx, actor, boxId, now);
   },
 });
 
@@ -54,6 +54,6 @@ export const removeAlteration = serve(removeAlterationCall, {
     await dropAlteration(tx, id);
     await setHoldClock(context, await boxOf(tx, actor.shopId, boxId));
     await note(context, 'leave unaltered', 'box_line', lineId, { boxId });
-    return boxView(tx, actor, boxId, now);
+    return dressedBox(tx, actor, boxId, now);
   },
 });

@@ -5,7 +5,7 @@ import { note } from '../audit';
 import { conflict, stale } from '../problem';
 import { instantIn, shopOf } from '../shop/settings';
 import { serve } from '../use-case';
-import { boxView } from './box-view';
+import { dressedBox } from './box-view';
 import { boxOf } from './lines';
 
 export const saveAppointment = serve(saveAppointmentCall, {
@@ -17,6 +17,6 @@ export const saveAppointment = serve(saveAppointmentCall, {
     const { zone } = await shopOf(tx, actor.shopId);
     await changeBox(tx, boxId, { appointmentAt: at === null ? null : instantIn(zone, at) });
     await note(context, at === null ? 'no appointment' : 'appointment', 'box', boxId);
-    return boxView(tx, actor, boxId, now);
+    return dressedBox(tx, actor, boxId, now);
   },
 });

@@ -3,7 +3,7 @@ import { boxNewsCall } from '@contracts/box/box-news';
 import { linesIn } from '@data/box/lines';
 import { looksOf } from '@data/box/looks';
 import { serve } from '../use-case';
-import { boxView } from './box-view';
+import { dressedBox } from './box-view';
 import { boxOf } from './lines';
 
 /** Two stylists on one box: each hears of what the other saved. The box is read whole only when something is new. */
@@ -22,6 +22,6 @@ export const boxNews = serve(boxNewsCall, {
         ]),
       )
       .digest('base64url');
-    return { mark, box: mark === known ? null : await boxView(tx, actor, boxId, now) };
+    return { mark, box: mark === known ? null : await dressedBox(tx, actor, boxId, now) };
   },
 });

@@ -3,7 +3,14 @@ import type { Learned } from '@core/client';
 import type { GuardFinding } from '@core/guard';
 import { daysBetween, earliestOccasion } from '@core/schedule';
 import { sizeWords } from '@core/stock';
-import type { BoxView, CreditView, LateRules, LineView } from '@contracts/box/box-view';
+import type {
+  BoxView,
+  CreditView,
+  DressedBox,
+  LateRules,
+  LineView,
+  TalliedBox,
+} from '@contracts/box/box-view';
 import type { Reader } from '@data/db';
 import { asksOf } from '@data/box/asks';
 import { type BoxRecord, closedBefore, linesWithTitles, occasionIdsOf } from '@data/box/boxes';
@@ -22,7 +29,7 @@ import { clientOf, dressed } from '../client/profile';
 import { type Actor, stylistsOnly } from '../context';
 import { calendarOf, dayIn, leadTimes, shopOf, shopView } from '../shop/settings';
 import { dueOn } from './due';
-import { guardOf, passesOf } from './guard';
+import { guardOf, guardOfBox, passesOf } from './guard';
 import {
   alteringDays,
   boxOf,
@@ -119,46 +126,36 @@ const lateRules = (row: BoxRecord, shop: ShopRow, today: string): LateRules => (
   silentKeepFrom: row.terms?.silentKeepFrom,
 });
 
-/** A box with everything its six steps show, for those who dress its client. */
-export async function boxView(db: Reader, actor: Actor, id: string, now: Date): Promise<BoxView> {
+/** What every step is made of. */
+async function readBox(db: Reader, actor: Actor, id: string, now: Date) {
   stylistsOnly(actor);
-  const { shopId } = actor;
-  const row = await boxOf(db, shopId, id);
-  const shop = await shopOf(db, shopId);
-  const person = await clientOf(db, shopId, row.clientId);
-  const { profile } = person;
+  const row = await boxOf(db, actor.shopId, id);
+  const shop = await shopOf(db, actor.shopId);
+  const person = await clientOf(db, actor.shopId, row.clientId);
   const lines = await linesOf(db, id);
-  const occasions = await occasionsOf(db, row.clientId);
-  const occasionIds = await occasionIdsOf(db, id);
-  const asks = await asksOf(db, id);
-  const owned = await closetOf(db, row.clientId);
-  const looks = await looksOf(db, id);
-  const photos = await photosOf(db, {
-    garment: lines.map((record) => record.garment.id),
-    owned: owned.map((each) => each.id),
-  });
-  const today = dayIn(shop.zone, now);
-  const altering = alteringDays(lines.flatMap(({ alterations }) => alterations));
-  const [day] = occasions
-    .flatMap(({ id: of, occasion }) => (occasionIds.includes(of) && occasion.date ? [occasion.date] : []))
-    .sort();
-  const due = dueOn(day, row, shop, lines);
+  return { row, shop, person, lines, now, today: dayIn(shop.zone, now) };
+}
+type BoxRead = Awaited<ReturnType<typeof readBox>>;
+
+/** Of a box that is out, only what waits for its parcel is judged still. */
+const isJudged = ({ row, lines }: BoxRead): boolean => !hasLeft(row.state) || lines.some(waitsForParcel);
+
+async function talliedOf(
+  db: Reader,
+  { row, shop, person, lines, now, today }: BoxRead,
+  guard: ReadonlyMap<string, readonly GuardFinding[]> | undefined,
+): Promise<TalliedBox> {
   const decided = hasLeft(row.state);
   // What follows a parcel is not asked for before there was one.
   const wentOut = row.outAt !== null;
   const credits = new Map(
-    (wentOut ? await creditNotesOf(db, id) : []).map(({ boxLineId, no, at, amountMinor, withheldMinor }) => [
-      boxLineId,
-      { no, day: dayIn(shop.zone, at), amountMinor, withheldMinor },
-    ]),
+    (wentOut ? await creditNotesOf(db, row.id) : []).map(
+      ({ boxLineId, no, at, amountMinor, withheldMinor }) => [
+        boxLineId,
+        { no, day: dayIn(shop.zone, at), amountMinor, withheldMinor },
+      ],
+    ),
   );
-  const stylists = await stylistsOf(db, shopId);
-  const came = await lastHandover(db, id);
-  // Of a box that is out, what waits for its parcel is judged still.
-  const guard =
-    decided && !lines.some(waitsForParcel)
-      ? undefined
-      : guardOf({ client: profile, lines, owned, looks, notToSend: row.notToSend }, await passesOf(db, id));
   return {
     sees: 'all',
     id: row.id,
@@ -166,22 +163,53 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
     state: row.state,
     step: stepOf(row.state),
     version: row.version,
-    stylist: stylists.find(({ id: of }) => of === row.stylistId) ?? {
-      id: row.stylistId,
-      name: await nameOf(db, row.stylistId),
-    },
-    stylists,
-    handover: came && {
-      from: came.from,
-      note: came.note,
-      day: dayIn(shop.zone, came.at),
-    },
     wantedBy: row.wantedBy ?? undefined,
     shop: shopView(shop),
     today,
     client: dressed(person),
     budgetMinor: row.budgetMinor,
     spentMinor: spentOn(lines),
+    lines: lines.map((record) =>
+      lineView(record, row.state, shop.zone, {
+        guard: decided && !waitsForParcel(record) ? [] : (guard?.get(record.line.id) ?? []),
+        credit: credits.get(record.line.id),
+      }),
+    ),
+    letter: row.letter,
+    parcels: wentOut ? await parcelViews(db, row.id, shop, now) : [],
+    outDay: row.outAt ? dayIn(shop.zone, row.outAt) : undefined,
+    decideBy: row.decideBy ?? undefined,
+    returnBy: row.returnBy ?? undefined,
+    styleFeeMinor: row.terms?.styleFeeMinor ?? shop.styleFeeMinor,
+    keepAllBp: row.terms?.keepAllBp ?? shop.keepAllBp,
+    total: row.total ?? (decided ? totalOf(lines, await termsOf(db, row, shop, today), shop) : undefined),
+    paid: isClosed(row.state) ? await paidBy(db, row.id) : [],
+    card: mayTally(row.state) ? cardShown(await lastCardSum(db, row.id)) : undefined,
+    late: lateRules(row, shop, today),
+    notesNext: row.notesNext,
+  };
+}
+
+async function dressedOf(db: Reader, read: BoxRead): Promise<DressedBox> {
+  const { row, shop, person, lines, today } = read;
+  const occasions = await occasionsOf(db, row.clientId);
+  const occasionIds = await occasionIdsOf(db, row.id);
+  const asks = await asksOf(db, row.id);
+  const owned = await closetOf(db, row.clientId);
+  const looks = await looksOf(db, row.id);
+  const photos = await photosOf(db, {
+    garment: lines.map((record) => record.garment.id),
+    owned: owned.map((each) => each.id),
+  });
+  const [day] = occasions
+    .flatMap(({ id: of, occasion }) => (occasionIds.includes(of) && occasion.date ? [occasion.date] : []))
+    .sort();
+  const due = dueOn(day, row, shop, lines);
+  const guarded = { client: person.profile, lines, owned, looks, notToSend: row.notToSend };
+  const guard = isJudged(read) ? guardOf(guarded, await passesOf(db, row.id)) : undefined;
+  const altering = alteringDays(lines.flatMap(({ alterations }) => alterations));
+  return {
+    ...(await talliedOf(db, read, guard)),
     asks: asks.map((each) => ({ id: each.id, ask: each.ask })),
     mood: row.mood,
     notToSend: row.notToSend,
@@ -189,15 +217,9 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
     occasionIds,
     due,
     earliest:
-      due && due.styleBy < today && !decided
+      due && due.styleBy < today && !hasLeft(row.state)
         ? earliestOccasion(today, leadTimes(shop), calendarOf(shop), altering)
         : undefined,
-    lines: lines.map((record) =>
-      lineView(record, row.state, shop.zone, {
-        guard: decided && !waitsForParcel(record) ? [] : (guard?.get(record.line.id) ?? []),
-        credit: credits.get(record.line.id),
-      }),
-    ),
     owned: owned.map(pieceOfOwned),
     loved: owned.filter(({ loved }) => loved).map(({ id: ownedId }) => `owned:${ownedId}`),
     photos: Object.fromEntries(
@@ -216,19 +238,34 @@ export async function boxView(db: Reader, actor: Actor, id: string, now: Date): 
       stages: each.stages,
       note: each.note,
     })),
-    letter: row.letter,
-    parcels: wentOut ? await parcelViews(db, id, shop, now) : [],
     packing: packingOf({ row, shop, person: person.row, lines, looks }),
-    outDay: row.outAt ? dayIn(shop.zone, row.outAt) : undefined,
-    decideBy: row.decideBy ?? undefined,
-    returnBy: row.returnBy ?? undefined,
-    styleFeeMinor: row.terms?.styleFeeMinor ?? shop.styleFeeMinor,
-    keepAllBp: row.terms?.keepAllBp ?? shop.keepAllBp,
-    total: row.total ?? (decided ? totalOf(lines, await termsOf(db, row, shop, today), shop) : undefined),
-    paid: isClosed(row.state) ? await paidBy(db, id) : [],
-    card: mayTally(row.state) ? cardShown(await lastCardSum(db, id)) : undefined,
-    late: lateRules(row, shop, today),
-    notesNext: row.notesNext,
+  };
+}
+
+/** A box as whoever decides on its pieces, charges and checks in is answered. */
+export async function talliedBox(db: Reader, actor: Actor, id: string, now: Date): Promise<TalliedBox> {
+  const read = await readBox(db, actor, id, now);
+  return talliedOf(db, read, isJudged(read) ? await guardOfBox(db, read.row, read.lines) : undefined);
+}
+
+/** A box as whoever pulls, combines, writes and sends is answered. */
+export const dressedBox = async (db: Reader, actor: Actor, id: string, now: Date): Promise<DressedBox> =>
+  dressedOf(db, await readBox(db, actor, id, now));
+
+/** A box with everything its six steps show, for those who dress its client: what a page is made with. */
+export async function boxView(db: Reader, actor: Actor, id: string, now: Date): Promise<BoxView> {
+  const read = await readBox(db, actor, id, now);
+  const { row, shop } = read;
+  const stylists = await stylistsOf(db, shop.id);
+  const came = await lastHandover(db, id);
+  return {
+    ...(await dressedOf(db, read)),
+    stylist: stylists.find(({ id: of }) => of === row.stylistId) ?? {
+      id: row.stylistId,
+      name: await nameOf(db, row.stylistId),
+    },
+    stylists,
+    handover: came && { from: came.from, note: came.note, day: dayIn(shop.zone, came.at) },
     learned: await learnedFrom(db, row.clientId, id),
   };
 }

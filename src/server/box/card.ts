@@ -6,7 +6,7 @@ import { note } from '../audit';
 import type { Context } from '../context';
 import { conflict, notFound } from '../problem';
 import { serve } from '../use-case';
-import { boxView } from './box-view';
+import { talliedBox } from './box-view';
 import { boxOf } from './lines';
 import { byVoucherFirst, readyToClose } from './settle';
 
@@ -33,7 +33,7 @@ export const askCard = serve(askCardCall, {
       await changeBox(tx, boxId, {});
       await note(context, 'ask card', 'card_sum', id, { boxId, amountMinor: rest });
     }
-    return boxView(tx, actor, boxId, now);
+    return talliedBox(tx, actor, boxId, now);
   },
 });
 
@@ -70,13 +70,13 @@ export const stopCard = serve(stopCardCall, {
     const to = cardStopped(sum.state);
     if (to) await step(context, boxId, sum, to);
     else if (sum.state === 'used') throw conflict(TOO_LATE.used);
-    return boxView(context.tx, context.actor, boxId, context.now);
+    return talliedBox(context.tx, context.actor, boxId, context.now);
   },
 });
 
 export const playTerminal = serve(playTerminalCall, {
   async run(context, { boxId, cardId, as }) {
     await step(context, boxId, await sumOf(context, boxId, cardId), as);
-    return boxView(context.tx, context.actor, boxId, context.now);
+    return talliedBox(context.tx, context.actor, boxId, context.now);
   },
 });

@@ -6,7 +6,7 @@ import { addOwned } from '@data/client/closet';
 import { note } from '../audit';
 import type { Context } from '../context';
 import { serve } from '../use-case';
-import { boxView } from './box-view';
+import { dressedBox } from './box-view';
 import { inLockOrder, pieceOfLine } from './lines';
 import { moveUnit } from './put-away';
 import { readyToClose, settle } from './settle';
@@ -33,7 +33,7 @@ export const closeBox = serve(closeBoxCall, {
     });
     await changeBox(tx, boxId, { state: 'closed', total, closedAt: now, notesNext });
     await note(context, 'close', 'box', boxId, { netMinor: total.netMinor, dueMinor: total.dueMinor });
-    return boxView(tx, actor, boxId, now);
+    return dressedBox(tx, actor, boxId, now);
   },
 });
 

@@ -16,7 +16,7 @@ import type { Context } from '../context';
 import { conflict, invalid, notFound, Refusal, stale } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
 import { serve } from '../use-case';
-import { boxView } from './box-view';
+import { dressedBox } from './box-view';
 import { fitInBox } from './candidates';
 import { guardFaults, guardOfBox } from './guard';
 import { takeLine } from './hold-line';
@@ -132,7 +132,7 @@ export const exchangeLine = serve(exchangeLineCall, {
     if (!mayTally(row.state)) throw conflict('An exchange is for a box that is with its client.');
     await exchange(context, row, { ...asked, by: 'shop' });
     await changeBox(tx, asked.boxId, { state: 'tallying' });
-    return boxView(tx, actor, asked.boxId, now);
+    return dressedBox(tx, actor, asked.boxId, now);
   },
 });
 
@@ -159,7 +159,7 @@ export const sendParcel = serve(sendParcelCall, {
       returnBy: later(row.returnBy, days.returnBy),
     });
     await note(context, 'send parcel', 'box', boxId, { pieces: waiting.length });
-    return viewFor(tx, actor, boxId, now);
+    return viewFor(tx, actor, boxId, now, dressedBox);
   },
 });
 

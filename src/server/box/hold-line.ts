@@ -18,7 +18,7 @@ import { conflict, invalid, notFound, Refusal } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
 import { serve } from '../use-case';
 import { holdUntil } from './hold-clock';
-import { boxView } from './box-view';
+import { dressedBox } from './box-view';
 import { fitInBox } from './candidates';
 import { boxOf, lineOf } from './lines';
 
@@ -33,7 +33,7 @@ export const holdLine = serve(holdLineCall, {
     const state = broughtTo(row.state, 'pulling');
     if (state !== row.state) await changeBox(tx, boxId, { state });
     await note(context, 'hold', 'box', boxId, { lineId, sku });
-    return boxView(tx, actor, boxId, now);
+    return dressedBox(tx, actor, boxId, now);
   },
 });
 
@@ -94,7 +94,7 @@ export const swapLine = serve(swapLineCall, {
     if (before.variantId === variantId && locationId === undefined) {
       await changeLine(tx, lineId, { fit: await fitInBox(context, row, variantId, effect) });
       await note(context, 'size for effect', 'box', boxId, { lineId, effect: effect ?? 'as cut' });
-      return boxView(tx, actor, boxId, now);
+      return dressedBox(tx, actor, boxId, now);
     }
     // Both ends of the swap at once and in one order: two opposite swaps cannot wait for each other.
     await lockStock(tx, [before.variantId, variantId]);
@@ -121,7 +121,7 @@ export const swapLine = serve(swapLineCall, {
       });
     }
     await note(context, 'swap', 'box', boxId, { lineId, by: taken.lineId, sku: taken.sku });
-    return boxView(tx, actor, boxId, now);
+    return dressedBox(tx, actor, boxId, now);
   },
 });
 
@@ -133,7 +133,7 @@ export const releaseLine = serve(releaseLineCall, {
     const line = await lineOf(tx, boxId, lineId);
     await dropLine(context, line.id);
     await note(context, 'release', 'box', boxId, { lineId });
-    return boxView(tx, actor, boxId, now);
+    return dressedBox(tx, actor, boxId, now);
   },
 });
 
@@ -159,7 +159,7 @@ export const renewHold = serve(renewHoldCall, {
       }
     }
     await note(context, 'renew', 'box', boxId, { lineId });
-    return boxView(tx, actor, boxId, now);
+    return dressedBox(tx, actor, boxId, now);
   },
 });
 

@@ -4,6 +4,7 @@ import { changeLine } from '@data/box/lines';
 import { conflict } from '../problem';
 import { serve } from '../use-case';
 import { boxOf, lineOf } from './lines';
+import { dressedBox } from './box-view';
 import { viewFor } from './pack-view';
 
 /** A small thing goes into the parcel with its piece; the box is locked, so that two who pack lose no tick of each other. */
@@ -14,6 +15,6 @@ export const layIn = serve(layInCall, {
     const { laidIn } = await lineOf(tx, boxId, lineId);
     const rest = laidIn.filter((each) => each !== what);
     await changeLine(tx, lineId, { laidIn: done ? [...rest, what] : rest });
-    return viewFor(tx, actor, boxId, now);
+    return viewFor(tx, actor, boxId, now, dressedBox);
   },
 });

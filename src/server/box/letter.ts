@@ -12,7 +12,7 @@ import { note } from '../audit';
 import { conflict, stale } from '../problem';
 import { shopOf } from '../shop/settings';
 import { serve } from '../use-case';
-import { boxView } from './box-view';
+import { boxView, dressedBox } from './box-view';
 import { boxOf } from './lines';
 
 interface DraftWith {
@@ -94,6 +94,6 @@ export const saveLetter = serve(saveLetterCall, {
       );
     await changeBox(tx, boxId, { letter, state: broughtTo(row.state, 'written') });
     await note(context, 'letter', 'box', boxId);
-    return boxView(tx, actor, boxId, now);
+    return dressedBox(tx, actor, boxId, now);
   },
 });

@@ -3,7 +3,7 @@ import { changeLine, linesOf } from '@data/box/lines';
 import { note } from '../audit';
 import { conflict, notFound, stale } from '../problem';
 import { serve } from '../use-case';
-import { boxView } from './box-view';
+import { talliedBox } from './box-view';
 import { inLockOrder, lineOf, waitsForParcel } from './lines';
 import { moveUnit } from './put-away';
 import { tallied } from './tally';
@@ -32,7 +32,7 @@ export const loseLines = serve(loseLinesCall, {
       await changeLine(tx, line.id, { decision: 'lost', decidedBy: 'shop', reason: loss, lostAt: now });
     }
     await note(context, `lose, ${loss}`, 'box', boxId, { lineIds });
-    return boxView(tx, actor, boxId, now);
+    return talliedBox(tx, actor, boxId, now);
   },
 });
 
@@ -51,6 +51,6 @@ export const findLine = serve(findLineCall, {
       ...(line.decision === 'lost' ? { decision: 'undecided', decidedBy: null, reason: null } : {}),
     });
     await note(context, 'turn up', 'box_line', lineId, { boxId });
-    return boxView(tx, actor, boxId, now);
+    return talliedBox(tx, actor, boxId, now);
   },
 });

@@ -18,6 +18,7 @@ import { guardFaults } from './guard';
 import { setHoldClock } from './hold-clock';
 import { boxOf, inLockOrder, isHeld, priceOf, waitsForParcel } from './lines';
 import { termsOf } from './money';
+import { dressedBox } from './box-view';
 import { viewFor } from './pack-view';
 import { moveUnit } from './put-away';
 
@@ -43,7 +44,7 @@ export const moveBox = serve(moveBoxCall, {
     // Packed pieces are on no clock; unpacked ones are on theirs again.
     if (isPacked(to) || isPacked(row.state)) await setHoldClock(context, { ...row, state: to }, lines);
     await note(context, `move to ${to}`, 'box', boxId, { from: row.state });
-    return viewFor(tx, actor, boxId, now);
+    return viewFor(tx, actor, boxId, now, dressedBox);
   },
 });
 

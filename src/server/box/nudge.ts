@@ -4,7 +4,7 @@ import { setNudge } from '@data/box/lines';
 import { note } from '../audit';
 import { conflict, notFound } from '../problem';
 import { serve } from '../use-case';
-import { boxView } from './box-view';
+import { dressedBox } from './box-view';
 import { boxOf } from './lines';
 
 /** The one braver choice of a box: marking another takes the mark from the first. */
@@ -15,6 +15,6 @@ export const markNudge = serve(markNudgeCall, {
     if (!isOpen(row.state)) throw conflict('This box is packed: its pieces stay as they are.');
     if (!(await setNudge(tx, boxId, lineId, nudge))) throw notFound('That line');
     await note(context, nudge ? 'mark as nudge' : 'unmark as nudge', 'box_line', lineId, { boxId });
-    return boxView(tx, actor, boxId, now);
+    return dressedBox(tx, actor, boxId, now);
   },
 });

@@ -2,7 +2,7 @@ import { hasLeft, stepOf } from '@core/box';
 import { ALTERATION_WORDS } from '@core/fit';
 import { packerWords } from '@core/guard';
 import { sizeWords } from '@core/stock';
-import type { BoxView } from '@contracts/box/box-view';
+import type { TalliedBox } from '@contracts/box/box-view';
 import type { PackLine, PackView } from '@contracts/box/pack-view';
 import { linesOf } from '@data/box/lines';
 import { looksOf } from '@data/box/looks';
@@ -11,7 +11,6 @@ import { pieceOfGarment } from '@data/pieces';
 import { clientOf } from '../client/profile';
 import { type Actor, seesPersons } from '../context';
 import { dayIn, shopOf } from '../shop/settings';
-import { boxView } from './box-view';
 import { packingOf, parcelViews } from './packing';
 import { dueOf } from './due';
 import { guardOfBox } from './guard';
@@ -64,6 +63,11 @@ async function packView(db: Reader, actor: Actor, id: string, now: Date): Promis
   };
 }
 
-/** The box as the role of an actor sees it. */
-export const viewFor = (db: Reader, actor: Actor, id: string, now: Date): Promise<BoxView | PackView> =>
-  seesPersons(actor) ? boxView(db, actor, id, now) : packView(db, actor, id, now);
+/** The box as the role of an actor sees it; `whole`: as much of it as is asked for by those who see the person. */
+export const viewFor = async <V extends TalliedBox>(
+  db: Reader,
+  actor: Actor,
+  id: string,
+  now: Date,
+  whole: (db: Reader, actor: Actor, id: string, now: Date) => Promise<V>,
+): Promise<V | PackView> => (seesPersons(actor) ? whole(db, actor, id, now) : packView(db, actor, id, now));

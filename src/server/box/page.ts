@@ -32,7 +32,7 @@ export const briefPage = async (actor: Actor, id: string) => ({
 
 /** The box for the two pages where parcels go out and come back: each role has its own view. */
 export const parcelPage = (actor: Actor, id: string): Promise<BoxView | PackView> =>
-  viewFor(database(), actor, id, new Date());
+  viewFor(database(), actor, id, new Date(), boxView);
 
 /** The step a box opens at, for this role. */
 export const stepFor = async (actor: Actor, id: string): Promise<Step> => (await parcelPage(actor, id)).step;

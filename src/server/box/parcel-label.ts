@@ -1,4 +1,4 @@
-import type { BoxView } from '@contracts/box/box-view';
+import type { TalliedBox } from '@contracts/box/box-view';
 import type { PackView } from '@contracts/box/pack-view';
 import { addressLines, readAddress } from '@core/client';
 import { dayInWords } from '@core/schedule';
@@ -8,6 +8,7 @@ import { barsOf, paintBars } from '../pdf/bars';
 import { FONT, INK, openPdf, type Sheet, SOFT } from '../pdf/document';
 import { conflict } from '../problem';
 import { shopOf } from '../shop/settings';
+import { dressedBox } from './box-view';
 import { viewFor } from './pack-view';
 
 const MARGIN = 56;
@@ -32,7 +33,7 @@ export async function parcelLabelPdf(
   boxId: string,
 ): Promise<{ fileName: string; pdf: Buffer }> {
   const db = database();
-  const view = await viewFor(db, actor, boxId, new Date());
+  const view = await viewFor(db, actor, boxId, new Date(), dressedBox);
   const shop = await shopOf(db, actor.shopId);
   const { to } = view.packing;
   if (to.length === 0) throw conflict('The client’s postal address is not entered yet.');
@@ -71,7 +72,7 @@ export async function parcelLabelPdf(
   return { fileName: `labels-${view.number}.pdf`, pdf: await sheet.finish() };
 }
 
-const trackingOf = ({ parcels }: BoxView | PackView): string | undefined => parcels.at(-1)?.tracking;
+const trackingOf = ({ parcels }: TalliedBox | PackView): string | undefined => parcels.at(-1)?.tracking;
 
 function label(sheet: Sheet, top: number, { head, to, from, tracking, about }: Label): void {
   const { doc, say, wide } = sheet;

@@ -7,7 +7,7 @@ import { note } from '../audit';
 import { conflict, invalid } from '../problem';
 import { serve } from '../use-case';
 import { guardOfBox } from './guard';
-import { boxView } from './box-view';
+import { dressedBox } from './box-view';
 import { boxOf, waitsForParcel } from './lines';
 
 /**
@@ -50,6 +50,6 @@ export const passLimits = serve(passLimitsCall, {
     );
     for (const { lineId, code } of passes)
       await note(context, `pass ${code}`, 'box_line', lineId, { boxId, code });
-    return boxView(tx, actor, boxId, now);
+    return dressedBox(tx, actor, boxId, now);
   },
 });

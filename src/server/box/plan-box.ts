@@ -16,7 +16,7 @@ import type { Context } from '../context';
 import { conflict } from '../problem';
 import { chancesFor } from '../ledger/chance';
 import { serve } from '../use-case';
-import { boxView } from './box-view';
+import { dressedBox } from './box-view';
 import { candidatesFor, rankSetting } from './candidates';
 import { takeLine, variantOf } from './hold-line';
 import { boxOf, pieceOfLine } from './lines';
@@ -97,6 +97,6 @@ export const holdPlanned = serve(holdPlannedCall, {
     }
     if (held.length > 0) await changeBox(tx, boxId, { state: broughtTo(row.state, 'pulling') });
     await note(context, 'hold a plan', 'box', boxId, { lines: held, missed: missed.length });
-    return { view: await boxView(tx, actor, boxId, now), missed };
+    return { view: await dressedBox(tx, actor, boxId, now), missed };
   },
 });

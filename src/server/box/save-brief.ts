@@ -12,7 +12,7 @@ import { serve } from '../use-case';
 import { setHoldClock } from './hold-clock';
 import { money } from '@core/money';
 import { shopOf } from '../shop/settings';
-import { boxView } from './box-view';
+import { dressedBox } from './box-view';
 import { boxOf } from './lines';
 
 export const saveBrief = serve(saveBriefCall, {
@@ -47,7 +47,7 @@ export const saveBrief = serve(saveBriefCall, {
     });
     await setHoldClock(context, row);
     await note(context, 'brief', 'box', row.id, { asks: input.asks.length, budgetMinor: input.budgetMinor });
-    return boxView(tx, actor, row.id, now);
+    return dressedBox(tx, actor, row.id, now);
   },
 });
 

@@ -9,7 +9,7 @@ import { addLook, changeLook, removeLook as dropLook } from '@data/box/looks';
 import { note } from '../audit';
 import { conflict, invalid, notFound, stale } from '../problem';
 import { serve } from '../use-case';
-import { boxView } from './box-view';
+import { dressedBox } from './box-view';
 import { boxOf } from './lines';
 import { lookGround } from './look-ground';
 
@@ -67,7 +67,7 @@ export const saveLook = serve(saveLookCall, {
       pieces: input.pieces.length,
       overruled: input.overrules.map((each) => each.rule),
     });
-    return boxView(tx, actor, row.id, now);
+    return dressedBox(tx, actor, row.id, now);
   },
 });
 
@@ -78,6 +78,6 @@ export const removeLook = serve(removeLookCall, {
     if (hasLeft(row.state)) throw conflict('The looks of a box that has gone out stay as they were.');
     if (!(await dropLook(tx, boxId, id))) throw notFound('That look');
     await note(context, 'remove look', 'box', boxId, { lookId: id });
-    return boxView(tx, actor, boxId, now);
+    return dressedBox(tx, actor, boxId, now);
   },
 });

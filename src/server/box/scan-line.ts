@@ -8,6 +8,7 @@ import { variantOfCode } from '../stock/find-code';
 import { serve } from '../use-case';
 import { guardOfBox } from './guard';
 import { boxOf, waitsForParcel } from './lines';
+import { dressedBox } from './box-view';
 import { viewFor } from './pack-view';
 
 /** A piece read by the scanner goes into the parcel; another size than the one that was pulled does not. */
@@ -39,6 +40,6 @@ export const scanLine = serve(scanLineCall, {
       await changeLine(tx, found.line.id, { scannedAt: now });
       await note(context, 'scan in', 'box_line', found.line.id, { boxId });
     }
-    return { view: await viewFor(tx, actor, boxId, now), lineId: found.line.id, fresh };
+    return { view: await viewFor(tx, actor, boxId, now, dressedBox), lineId: found.line.id, fresh };
   },
 });

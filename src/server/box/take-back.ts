@@ -11,7 +11,7 @@ import { note } from '../audit';
 import { conflict, invalid } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
 import { serve } from '../use-case';
-import { boxView } from './box-view';
+import { dressedBox } from './box-view';
 import { giveBack } from './give-back';
 import { boxOf, lineOf, mayReturn } from './lines';
 import { putAway } from './put-away';
@@ -70,6 +70,6 @@ export const takeBackLine = serve(takeBackLineCall, {
     await giveBack(context, boxId, credit.amountMinor);
     await changeBox(tx, boxId, {});
     await note(context, 'take back', 'box_line', lineId, { boxId, no, ...credit, backTo });
-    return boxView(tx, actor, boxId, now);
+    return dressedBox(tx, actor, boxId, now);
   },
 });

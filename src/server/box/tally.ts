@@ -13,7 +13,7 @@ import { conflict, invalid } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
 import { variantOfCode } from '../stock/find-code';
 import { serve } from '../use-case';
-import { boxView } from './box-view';
+import { talliedBox } from './box-view';
 import { takeExchangeBack } from './exchange';
 import { boxOf, lineOf, mayReturn, waitsForParcel } from './lines';
 import { viewFor } from './pack-view';
@@ -82,7 +82,7 @@ async function store(
 export const decideLine = serve(decideLineCall, {
   async run(context, said) {
     await decide(context, { ...said, by: 'shop' });
-    return boxView(context.tx, context.actor, said.boxId, context.now);
+    return talliedBox(context.tx, context.actor, said.boxId, context.now);
   },
 });
 
@@ -119,7 +119,7 @@ export const keepAll = serve(keepAllCall, {
       await note(context, 'keep by silence', 'box', boxId, { from });
     }
     await keepRest(context, boxId, 'shop');
-    return boxView(context.tx, context.actor, boxId, context.now);
+    return talliedBox(context.tx, context.actor, boxId, context.now);
   },
 });
 
@@ -149,7 +149,7 @@ export const checkInLine = serve(checkInLineCall, {
   async run(context, { boxId, lineId, backTo }) {
     await tallied(context, boxId);
     await checkIn(context, boxId, await lineOf(context.tx, boxId, lineId), backTo);
-    return viewFor(context.tx, context.actor, boxId, context.now);
+    return viewFor(context.tx, context.actor, boxId, context.now, talliedBox);
   },
 });
 
@@ -184,6 +184,11 @@ export const scanBack = serve(scanBackCall, {
         by: 'shop',
       });
     await checkIn(context, boxId, await lineOf(tx, boxId, found.line.id), backTo);
-    return { view: await viewFor(tx, actor, boxId, now), title, size: variant.size, wasUndecided };
+    return {
+      view: await viewFor(tx, actor, boxId, now, talliedBox),
+      title,
+      size: variant.size,
+      wasUndecided,
+    };
   },
 });

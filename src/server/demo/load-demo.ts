@@ -7,7 +7,7 @@ import { readList } from '@core/reading';
 import { readColourList } from '@contracts/piece-cells';
 import type { StockCsvRow } from '@contracts/stock-csv';
 import type { StoredAttributes } from '@contracts/piece';
-import type { BoxView } from '@contracts/box/box-view';
+import type { DressedBox, TalliedBox } from '@contracts/box/box-view';
 import type { PackView } from '@contracts/box/pack-view';
 import type { Database } from '@data/db';
 import type { DemoBox } from '@data/demo/demo-box';
@@ -273,7 +273,7 @@ async function playBox(
   }
   const { id: boxId } = await call(db, actor, start, 'start-box', { clientId });
   if (plan.until === 'brief') return;
-  const load = (at: Date): Promise<BoxView> =>
+  const load = (at: Date): Promise<DressedBox> =>
     call(db, actor, at, 'save-brief', {
       boxId,
       version: 1,
@@ -323,9 +323,10 @@ async function playBox(
     );
   if (plan.until === 'out') return;
   const end = new Date(start.getTime() + 9 * DAY_MS);
+  let tallied: TalliedBox = view;
   for (const [i, decision] of (plan.decisions ?? []).entries()) {
-    const lineId = view.lines[i]?.id ?? '';
-    view = await call(
+    const lineId = tallied.lines[i]?.id ?? '';
+    tallied = await call(
       db,
       actor,
       end,
@@ -341,24 +342,24 @@ async function playBox(
             note: decision.note ?? '',
           },
     );
-    if (decision !== 'keep') view = whole(await call(db, actor, end, 'check-in-line', { boxId, lineId }));
+    if (decision !== 'keep') tallied = whole(await call(db, actor, end, 'check-in-line', { boxId, lineId }));
   }
   await call(db, actor, end, 'close-box', {
     boxId,
-    version: view.version,
+    version: tallied.version,
     way: 'card',
     notesNext: plan.notesNext ?? '',
   });
 }
 
 /** The stylist's view of a box; the demo is played by one. */
-function whole(view: BoxView | PackView): BoxView {
+function whole<V extends TalliedBox>(view: V | PackView): V {
   if (view.sees !== 'all') throw new Error('the demo is played by a stylist');
   return view;
 }
 
 /** `name` or `name@mode`, as a piece of the box or the closet. */
-function refOf(view: BoxView, name: string): { ref: string; mode?: string } {
+function refOf(view: DressedBox, name: string): { ref: string; mode?: string } {
   const [title = '', mode] = name.split('@');
   const piece = [...view.lines.map((line) => line.piece), ...view.owned].find(
     (each) => each.title === title || each.title.startsWith(`${title},`),
