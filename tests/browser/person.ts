@@ -37,11 +37,16 @@ const seeText = (page: Page, text: string): Promise<unknown> =>
   );
 
 const arriveAt = async (page: Page, path: RegExp): Promise<void> => {
-  await page.waitForFunction(
-    (source) => new RegExp(source).test(location.pathname) && document.readyState === 'complete',
-    { timeout: STATE_MS, polling: OFTEN_MS },
-    path.source,
-  );
+  await page
+    .waitForFunction(
+      (source) => new RegExp(source).test(location.pathname) && document.readyState === 'complete',
+      { timeout: STATE_MS, polling: OFTEN_MS },
+      path.source,
+    )
+    .catch(async (error: unknown) => {
+      const where = await page.evaluate(() => ({ at: location.href, is: document.readyState })).catch(String);
+      throw new Error(`never at ${path.source}: ${page.url()} ${JSON.stringify(where)}`, { cause: error });
+    });
   await settled(page);
 };
 
