@@ -1,5 +1,6 @@
 import type { Page } from 'puppeteer-core';
-import { launch, openPage, settled, signInAs } from '../browser/chromium';
+import { launch, openPage, settled } from '../browser/chromium';
+import { demoBox, ORIGIN } from './demo-page';
 import type { Bench } from './figure';
 import { longTasks, mainThreadMs } from './trace';
 
@@ -13,16 +14,10 @@ const LEAST_ROWS = 25;
 export const flats: Bench = {
   name: 'flats',
   run: async () => {
-    const origin = process.env.IVORY_RAIL ?? 'http://127.0.0.1:4321';
     const browser = await launch();
     try {
       const { page } = await openPage(browser);
-      await signInAs(page, origin, 'stylist@heronroom.invalid', 'heron-stylist-demo');
-      const box = await page.$$eval(
-        '.desk a',
-        (links) => links.find((link) => link.textContent?.includes('Box 104'))?.getAttribute('href') ?? '',
-      );
-      const step = (name: string): string => origin + box.replace(/[^/]+$/, name);
+      const step = await demoBox(page);
       await page.goto(step('combine'));
       await settled(page);
       await page.locator('::-p-aria(The shelf too)').click();
@@ -44,7 +39,7 @@ export const flats: Bench = {
         }, FLATS),
       );
       const pull = await scrolled(page, step('pull'), 1000);
-      const stock = await scrolled(page, `${origin}/stockroom`, 4000);
+      const stock = await scrolled(page, `${ORIGIN}/stockroom`, 4000);
       return [
         {
           name: `flats: ${FLATS} flats that come into sight at once, styled, laid out and painted`,

@@ -1,6 +1,7 @@
 import type { Page } from 'puppeteer-core';
 import { drag } from '../browser/person';
-import { launch, openPage, settled, signInAs } from '../browser/chromium';
+import { launch, openPage, settled } from '../browser/chromium';
+import { demoBox } from './demo-page';
 import { type Bench, FRAME_MS, percentile } from './figure';
 import { longTasks, mainThreadMs } from './trace';
 
@@ -29,16 +30,10 @@ const PAINTING = ['PrePaint', 'Paint', 'Layerize', 'Commit'] as const;
 export const rail: Bench = {
   name: 'rail',
   run: async () => {
-    const origin = process.env.IVORY_RAIL ?? 'http://127.0.0.1:4321';
     const browser = await launch();
     try {
       const { page } = await openPage(browser);
-      await signInAs(page, origin, 'stylist@heronroom.invalid', 'heron-stylist-demo');
-      const href = await page.$$eval(
-        '.desk a',
-        (links) => links.find((link) => link.textContent?.includes('Box 104'))?.getAttribute('href') ?? '',
-      );
-      await page.goto(origin + href.replace(/[^/]+$/, 'combine'));
+      await page.goto((await demoBox(page))('combine'));
       await settled(page);
       for (const piece of PIECES) {
         await page.evaluate((name) => {
