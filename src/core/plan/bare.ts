@@ -41,8 +41,8 @@ export class Bare {
     for (const other of index.twins[place] as readonly number[]) if (chosen[other]) this.twins += by;
     if (by === 1) chosen[place] = 1;
     this.count += by;
-    this.spent += by * (model.price[place] as number);
-    this.grams += by * (model.grams?.[place] ?? 0);
+    this.spent += by * (index.price[place] as number);
+    this.grams += by * (index.grams[place] as number);
     if (!model.allowed[place]) this.disallowed += by;
     this.unpinned -= by * (index.pinned[place] as number);
     index.answers.forEach((marks, at) => {

@@ -160,7 +160,7 @@ export class Choice {
       best.push(isTouched ? this.bestStaying(o, goes) : (this.stays.best[o] as Looks));
       opened[o] = (this.stays.opened[o] as number) - (isTouched ? this.openedBy(o, goes) : 0);
       points[o] = isTouched
-        ? this.weighed(o, best[o] as Looks, NONE, NONE) + this.openedPoints(opened[o] as number)
+        ? this.weighed(o, best[o] as Looks, NONE, NONE, opened[o] as number)
         : (this.stays.points[o] as number);
     }
     return { goes, best, opened, points };
@@ -184,9 +184,13 @@ export class Choice {
       let value = points[o] as number;
       if (its.length > 0) {
         const left = this.staying(o, its, goes);
-        value =
-          this.weighed(o, best[o] as Looks, left, NONE) +
-          this.openedPoints((opened[o] as number) + this.sumOpened(o, left));
+        value = this.weighed(
+          o,
+          best[o] as Looks,
+          left,
+          NONE,
+          (opened[o] as number) + this.sumOpened(o, left),
+        );
       }
       worth += (this.index.weights[o] as number) * value;
     }
@@ -208,8 +212,13 @@ export class Choice {
       points[o] =
         its.length === 0
           ? (going.points[o] as number)
-          : this.weighed(o, going.best[o] as Looks, best[o] as Looks, NONE) +
-            this.openedPoints((going.opened[o] as number) + (opened[o] as number));
+          : this.weighed(
+              o,
+              going.best[o] as Looks,
+              best[o] as Looks,
+              NONE,
+              (going.opened[o] as number) + (opened[o] as number),
+            );
       worth += (this.index.weights[o] as number) * (points[o] as number);
     }
     return { place, best, opened, points, worth };
@@ -222,19 +231,18 @@ export class Choice {
       const [one, two] = [a.best[o] as Looks, b.best[o] as Looks];
       const its = this.staying(o, just[o] as Looks, going.goes);
       let points: number;
-      if (its.length > 0) {
-        const opened =
-          (going.opened[o] as number) +
-          (a.opened[o] as number) +
-          (b.opened[o] as number) +
-          this.sumOpened(o, its);
-        points = this.weighed(o, merged(going.best[o] as Looks, one), two, its) + this.openedPoints(opened);
-      } else if (one.length === 0) points = b.points[o] as number;
-      else if (two.length === 0) points = a.points[o] as number;
-      else
-        points =
-          this.weighed(o, going.best[o] as Looks, one, two) +
-          this.openedPoints((going.opened[o] as number) + (a.opened[o] as number) + (b.opened[o] as number));
+      if (its.length === 0 && one.length === 0) points = b.points[o] as number;
+      else if (its.length === 0 && two.length === 0) points = a.points[o] as number;
+      else {
+        const opened = (going.opened[o] as number) + (a.opened[o] as number) + (b.opened[o] as number);
+        points = this.weighed(
+          o,
+          going.best[o] as Looks,
+          merged(its, one),
+          two,
+          opened + this.sumOpened(o, its),
+        );
+      }
       worth += (this.index.weights[o] as number) * points;
     }
     return worth;
@@ -303,10 +311,7 @@ export class Choice {
     this.lackingOne = lackingOne;
     const opened = Float64Array.from(this.there, (there, o) => this.countOpened(o, there));
     const best = this.there.map((_its, o) => this.bestStaying(o, NONE));
-    const points = Float64Array.from(
-      best,
-      (its, o) => this.weighed(o, its, NONE, NONE) + this.openedPoints(opened[o] as number),
-    );
+    const points = Float64Array.from(best, (its, o) => this.weighed(o, its, NONE, NONE, opened[o] as number));
     this.stays = { goes: NONE, best, opened, points };
     return this.after(NONE, this.stays, this.nothing);
   }
@@ -372,7 +377,9 @@ export class Choice {
   private staying(o: number, looks: Looks, goes: readonly number[]): Looks {
     if (goes.length === 0 || looks.length === 0) return looks;
     const its = this.model.looks[o] as readonly PlanLook[];
-    return looks.filter((l) => !holdsAny((its[l] as PlanLook).fresh, goes));
+    const stays = (l: number): boolean => !holdsAny((its[l] as PlanLook).fresh, goes);
+    // Most often all of them stay, and nothing is made anew.
+    return looks.every(stays) ? looks : looks.filter(stays);
   }
 
   private sumOpened(o: number, looks: Looks): number {
@@ -382,13 +389,8 @@ export class Choice {
     return sum;
   }
 
-  /** Points of all that is opened for an occasion, up to as much as counts. */
-  private openedPoints(opened: number): number {
-    return this.model.opened * Math.min(WORTH.mostOpened, opened);
-  }
-
-  /** Points of an occasion by the best of up to three lists of looks, each best first. */
-  private weighed(o: number, a: Looks, b: Looks, c: Looks): number {
+  /** Points of an occasion by the best of up to three lists of looks, each best first, and by all that is opened, up to as much as counts. */
+  private weighed(o: number, a: Looks, b: Looks, c: Looks, opened: number): number {
     const scores = this.index.scores[o] as Float64Array;
     const ranks = this.index.ranks[o] as Float64Array;
     let points = 0;
@@ -404,7 +406,7 @@ export class Choice {
       else k++;
       points += (scores[l] as number) * (ranks[rank] as number);
     }
-    return points;
+    return points + this.model.opened * Math.min(WORTH.mostOpened, opened);
   }
 }
 

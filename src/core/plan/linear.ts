@@ -10,7 +10,7 @@ export interface Shared {
 /**
  * The same model as a mixed-integer program. x: a candidate is in (binary). y: all pieces of a set are in, whatever looks they
  * make. z: a look is an occasion's first, second or third; none where the closet has as good a one. t: looks opened, up to the
- * most that count. a: an ask is answered. Only x has to be whole: with x whole the best y, z, t and a are as the search counts
+ * most that count. a: an ask is answered. Only x must be whole: with x whole the best y, z, t and a are as the search counts
  * them.
  *
  * What keeps a solver from parts of pieces: every part of a set is a set itself, and whatever binds a box binds what is

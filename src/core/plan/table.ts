@@ -76,8 +76,7 @@ export class Table {
 
   /** Nobody is left further short of a fair share, and all together are worth more. */
   isBetterThan(other: Table): boolean {
-    const fairer = other.lacking() - this.lacking();
-    return fairer > GAIN || (fairer > -GAIN && this.sum() - other.sum() > GAIN);
+    return isBetter(other.lacking() - this.lacking(), this.sum() - other.sum());
   }
 
   private sum = (): number => this.models.reduce((sum, _model, b) => sum + this.worth(b), 0);
@@ -171,8 +170,7 @@ export class Table {
     this.put(from, new Choice(this.models[from] as PlanModel, less));
     this.put(to, this.replanned(to, taker.with(place, 1), TRIED));
     this.put(from, this.replanned(from, less, TRIED));
-    const fairer = wasLacking - lack();
-    if (fairer > GAIN || (fairer > -GAIN && sum() - was > GAIN)) {
+    if (isBetter(wasLacking - lack(), sum() - was)) {
       this.keep(from, this.choice(from));
       this.keep(to, this.choice(to));
       return true;
@@ -183,6 +181,9 @@ export class Table {
     return false;
   }
 }
+
+/** Fair shares come first, what all of it is worth then: so many points nearer to them, and so many more. */
+const isBetter = (fairer: number, gain: number): boolean => fairer > GAIN || (fairer > -GAIN && gain > GAIN);
 
 /** A model in which some candidates are not there. */
 const without = (model: PlanModel, out: ReadonlySet<number>): PlanModel => ({
