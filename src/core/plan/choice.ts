@@ -1,23 +1,25 @@
 import { Bare, WRONG } from './bare';
 import type { PlanLook } from './enumerate';
 import { type PlanModel, WORTH } from './model';
-import { indexOf, type Looks, type Made, type ModelIndex, NONE } from './model-index';
+import { indexOf, type Looks, type Made, type ModelIndex, NONE, oneEach } from './model-index';
+import { Standing } from './standing';
 
 /** Less than this is rounding, points. */
 export const EPSILON = 1e-9;
 /** Beyond the place of any look. */
 const LAST = 0x7fffffff;
 
-/** Some that would go, and what each occasion is left: its best looks, what all of them open, and its points. */
+/** Some that would go, what that frees (minor units), and what each occasion is left: its best looks, what all of them open, and its points. */
 export interface Going {
   readonly goes: readonly number[];
+  readonly freed: number;
   readonly best: Made;
   readonly opened: Float64Array;
   readonly points: Float64Array;
 }
 
 /** One that would come in the place of some that go: the best looks it makes of each occasion, and what it all would be worth. */
-export interface Coming extends Omit<Going, 'goes'> {
+export interface Coming extends Omit<Going, 'goes' | 'freed'> {
   readonly place: number;
   readonly worth: number;
 }
@@ -38,22 +40,19 @@ export class Choice {
   // Not a whole number from the start: engines keep those apart.
   worth = NaN;
   private readonly index: ModelIndex;
-  /** Of each occasion: how many new pieces each look still lacks. */
-  private readonly lacks: readonly Uint8Array[];
-  /** And the sum of their places. */
-  private readonly lacking: readonly Int32Array[];
   /** For counting within one occasion; zeros between. */
   private readonly counted: readonly Uint8Array[];
-  /** Looks of each occasion that lack nothing, best first, and those that lack one candidate alone, by candidate. */
-  private there: Made = [];
-  private lackingOne: readonly Made[] = [];
   /** What each occasion has as it stands. */
-  private stays: Going = { goes: NONE, best: [], opened: new Float64Array(0), points: new Float64Array(0) };
+  private stays: Going = {
+    goes: NONE,
+    freed: 0,
+    best: [],
+    opened: new Float64Array(0),
+    points: new Float64Array(0),
+  };
   private ones: readonly Going[] | undefined;
   private readonly nothing: Made;
-  /** Of each occasion and candidate: what its looks among those open, and how many they are. */
-  private readonly opens: readonly Float64Array[];
-  private readonly touched: readonly Uint16Array[];
+  private readonly standing: Standing;
   private readonly bare: Bare;
 
   constructor(
@@ -61,14 +60,10 @@ export class Choice {
     readonly chosen: Uint8Array,
   ) {
     this.index = indexOf(model);
-    const size = chosen.length;
-    this.lacks = this.index.wants.map((wants) => wants.slice());
-    this.lacking = this.index.sums.map((sums) => sums.slice());
-    this.counted = model.looks.map((its) => new Uint8Array(its.length));
-    this.opens = model.looks.map(() => new Float64Array(size));
-    this.touched = model.looks.map(() => new Uint16Array(size));
+    this.counted = oneEach(model.looks.length, (o) => new Uint8Array(model.looks[o]?.length ?? 0));
+    this.standing = new Standing(model, this.index);
     this.bare = new Bare(model, this.index, chosen);
-    this.nothing = model.looks.map(() => NONE);
+    this.nothing = oneEach(model.looks.length, () => NONE);
     const wanted = chosen.slice();
     chosen.fill(0);
     this.become(wanted);
@@ -85,7 +80,18 @@ export class Choice {
 
   /** What is in and may go. */
   held(): number[] {
-    return [...this.chosen.keys()].filter((place) => this.chosen[place] && !this.index.pinned[place]);
+    const found: number[] = [];
+    for (let place = 0; place < this.chosen.length; place++)
+      if (this.chosen[place] && !this.index.pinned[place]) found.push(place);
+    return found;
+  }
+
+  /** The same for the same choice. */
+  key(): string {
+    let key = '';
+    for (let place = 0; place < this.chosen.length; place++)
+      if (this.chosen[place]) key += String.fromCharCode(place);
+    return key;
   }
 
   /** True for a box that may be sent. */
@@ -104,10 +110,7 @@ export class Choice {
   bestWith(place: number): number {
     const comes = [place];
     const made = this.madeBy(comes);
-    return Math.max(
-      this.after(comes, this.stays, made),
-      ...this.singles().map((going) => this.after(comes, going, made)),
-    );
+    return Math.max(...this.outs().map((going) => this.after(comes, going, made)));
   }
 
   /** What it would be worth without one of its own, with the best of some others in its place or nothing. */
@@ -119,9 +122,13 @@ export class Choice {
     return best;
   }
 
-  /** Each of its own that may go. */
-  singles(): readonly Going[] {
-    this.ones ??= this.held().map((one) => this.going([one]));
+  /** Nothing, and each of its own that may go. */
+  outs(): readonly Going[] {
+    if (!this.ones) {
+      const all = [this.stays];
+      for (const one of this.held()) all.push(this.going([one]));
+      this.ones = all;
+    }
     return this.ones;
   }
 
@@ -133,12 +140,12 @@ export class Choice {
   /** The looks that lack only these and would be there with them. */
   madeBy(comes: readonly number[]): Made {
     if (comes.length === 0) return this.nothing;
-    if (comes.length === 1) return this.lackingOne[comes[0] as number] as Made;
-    return this.lacks.map((_its, o) => this.madeFor(o, comes));
+    if (comes.length === 1) return this.standing.lackingOne[comes[0] as number] as Made;
+    return oneEach(this.nothing.length, (o) => this.madeFor(o, comes));
   }
 
   private madeFor(o: number, comes: readonly number[]): readonly number[] {
-    const lacks = this.lacks[o] as Uint8Array;
+    const lacks = this.standing.lacks[o] as Uint8Array;
     const holding = this.index.holding[o] as Made;
     const counted = this.counted[o] as Uint8Array;
     const found: number[] = [];
@@ -152,10 +159,10 @@ export class Choice {
   /** What is left where some go, which are in: told once for all that may come in their place. */
   going(goes: readonly number[]): Going {
     if (goes.length === 0) return this.stays;
+    const { length } = this.nothing;
     const best: Looks[] = [];
-    const opened = new Float64Array(this.there.length);
-    const points = new Float64Array(this.there.length);
-    for (let o = 0; o < this.there.length; o++) {
+    const [opened, points] = [new Float64Array(length), new Float64Array(length)];
+    for (let o = 0; o < length; o++) {
       const isTouched = this.touches(o, goes);
       best.push(isTouched ? this.bestStaying(o, goes) : (this.stays.best[o] as Looks));
       opened[o] = (this.stays.opened[o] as number) - (isTouched ? this.openedBy(o, goes) : 0);
@@ -163,7 +170,9 @@ export class Choice {
         ? this.weighed(o, best[o] as Looks, NONE, NONE, opened[o] as number)
         : (this.stays.points[o] as number);
     }
-    return { goes, best, opened, points };
+    let freed = 0;
+    for (const place of goes) freed += this.model.price[place] as number;
+    return { goes, freed, best, opened, points };
   }
 
   /** Worth with some in, which are not, and some out, which are in; `made`: the looks those in would make. */
@@ -250,10 +259,10 @@ export class Choice {
 
   /** Each two that looks lack and nothing else, those looks, and what they bring at most. */
   lackingTwo(): readonly LackingTwo[] {
-    const { model } = this;
+    const { model, standing } = this;
     const found = new Map<number, { a: number; b: number; made: number[][]; points: number }>();
-    for (let o = 0; o < this.lacks.length; o++) {
-      const lacks = this.lacks[o] as Uint8Array;
+    for (let o = 0; o < standing.lacks.length; o++) {
+      const lacks = standing.lacks[o] as Uint8Array;
       const weight = model.weights[o] as number;
       const first = model.ranks[o]?.[0] ?? 0;
       for (let l = 0; l < lacks.length; l++) {
@@ -261,7 +270,7 @@ export class Choice {
         const { fresh, score, opens } = model.looks[o]?.[l] as PlanLook;
         const [a, b] = fresh.filter((place) => !this.chosen[place]) as [number, number];
         const key = a * this.chosen.length + b;
-        const pair = found.get(key) ?? { a, b, made: this.lacks.map(() => []), points: 0 };
+        const pair = found.get(key) ?? { a, b, made: oneEach(model.looks.length, () => []), points: 0 };
         pair.made[o]?.push(l);
         pair.points += weight * (score * first + model.opened * opens);
         found.set(key, pair);
@@ -278,65 +287,28 @@ export class Choice {
 
   private put(place: number, by: 1 | -1): void {
     this.bare.put(place, by);
-    for (let o = 0; o < this.lacks.length; o++) {
-      const [lacks, lacking] = [this.lacks[o] as Uint8Array, this.lacking[o] as Int32Array];
-      for (const l of this.index.holding[o]?.[place] ?? NONE) {
-        lacks[l] = (lacks[l] as number) - by;
-        lacking[l] = (lacking[l] as number) - by * place;
-      }
-    }
+    this.standing.put(place, by);
   }
 
-  /** Takes stock of the looks and of what each brings; answers the worth. */
+  /** Takes stock of what each occasion has; answers the worth. */
   private settle(): number {
-    const { chosen } = this;
     this.ones = undefined;
     this.bare.settle();
-    const lackingOne: Made[] = [];
-    for (let place = 0; place < chosen.length; place++) lackingOne.push(this.nothing);
-    this.there = this.lacks.map((lacks, o) => {
-      const lacking = this.lacking[o] as Int32Array;
-      const found: number[] = [];
-      for (let l = 0; l < lacks.length; l++) {
-        if (lacks[l] === 0) found.push(l);
-        if (lacks[l] !== 1) continue;
-        const place = lacking[l] as number;
-        if (lackingOne[place] === this.nothing) lackingOne[place] = [...this.nothing];
-        const by = lackingOne[place] as (Looks | number[])[];
-        if (by[o] === NONE) by[o] = [l];
-        else (by[o] as number[]).push(l);
-      }
-      return found;
-    });
-    this.lackingOne = lackingOne;
-    const opened = Float64Array.from(this.there, (there, o) => this.countOpened(o, there));
-    const best = this.there.map((_its, o) => this.bestStaying(o, NONE));
-    const points = Float64Array.from(best, (its, o) => this.weighed(o, its, NONE, NONE, opened[o] as number));
-    this.stays = { goes: NONE, best, opened, points };
-    return this.after(NONE, this.stays, this.nothing);
-  }
-
-  /** What the looks of an occasion open: all together, and those of each candidate. */
-  private countOpened(o: number, there: readonly number[]): number {
-    const [opens, touched] = [this.opens[o] as Float64Array, this.touched[o] as Uint16Array];
-    opens.fill(0);
-    touched.fill(0);
-    let sum = 0;
-    for (const l of there) {
-      const look = this.model.looks[o]?.[l] as PlanLook;
-      if (look.fresh.length === 0) continue;
-      sum += look.opens;
-      for (const place of look.fresh) {
-        opens[place] = (opens[place] as number) + look.opens;
-        touched[place] = (touched[place] as number) + 1;
-      }
+    const { length } = this.nothing;
+    const opened = this.standing.opened.slice();
+    const best: Looks[] = [];
+    const points = new Float64Array(length);
+    for (let o = 0; o < length; o++) {
+      best.push(this.bestStaying(o, NONE));
+      points[o] = this.weighed(o, best[o] as Looks, NONE, NONE, opened[o] as number);
     }
-    return sum;
+    this.stays = { goes: NONE, freed: 0, best, opened, points };
+    return this.after(NONE, this.stays, this.nothing);
   }
 
   /** Whether an occasion has a look that holds one of these. */
   private touches(o: number, goes: readonly number[]): boolean {
-    const touched = this.touched[o] as Uint16Array;
+    const touched = this.standing.touched[o] as Uint16Array;
     for (const place of goes) if (touched[place]) return true;
     return false;
   }
@@ -346,7 +318,7 @@ export class Choice {
     const its = this.model.looks[o] as readonly PlanLook[];
     const most = (this.index.ranks[o] as Float64Array).length;
     const found: number[] = [];
-    for (const l of this.there[o] as readonly number[]) {
+    for (const l of this.standing.there[o] as readonly number[]) {
       if (found.length === most) break;
       if (!holdsAny((its[l] as PlanLook).fresh, goes)) found.push(l);
     }
@@ -355,8 +327,8 @@ export class Choice {
 
   /** What those looks open that hold one of these. */
   private openedBy(o: number, goes: readonly number[]): number {
-    const opens = this.opens[o] as Float64Array;
-    const touched = this.touched[o] as Uint16Array;
+    const opens = this.standing.opens[o] as Float64Array;
+    const touched = this.standing.touched[o] as Uint16Array;
     let [sum, holders] = [0, 0];
     for (const place of goes) {
       sum += opens[place] as number;
@@ -364,7 +336,7 @@ export class Choice {
     }
     if (holders < 2) return sum;
     // What holds two of those that go is counted once.
-    for (const l of this.there[o] as readonly number[]) {
+    for (const l of this.standing.there[o] as readonly number[]) {
       const look = this.model.looks[o]?.[l] as PlanLook;
       let held = 0;
       for (const place of goes) if (look.fresh.includes(place)) held++;
@@ -377,9 +349,14 @@ export class Choice {
   private staying(o: number, looks: Looks, goes: readonly number[]): Looks {
     if (goes.length === 0 || looks.length === 0) return looks;
     const its = this.model.looks[o] as readonly PlanLook[];
-    const stays = (l: number): boolean => !holdsAny((its[l] as PlanLook).fresh, goes);
+    let i = 0;
+    while (i < looks.length && !holdsAny((its[looks[i] as number] as PlanLook).fresh, goes)) i++;
     // Most often all of them stay, and nothing is made anew.
-    return looks.every(stays) ? looks : looks.filter(stays);
+    if (i === looks.length) return looks;
+    const left = looks.slice(0, i);
+    for (i++; i < looks.length; i++)
+      if (!holdsAny((its[looks[i] as number] as PlanLook).fresh, goes)) left.push(looks[i] as number);
+    return left;
   }
 
   private sumOpened(o: number, looks: Looks): number {

@@ -6,6 +6,16 @@ export type Looks = readonly number[];
 export type Made = readonly Looks[];
 export const NONE: readonly number[] = [];
 
+/**
+ * One thing for each of some. Where a search reads what it makes: an engine that has compiled `map` gives arrays of another
+ * kind than before, and whatever read the others is compiled anew, again and again.
+ */
+export function oneEach<T>(count: number, make: (i: number) => T): T[] {
+  const all: T[] = [];
+  for (let i = 0; i < count; i++) all.push(make(i));
+  return all;
+}
+
 /** What a model says, by candidate; made once for a model. */
 export class ModelIndex {
   /** Of each occasion the looks that hold each candidate, best first. */

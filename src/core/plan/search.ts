@@ -1,7 +1,7 @@
 import { seeded } from '../chance';
 import { memo } from '../memo';
 import { Choice, type Coming, EPSILON, type Going } from './choice';
-import { type Made, NONE } from './model-index';
+import { type Made, NONE, oneEach } from './model-index';
 import type { PlanModel } from './model';
 
 /** Fresh beginnings at most, and pieces each gives up. */
@@ -20,6 +20,12 @@ export interface SearchOptions {
   readonly start?: Uint8Array | undefined;
   /** Fresh beginnings; absent: as many as it wants, and two pieces at a time are tried besides. */
   readonly restarts?: number | undefined;
+}
+
+/** A candidate, and what the choice would be worth with it. */
+interface Hope {
+  readonly place: number;
+  readonly worth: number;
 }
 
 /** The best that is known: what is chosen, and what of it may go. */
@@ -46,8 +52,13 @@ export function search(
   const empty = new Uint8Array(model.price.length);
   for (const place of model.pins) if (!out.has(place)) empty[place] = 1;
   const choice = new Choice(model, Uint8Array.from(start ?? empty));
+  // From where it has been before it would only find again what it found.
+  const seen = new Set<string>();
   const climb = (): void => {
-    while (improve(model, choice, open) || improveByLooks(model, choice, together));
+    for (let key = choice.key(); !seen.has(key); key = choice.key()) {
+      seen.add(key);
+      if (!improve(model, choice, open) && !improveByLooks(model, choice, together)) return;
+    }
   };
   // Two at a time is asked of the best alone, as it takes long.
   const settle = (): Best => {
@@ -96,29 +107,26 @@ const bundlesOf = memo((model: PlanModel): readonly (readonly number[])[] => {
 /** The best single change (one in, one out, one for one), made; false when none helps. */
 function improve({ price }: PlanModel, choice: Choice, open: readonly number[]): boolean {
   const { chosen, room } = choice;
-  const nothing = choice.going(NONE);
-  const goes = choice.singles();
+  const outs = choice.outs();
   let [best, into, outOf] = [choice.worth + EPSILON, NONE, NONE];
-  const stays = choice.madeBy(NONE);
-  for (const going of goes) {
-    const its = choice.after(NONE, going, stays);
+  const nothing = choice.madeBy(NONE);
+  for (const going of outs) {
+    const its = choice.after(NONE, going, nothing);
     if (its > best) [best, into, outOf] = [its, NONE, going.goes];
   }
-  const hopes = open
-    .filter((place) => !chosen[place])
-    .map((place) => ({ place, most: choice.atMostWith(place) }))
-    .sort((one, other) => other.most - one.most);
-  for (const { place, most } of hopes) {
-    if (most <= best) break;
+  const hopes: Hope[] = [];
+  for (const place of open) if (!chosen[place]) hopes.push({ place, worth: choice.atMostWith(place) });
+  hopes.sort(byWorth);
+  for (const { place, worth } of hopes) {
+    if (worth <= best) break;
     const comes = [place];
     const cost = price[place] as number;
     const made = choice.madeBy(comes);
-    const weigh = (going: Going): void => {
+    for (const going of outs) {
+      if (cost - going.freed > room) continue;
       const its = choice.after(comes, going, made);
       if (its > best) [best, into, outOf] = [its, comes, going.goes];
-    };
-    if (cost <= room) weigh(nothing);
-    for (const going of goes) if (cost - (price[going.goes[0] as number] as number) <= room) weigh(going);
+    }
   }
   if (into.length === 0 && outOf.length === 0) return false;
   choice.change(into, outOf);
@@ -132,8 +140,7 @@ function improveByLooks(
   bundles: readonly (readonly number[])[],
 ): boolean {
   const { chosen, room } = choice;
-  const goes = [choice.going(NONE), ...choice.singles()];
-  const outs = goes.map((going) => ({ going, freed: sumOf(price, going.goes) }));
+  const outs = choice.outs();
   const dearest = room + Math.max(...outs.map(({ freed }) => freed));
   for (const bundle of bundles) {
     const comes = bundle.filter((place) => !chosen[place]);
@@ -141,8 +148,8 @@ function improveByLooks(
     const cost = sumOf(price, comes);
     if (cost > dearest) continue;
     const made = choice.madeBy(comes);
-    for (const { going, freed } of outs) {
-      if (cost - freed > room || going.goes.some((place) => bundle.includes(place))) continue;
+    for (const going of outs) {
+      if (cost - going.freed > room || going.goes.some((place) => bundle.includes(place))) continue;
       if (choice.after(comes, going, made) <= choice.worth + EPSILON) continue;
       choice.change(comes, going.goes);
       return true;
@@ -157,8 +164,7 @@ function improveByLooks(
  * do, so that few need be weighed.
  */
 function improveByPairs({ price }: PlanModel, choice: Choice, open: readonly number[]): boolean {
-  const { chosen, room } = choice;
-  const others = open.filter((place) => !chosen[place]);
+  const others = open.filter((place) => !choice.chosen[place]);
   const rank = new Map(others.map((place, i) => [place, i] as const));
   const just = choice.lackingTwo().filter(({ a, b }) => rank.has(a) && rank.has(b));
   const nothing = choice.madeBy(NONE);
@@ -167,33 +173,64 @@ function improveByPairs({ price }: PlanModel, choice: Choice, open: readonly num
     .map((going) => ({ going, base: choice.after(NONE, going, nothing) }))
     .sort((one, other) => other.base - one.base);
   for (const { going, base } of outs) {
-    const left = room + sumOf(price, going.goes);
-    const coming = others.map((place) => choice.coming(place, going));
-    let [best, into] = [choice.worth + EPSILON, NONE];
-    const weigh = (a: Coming, b: Coming, made?: Made): void => {
-      if ((price[a.place] as number) + (price[b.place] as number) > left) return;
-      const its = choice.withBoth(a, b, going, made);
-      if (its > best) [best, into] = [its, [a.place, b.place]];
-    };
+    const hopes = oneEach(others.length, (i): Hope => {
+      const comes = [others[i] as number];
+      return { place: others[i] as number, worth: choice.after(comes, going, choice.madeBy(comes)) };
+    });
+    const two = new BestTwo(choice, price, going);
     for (const { a, b, made, points } of just) {
-      const [one, two] = [coming[rank.get(a) as number] as Coming, coming[rank.get(b) as number] as Coming];
-      if (one.worth + two.worth - base + points > best) weigh(one, two, made);
+      const [one, other] = [hopes[rank.get(a) as number] as Hope, hopes[rank.get(b) as number] as Hope];
+      if (one.worth + other.worth - base + points > two.worth) two.weigh(a, b, made);
     }
-    coming.sort((a, b) => b.worth - a.worth);
-    for (let i = 0; i < coming.length; i++) {
-      const a = coming[i] as Coming;
-      for (let k = i + 1; k < coming.length; k++) {
-        const b = coming[k] as Coming;
-        if (a.worth + b.worth - base <= best) break;
-        weigh(a, b);
+    hopes.sort(byWorth);
+    for (let i = 0; i < hopes.length; i++) {
+      const a = hopes[i] as Hope;
+      for (let k = i + 1; k < hopes.length; k++) {
+        const b = hopes[k] as Hope;
+        if (a.worth + b.worth - base <= two.worth) break;
+        two.weigh(a.place, b.place);
       }
     }
-    if (into.length === 0) continue;
-    choice.change(into, going.goes);
+    if (two.into.length === 0) continue;
+    choice.change(two.into, going.goes);
     return true;
   }
   return false;
 }
+
+/** The best two that come where some go, of those that were weighed. */
+class BestTwo {
+  into = NONE;
+  worth: number;
+  private readonly left: number;
+  private readonly told = new Map<number, Coming>();
+
+  constructor(
+    private readonly choice: Choice,
+    private readonly price: readonly number[],
+    private readonly going: Going,
+  ) {
+    this.worth = choice.worth + EPSILON;
+    this.left = choice.room + going.freed;
+  }
+
+  weigh(a: number, b: number, made?: Made): void {
+    if ((this.price[a] as number) + (this.price[b] as number) > this.left) return;
+    const its = this.choice.withBoth(this.coming(a), this.coming(b), this.going, made);
+    if (its <= this.worth) return;
+    this.worth = its;
+    this.into = [a, b];
+  }
+
+  /** What one brings is told in full for the few that are weighed. */
+  private coming(place: number): Coming {
+    let its = this.told.get(place);
+    if (!its) this.told.set(place, (its = this.choice.coming(place, this.going)));
+    return its;
+  }
+}
+
+const byWorth = (one: Hope, other: Hope): number => other.worth - one.worth;
 
 const sumOf = (price: readonly number[], places: readonly number[]): number => {
   let sum = 0;
