@@ -3,7 +3,7 @@ import type { Cut, Piece } from '../piece';
 import { wear } from '../piece';
 import { type Ask, kindsWanted, lengthWordOf, type NamedColour } from '../reading';
 import type { Profile } from '../client';
-import { meets } from '../substances';
+import { contentOf } from '../substances';
 import type { WhyLeftOut } from './left-out';
 import type { Said } from './reasons';
 
@@ -39,9 +39,8 @@ export function answersAsk(piece: Piece, ask: Ask): boolean {
   );
 }
 
-const fibresOf = (piece: Piece): string => piece.fabric.fibres.map(({ name }) => name).join(', ');
-const isOf = (piece: Piece, fibre: string): boolean =>
-  meets(fibresOf(piece), fibre) === 'holds' || fibresOf(piece).includes(fibre);
+/** Told as the guard tells it: "merino" is wool, polyester a synthetic, imitation leather no leather. */
+const isOf = (piece: Piece, fibre: string): boolean => contentOf(piece, fibre).says === 'holds';
 
 /** True where a garment hangs on a rail that a client does not shop; what nobody said hangs on every rail. */
 export const isOtherRail = (

@@ -36,6 +36,8 @@ export class Drafting extends Phrase {
   protected shade: { readonly by: number; readonly word: string; readonly end: number } | undefined;
   protected lastNoun = -1;
   protected lastClass = '';
+  /** Kinds that were left out last. */
+  protected lastRefused: readonly Category[] | undefined;
   protected isChunky = false;
   /** A suit was named last: its parts may follow. */
   protected isSuit = false;
@@ -136,6 +138,7 @@ export class Drafting extends Phrase {
       if (not) draft.notFibres = union(draft.notFibres, [meaning.fibre]);
       else draft.fibres = union(draft.fibres, [meaning.fibre]);
     }
+    if (meaning.without && !not) draft.notFibres = union(draft.notFibres, [meaning.without]);
     if (not && meaning.textures?.some((each) => HIDES.has(each)))
       draft.notFibres = union(draft.notFibres, meaning.textures);
     const isOther =
@@ -178,6 +181,7 @@ export class Drafting extends Phrase {
     }
     if (this.isNot) {
       this.draft.notKinds = union(this.draft.notKinds, kinds);
+      this.lastRefused = kinds;
       return;
     }
     if (this.isDetail) {

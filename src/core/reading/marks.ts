@@ -24,7 +24,7 @@ const WORDS: Readonly<Record<Mark, string>> = {
   about: 'around|about|roughly|circa|approximately|approx|ish',
   between: 'between',
   not: `not|no|without|never|nothing|none|non|except|avoid|avoids|hate|hates|isn't|don't|doesn't|won't|can't|cannot|aren't|anything but
-    |anything except|all but|free of|allergic to|instead of|rather than|as opposed to|nor|excluding|other than|minus|sans|neither|don't want|do not want`,
+    |anything except|all but|free of|allergic to|allergy to|allergies to|sensitive to|intolerant to|intolerant of|reacts to|react to|itches in|instead of|rather than|as opposed to|nor|excluding|other than|minus|sans|neither|don't want|do not want`,
   join: `to wear with|wear with|wears with|worn with|to go with|goes with|go with|going with|in the colours of|in the colour of|the colour of|same colour as|to tone with|tone with|tones with|in keeping with|picking up|to match|matches with|match with|pair with
     |to pair with|works with|work with|to wear over|to wear under|wear under|wear over|alongside|together with|matching my|matching her
     |matching his|to wear on top of|on top of|underneath|beneath|to team with|team with|to layer over|layer over|layer under|wears over|wears under|worn over|worn under|to layer under|to complement|goes under|goes over|fits under|fits over`,

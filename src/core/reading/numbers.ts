@@ -35,7 +35,13 @@ export const CURRENCIES: Readonly<Record<string, string>> = {
 const BEFORE = /^(£|€|\$|GBP|EUR|USD|CHF|SEK|NOK|DKK)\s?/i;
 const AFTER = /^\s?(£|€|\$|(?:gbp|eur|usd|chf|sek|nok|dkk|pounds?|quid|euros?|dollars?|bucks)\b)/i;
 /** "1,250.50", "1.250,50", "85,5", "1 250". */
-const AMOUNT = /^(\d{1,3}(?:[.,  ]\d{3})+(?:[.,]\d{1,2})?|\d+(?:[.,]\d{1,2})?)(?![\d])/;
+const AMOUNT = /^(\d{1,3}(?:[.,  ]\d{3})+(?:[.,]\d{1,2})?|\d+(?:[.,]\d{1,2})?)(?:,[-–]|\s?(k)\b)?(?![\d])/i;
+const TENS = 'twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety';
+/** "A hundred", "two hundred and fifty", "a grand", "eighty". */
+const IN_WORDS = new RegExp(
+  `^(?:(?:(a|one|two|three|four|five|six|seven|eight|nine) )?(hundred|thousand|grand)(?:(?: and)?[ -](${TENS}))?|(${TENS}))\\b`,
+  'i',
+);
 
 function minorOf(written: string): number {
   const cents = /[.,](\d{1,2})$/.exec(written);
@@ -43,22 +49,38 @@ function minorOf(written: string): number {
   return Number(whole) * 100 + Number((cents?.[1] ?? '').padEnd(2, '0'));
 }
 
+/** A number of whole units at a place, in figures or in words, in hundredths. */
+function hundredthsAt(text: string, isInWords: boolean): At<number> | undefined {
+  const figures = AMOUNT.exec(text);
+  if (figures?.[1])
+    return { value: minorOf(figures[1]) * (figures[2] ? 1000 : 1), length: figures[0].length };
+  const [said, times = 'a', many, more, tens] = (isInWords && IN_WORDS.exec(text)) || [];
+  if (said === undefined) return undefined;
+  const ten = (word: string | undefined): number =>
+    word ? (TENS.split('|').indexOf(word.toLowerCase()) + 2) * 10 : 0;
+  const each = many === undefined ? 0 : /^hundred$/i.test(many) ? 100 : 1000;
+  return {
+    value: (each * (COUNTS[times.toLowerCase()] ?? 1) + ten(more) + ten(tens)) * 100,
+    length: said.length,
+  };
+}
+
 export interface Amount {
   readonly minor: number;
   readonly currency?: string | undefined;
 }
 
-/** An amount of money at a place: "£149", "149 euros", "1,250.50". Without a sign it may be any number. */
+/** An amount of money at a place: "£149", "149 euros", "1,250.50", "a hundred". Without a sign it may be any number. */
 export function amountAt(text: string): At<Amount> | undefined {
   const sign = BEFORE.exec(text);
   const rest = text.slice(sign?.[0].length ?? 0);
-  const number = AMOUNT.exec(rest);
-  if (!number?.[1]) return undefined;
-  const after = sign ? null : AFTER.exec(rest.slice(number[0].length));
+  const number = hundredthsAt(rest, !sign);
+  if (!number) return undefined;
+  const after = sign ? null : AFTER.exec(rest.slice(number.length));
   const currency = CURRENCIES[(sign?.[1] ?? after?.[1] ?? '').toLowerCase()] ?? CURRENCIES[sign?.[1] ?? ''];
   return {
-    value: { minor: minorOf(number[1]), currency },
-    length: (sign?.[0].length ?? 0) + number[0].length + (after?.[0].length ?? 0),
+    value: { minor: number.value, currency },
+    length: (sign?.[0].length ?? 0) + number.length + (after?.[0].length ?? 0),
   };
 }
 
@@ -120,8 +142,24 @@ const WITH_SYSTEM = new RegExp(
   'i',
 );
 const WITH_WORD = new RegExp(`^(?:a )?sizes? (${LETTER}|${NUMBER})(?![\\w])`, 'i');
-const WAIST = /^W ?(\d{2})(?: ?[/ ]? ?L ?(\d{2}))?\b/;
+/** "W32", "W32 L34"; "32/34" is a waist and a leg too. */
+const WAIST = /^(?:W ?(\d{2})(?: ?[/ ]? ?L ?(\d{2}))?\b|(2[4-9]|3\d|4[0-8])\/(2[6-9]|3[0-8])(?![\d/]))/;
 const BARE_LETTER = /^(XXS|XS|XXL|XL|XXXL|[2-4]XL)\b/;
+
+/** Behind a size: "UK 10-12" is between two. */
+export const otherSizeAt = (text: string): number =>
+  /^ ?(?:-|–|\/|or|to) ?\d{1,2}(?![\d.,%/])/.exec(text)?.[0].length ?? 0;
+
+/** A size with a half at a place, as shoes have: "39.5", "6 1/2", "6½". */
+export const halfSizeAt = (text: string): string | undefined =>
+  /^\d{1,2}(?:[.,]5| ?½| 1\/2)(?![\d.,/%])/.exec(text)?.[0];
+
+/** A length of two at a place is as long as the longer: "4-5 cm". */
+export function longestAt(text: string): At<number> | undefined {
+  const from = /^\d+(?:[.,]\d+)?\s?(?:-|–|to)\s?(?=\d)/.exec(text)?.[0].length ?? 0;
+  const length = lengthAt(text.slice(from));
+  return length && { value: length.value, length: from + length.length };
+}
 
 /** A size at a place: "size 12", "UK 14", "W32 L34", "XL". */
 export function sizeAt(text: string): At<SizeWords> | undefined {
@@ -131,7 +169,10 @@ export function sizeAt(text: string): At<SizeWords> | undefined {
   const waist = WAIST.exec(text);
   if (waist)
     return {
-      value: { system: 'inches', label: waist[2] ? `${waist[1]}/${waist[2]}` : (waist[1] ?? '') },
+      value: {
+        system: 'inches',
+        label: [waist[1] ?? waist[3], waist[2] ?? waist[4]].filter(Boolean).join('/'),
+      },
       length: waist[0].length,
     };
   const worded = WITH_WORD.exec(text);

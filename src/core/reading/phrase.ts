@@ -1,3 +1,4 @@
+import type { Category } from '../piece';
 import type { Compiled, Meaning } from './lexicon';
 import { zonesOf } from './lexicon';
 import { markAt } from './marks';
@@ -112,11 +113,11 @@ export class Phrase {
     return false;
   }
 
-  protected kindAhead(of: number): boolean {
+  protected kindAhead(of: number, is: (kind: Category) => boolean = () => true): boolean {
     for (let at = of + 1; at < of + 6; at++) {
       if (!this.tokens[at]?.word) return false;
       const found = this.found(at);
-      if (found?.meaning.kinds) return true;
+      if (found?.meaning.kinds) return found.meaning.kinds.some(is);
     }
     return false;
   }

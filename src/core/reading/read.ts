@@ -1,10 +1,10 @@
 import { CATEGORY, type Category } from '../piece';
 import type { English } from '../words';
-import { classOf, isShoe, union } from './draft';
+import { classOf, union } from './draft';
 import { fitting } from './fitting';
-import { lexiconOf } from './lexicon';
+import { lexiconOf, type Meaning } from './lexicon';
 import { markAt } from './marks';
-import { amountAt, countOf, lengthAt, runAt, sizeAt } from './numbers';
+import { amountAt } from './numbers';
 import { PEOPLE } from './people';
 import { ARTICLES } from './phrase';
 import type { ReadAs, Reading } from './reading';
@@ -20,6 +20,14 @@ export interface ReadOptions {
 const MOST_TEXT = 2000;
 /** What may stand before "-free". */
 const FREE_OF = ['fibre', 'textures', 'patterns', 'colour'] as const;
+/** And what says behind a thing that it is left out: "a wool allergy", "wool is a no". Longest first. */
+const LEFT_OUT = [
+  'makes me itch|makes her itch|makes him itch|makes them itch|is a no go|are a no go',
+  'is a no|are a no|is not allowed|are not allowed|is no good|are no good',
+  'is out|are out|is banned|are banned',
+  'allergy|allergies|intolerance|sensitivity|itches',
+].flatMap((phrases) => phrases.split('|').map((phrase) => phrase.split(' ')));
+const ALLERGIES = ['allergy', 'allergies', 'intolerance', 'sensitivity'];
 const LETTER_WORDS: Readonly<Record<string, string>> = { small: 'S', medium: 'M', large: 'L' };
 
 const isSkirted = (kind: Category): boolean => CATEGORY[kind].skirted;
@@ -119,38 +127,6 @@ class PhraseReader extends Steering {
     return amount?.value.currency !== undefined;
   }
 
-  /** A size, an amount or a length without a word before it that bounds it. */
-  private number({ start }: Token): boolean {
-    const rest = this.text.slice(start);
-    const isFigure = /^[£€$]|^\d/.test(rest);
-    if (this.as === 'garment') {
-      const run = runAt(rest);
-      if (run) {
-        this.draft.sizes = run.value;
-        return this.pass(start, run.length);
-      }
-    }
-    const size = sizeAt(rest);
-    if (size) {
-      this.draft.size ??= size.value;
-      return this.pass(start, size.length);
-    }
-    if (!isFigure) return false;
-    const length = lengthAt(rest);
-    if (length) {
-      // "a 5 cm heel", "a heel of 5 cm at most".
-      if (this.isAboutHeels()) this.draft.heelMaxMm ??= length.value;
-      else this.notes.push(rest.slice(0, length.length).trim());
-      return this.pass(start, length.length);
-    }
-    const amount = amountAt(rest);
-    if (amount?.value.currency) {
-      this.price(this.as === 'garment' ? 'is' : 'most', amount.value.minor, amount.value.currency);
-      return this.pass(start, amount.length);
-    }
-    return false;
-  }
-
   private meaning(): boolean {
     const found = this.found(this.at);
     if (!found) return this.isIroning();
@@ -164,85 +140,33 @@ class PhraseReader extends Steering {
       return true;
     }
     // "wool-free": what stands before is left out.
-    const isFree = this.lower[this.at] === 'free' && FREE_OF.some((field) => meaning[field] !== undefined);
+    const free = this.leftOut(meaning);
     const before = this.isNot;
-    if (isFree) this.isNot = true;
+    if (free > 0) this.isNot = true;
     this.say(meaning, this.text.slice(start, end), from);
-    if (isFree) {
+    if (free > 0) {
       this.isNot = before;
-      this.at++;
+      this.at += free;
     }
     return true;
   }
 
-  /** "two white tees": a number with something countable behind it; a bare one behind the noun is a size. */
-  private counted({ word, raw, start }: Token): boolean {
-    const times = countOf(this.lower[this.at + 1] ?? '');
-    if ((raw === 'x' || raw === '×') && times !== undefined) {
-      this.draft.count ??= times;
-      this.at += 2;
-      return true;
-    }
-    // "100 % cotton" is all of it.
-    if (/^\d/.test(raw) && this.lower[this.at + 1] === '%') {
-      this.at += 2;
-      return true;
-    }
-    const amount = amountAt(this.text.slice(start));
-    const end = start + (amount?.length ?? 0);
-    if (
-      this.as === 'ask' &&
-      amount &&
-      /^\s*(?:at (?:the )?most|max(?:imum)?|or (?:less|under))\b/i.test(this.text.slice(end))
-    ) {
-      this.price('most', amount.value.minor, amount.value.currency);
-      return this.pass(start, amount.length);
-    }
-    const count = countOf(word);
-    if (count === undefined) {
-      if (!/^\d/.test(raw)) return false;
-      if (this.as === 'garment') this.price('is', Math.round(Number(raw.replace(',', '.')) * 100));
-      else this.unknown.push(raw);
-      this.at++;
-      return true;
-    }
-    const isFigure = /^\d/.test(raw);
-    if (isFigure && ['leg', 'inseam'].includes(this.lower[this.at + 1] ?? '')) {
-      this.notes.push(`${raw} ${this.lower[this.at + 1]}`);
-      this.at += 2;
-      return true;
-    }
-    const each = this.lower[this.at + 1];
-    if (isFigure && this.lower[this.at - 1] === 'collar' && this.as !== 'garment') {
-      const { neckline: _collar, ...cut } = this.draft.cut ?? {};
-      this.draft.cut = cut;
-      this.draft.size ??= { label: raw };
-      this.at++;
-      return true;
-    }
-    if (isFigure && each === 'waist') {
-      this.draft.size ??= { system: 'inches', label: raw };
-      this.at += 2;
-      return true;
-    }
-    // "White vests, 3": no size of clothes is so small.
-    const isCountOfThem = this.as === 'piece' && count <= 3 && !(this.draft.kinds ?? []).some(isShoe);
-    const isAlone = !isFigure && (each ?? ',') === ',' && this.lower[this.at - 1] === ',';
-    if (isAlone || each === 'pair' || each === 'pairs' || (isFigure && isCountOfThem)) {
-      if (this.role === 'main' && !this.isNot && count > 1) this.draft.count ??= count;
-    } else if (each === 'each' || each === 'of' || this.kindAhead(this.at)) {
-      if (word !== 'one' && this.role === 'main' && !this.isNot) this.draft.count ??= count;
-    } else if (isFigure && this.as !== 'garment' && (this.draft.kinds ?? []).length > 0 && count >= 2)
-      this.draft.size ??= { label: raw };
-    else if (isFigure && this.as === 'garment') this.price('is', count * 100);
-    else if (isFigure) this.unknown.push(raw);
-    this.at++;
-    return true;
+  /** How many words behind a thing say that it is left out. */
+  private leftOut(meaning: Meaning): number {
+    const isCloth = FREE_OF.some((field) => meaning[field] !== undefined);
+    if (isCloth && this.lower[this.at] === 'free') return 1;
+    if (!isCloth && !meaning.kinds && !meaning.cut) return 0;
+    return LEFT_OUT.find((words) => words.every((word, i) => this.lower[this.at + i] === word))?.length ?? 0;
   }
 
   /** The word just read stands alone between commas. */
   private isApart(): boolean {
     return [this.at - 2, this.at].every((at) => (this.lower[at] ?? ',') === ',');
+  }
+
+  /** "A cardigan in medium". */
+  private isInSize(): boolean {
+    return this.lower[this.at - 2] === 'in' && (this.lower[this.at] ?? ',') === ',';
   }
 
   /** A dress or a skirt within the next three words. */
@@ -291,8 +215,18 @@ class PhraseReader extends Steering {
       return;
     }
     const letter = LETTER_WORDS[word];
-    if (letter && this.isApart() && (this.draft.kinds ?? []).some(isClothes)) {
+    if (letter && (this.isApart() || this.isInSize()) && (this.draft.kinds ?? []).some(isClothes)) {
       this.draft.size ??= { system: 'letters', label: letter };
+      return;
+    }
+    if (this.isNot && this.lexicon.isRefused(word)) {
+      this.notes.push(`not ${raw}`);
+      return;
+    }
+    // Nobody here knows what it is, and it is not passed over.
+    if (ALLERGIES.includes(this.lower[this.at] ?? '') && !this.lexicon.isIdle(word)) {
+      this.notes.push(`${raw} ${this.lower[this.at]}`);
+      this.at++;
       return;
     }
     if (this.lexicon.isIdle(word) || this.lexicon.isIdle(raw.toLowerCase())) return;

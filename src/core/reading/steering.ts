@@ -1,16 +1,17 @@
-import { Drafting } from './draft';
+import { Figures } from './figures';
 import { markAt } from './marks';
 import { amountAt, lengthAt, sizeAt } from './numbers';
 import { ARTICLES } from './phrase';
 import { PEOPLE } from './people';
 import type { Token } from './tokens';
 
+const YEAR = /^(?:19|20)\d\d(?![\d.,])/;
 const POSSESSIVES = new Set(['my', 'her', 'his', 'their', 'our']);
 /** What somebody says a thing is for that is no occasion. */
 const FOR_ITSELF = ['note', 'season', 'department', 'hour', 'care', 'formality'] as const;
 
 /** Words that steer what follows: not, with, for, like, under, over, between, covers. */
-export class Steering extends Drafting {
+export class Steering extends Figures {
   protected amountBehind(words: number): boolean {
     const token = this.tokens[this.at + words];
     return token !== undefined && amountAt(this.text.slice(token.start)) !== undefined;
@@ -70,6 +71,8 @@ export class Steering extends Drafting {
 
   /** "under 200", "nothing over 2 inches", "over my dress". */
   protected bound(mark: 'most' | 'least' | 'about', behind: number, start: number): boolean {
+    // "Budget: 300".
+    if (this.lower[behind] === ':') behind++;
     const token = this.tokens[behind];
     const isNot = this.isNot && mark === 'least';
     const rest = token ? this.text.slice(token.start) : '';
@@ -87,8 +90,18 @@ export class Steering extends Drafting {
     const amount = amountAt(rest);
     if (token && amount) {
       this.endRole(start);
-      if (this.lower[this.at] === 'from' && this.isRange(token.start + amount.length))
+      if (this.lower[this.at] === 'from' && this.secondAt(token.start + amount.length))
         return this.between(behind);
+      // "From 2019": of a thing somebody owns it is the year.
+      if (this.as === 'piece' && this.lower[this.at] === 'from' && YEAR.test(rest)) {
+        this.notes.push(this.text.slice(start, token.start + amount.length));
+        return this.pass(start, token.start + amount.length - start);
+      }
+      if (this.isCountOf(amount.value, token.start + amount.length)) {
+        this.draft.count ??= amount.value.minor / 100;
+        this.isNot = false;
+        return this.pass(start, token.start + amount.length - start);
+      }
       this.price(mark === 'least' && !isNot ? 'least' : 'most', amount.value.minor, amount.value.currency);
       this.at = behind;
       this.isNot = false;
@@ -112,34 +125,6 @@ export class Steering extends Drafting {
     this.role = 'than';
     this.roleFrom = start;
     this.at++;
-    return true;
-  }
-
-  /** "from 100 to 200": the first amount has a second behind it. */
-  protected isRange(end: number): boolean {
-    const to = /^\s*(?:to|-|–)\s*/.exec(this.text.slice(end));
-    return to !== null && amountAt(this.text.slice(end + to[0].length)) !== undefined;
-  }
-
-  protected between(behind: number): boolean {
-    const first = this.tokens[behind];
-    const low = first && amountAt(this.text.slice(first.start));
-    if (!first || !low) {
-      this.at = behind;
-      return true;
-    }
-    this.endRole(first.start);
-    this.at = behind;
-    this.pass(first.start, low.length);
-    if (/^(and|to|-|–)$/.test(this.lower[this.at] ?? '')) this.at++;
-    const second = this.tokens[this.at];
-    const high = second && amountAt(this.text.slice(second.start));
-    const currency = high?.value.currency ?? low.value.currency;
-    this.price('least', low.value.minor, currency);
-    if (second && high) {
-      this.price('most', high.value.minor, currency);
-      this.pass(second.start, high.length);
-    }
     return true;
   }
 
@@ -186,9 +171,19 @@ export class Steering extends Drafting {
     if (this.lower[this.at] === 'with' && POSSESSIVES.has(this.lower[behind] ?? ''))
       return this.join(behind, start);
     this.endRole(start);
-    this.isDetail = (this.draft.kinds ?? []).length > 0;
-    this.isNot = false;
+    this.isNot = this.isNot && this.reaches();
+    this.isDetail = !this.isNot && (this.draft.kinds ?? []).length > 0;
     this.at = behind;
+    return true;
+  }
+
+  /** "Nothing with polyester", "no dress with wool": what it has is left out, and not every dress. */
+  private reaches(): boolean {
+    if (this.lastClass === '') return true;
+    if (this.lastClass !== 'kinds' || !this.lastRefused) return false;
+    const left = (this.draft.notKinds ?? []).filter((kind) => !this.lastRefused?.includes(kind));
+    if (left.length > 0) this.draft.notKinds = left;
+    else delete this.draft.notKinds;
     return true;
   }
 
@@ -199,7 +194,7 @@ export class Steering extends Drafting {
     const token = this.tokens[behind];
     if (token && this.role !== 'join') {
       const amount = amountAt(this.text.slice(token.start));
-      if (amount) {
+      if (amount && !this.isOfPeople(amount.value, token.start + amount.length)) {
         this.price('most', amount.value.minor, amount.value.currency);
         this.at = behind;
         return this.pass(token.start, amount.length);

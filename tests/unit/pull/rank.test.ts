@@ -2,7 +2,7 @@ import { readAsk } from '@core/reading';
 import { bodyOf } from '@core/figure';
 import type { SizeOffer } from '@core/fit';
 import { HOUSE_SCHOOLS, NOBODY } from '@core/client';
-import type { GivenPiece } from '@core/piece';
+import type { GivenPiece, Piece } from '@core/piece';
 import {
   answerTo,
   fastensToNothing,
@@ -180,6 +180,38 @@ describe('what an ask rules out', () => {
   ])('%s', (text, why) => {
     const refused = refusedByAsk({ ...piece, department: 'women' }, readAsk(text));
     expect(refused && leftOutWords(refused)).toBe(why);
+  });
+  it.each([
+    // As the guard tells it, by what cloth is and not by the letters of its name.
+    ['no synthetics', 'polyester', true],
+    ['no synthetics', 'recycled nylon', true],
+    ['no synthetics', 'viscose', false],
+    ['no leather', 'nappa', true],
+    ['no leather', 'imitation leather', false],
+    ['a jacket in vegan leather', 'imitation leather', false],
+    ['a jacket in vegan leather', 'calf leather', true],
+    ['no silk', 'artificial silk', false],
+    ['no silk', 'mulberry silk', true],
+    ['no wool', 'lambswool', true],
+    ['no merino', 'polyester', false],
+    ['nothing with cotton', 'organic cotton', true],
+    ['wool allergy', 'merino', true],
+  ])('%s: a jacket of %s', (text, fibre, isRefused) => {
+    const jacket = one('j', 'jacket', '#222222', { fabric: { fibres: [{ name: fibre, pct: 100 }] } });
+    expect(refusedByAsk(jacket, readAsk(text)) !== undefined).toBe(isRefused);
+  });
+  it('is a lining too, and a hide nobody wrote a label for', () => {
+    const { fabric } = one('n', 'jacket', '#222222', {
+      fabric: { fibres: [{ name: 'polyester', pct: 100 }] },
+    });
+    const lined: Piece = {
+      ...one('l', 'jacket', '#222222', { fabric: { fibres: [{ name: 'cotton', pct: 100 }] } }),
+      parts: [{ zone: 'chest', fabric }],
+    };
+    const hide = one('h', 'jacket', '#222222', { fabric: { texture: 'leather' } });
+    expect(
+      [lined, hide].map((piece) => refusedByAsk(piece, readAsk('no synthetics, no leather')) !== undefined),
+    ).toEqual([true, true]);
   });
   it('is no colour of a stripe: a blue shirt with a purple line is not purple', () => {
     const striped = one('s', 'shirt', '#3a67ad', {

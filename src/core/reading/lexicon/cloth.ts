@@ -27,7 +27,12 @@ export const CLOTH: Lexicon = phrases({
   hemp: fibre('hemp'),
   'synthetic|synthetics|man-made fibres|manmade': fibre('synthetic'),
   linen: fibre('linen'),
-  'leather|faux leather|vegan leather|pleather': texture('leather'),
+  leather: texture('leather'),
+  'faux leather|fake leather|vegan leather|imitation leather|artificial leather|leatherette|pleather': {
+    textures: ['leather'],
+    without: 'leather',
+    note: true,
+  },
   'patent|patent leather': { textures: ['leather'] },
   'suede|nubuck|suedette': texture('suede'),
   'denim|jean material': texture('denim'),
@@ -41,11 +46,12 @@ export const CLOTH: Lexicon = phrases({
   'crinkle|crinkled|seersucker|crepe|crêpe|cheesecloth': texture('crinkle'),
   'satin|sateen|silk satin': texture('satin'),
   'sequin|sequins|sequinned|sequined|sequinned all over': texture('sequin'),
-  'fur|faux fur|fake fur|shearling|furry|sheepskin|teddy': texture('fur'),
+  'fur|shearling|furry|sheepskin|teddy': texture('fur'),
+  'faux fur|fake fur|artificial fur|imitation fur': { textures: ['fur'], without: 'fur', note: true },
   'rib|ribbed|rib knit': texture('rib'),
   'cable|cabled|cable-knit': texture('cable'),
   // Said of cloth, and kept: the reading has no field of its own for them.
-  'knitted|waxed|canvas|straw|felt|raffia|faux|slit|slits|pockets|smooth|shiny|glossy|quilted|padded|embroidered|fringed|ripped|distressed|sheer|see through|see-through|transparent|opaque|crisp|stretchy|stretch|scratchy|itchy|crinkly|fluffy|frilly|ruffled|ruffles|frills|frill|bow|bows|logo|logos|studded|embellished|beaded|metallic|glittery|sparkly|glitter|sparkle|lightweight|heavyweight|reversible|lined|unlined|layered|tiered|asymmetric|draped|structured|softly tailored|tailored|waisted|belted|see-through fabric':
+  'knitted|waxed|canvas|straw|felt|raffia|faux|slit|slits|pockets|smooth|shiny|glossy|quilted|padded|embroidered|fringed|ripped|distressed|sheer|see through|see-through|transparent|opaque|crisp|stretchy|stretch|scratchy|itchy|crinkly|fluffy|frilly|ruffled|ruffles|frills|frill|bow|bows|logo|logos|studded|embellished|beaded|metallic|glittery|sparkly|glitter|sparkle|lightweight|heavyweight|reversible|lined|unlined|layered|tiered|asymmetric|draped|structured|softly tailored|tailored|waisted|belted|see-through fabric|vegan|animal products|animal product|animal fibres|animal hair|must have sleeves|has sleeves|have sleeves|with sleeves':
     { note: true },
   'striped|stripe|stripes|stripy|stripey|breton|pinstripe|pinstriped|pinstripes|nautical stripe|breton stripe|breton stripes':
     pattern('stripe'),

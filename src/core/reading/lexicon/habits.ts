@@ -9,7 +9,7 @@ export const HABITS: Lexicon = phrases({
     { loved: false },
   'never takes it off|never takes them off|never off|worn often|wear often|wears often|every week|every day|everyday|each week|weekly|daily|all the time|lives in|live in|always wears|always worn|worn a lot|wears a lot|wear a lot|worn weekly|on repeat|wears constantly|most days|worn every week|worn to death|regularly|wears all the time|often':
     { worn: 'often' },
-  'hardly worn|rarely worn|barely worn|never worn|hardly ever worn|hardly ever|seldom worn|seldom|rarely|hardly wears|rarely wears|never wears|worn once|unworn|hardly wear|rarely wear|never wear it|not worn much|not often|tags still on|with tags|barely wears|seldom wears|still has tags|only worn once':
+  'hardly worn|rarely worn|barely worn|never worn|hardly ever worn|hardly ever|seldom worn|seldom|rarely|hardly wears|rarely wears|never wears|worn once|unworn|not worn since|hardly wear|rarely wear|never wear it|not worn much|not often|tags still on|with tags|barely wears|seldom wears|still has tags|only worn once':
     { worn: 'seldom' },
   'worn out|given away|donated|thrown out|thrown away|sold|no longer fits|retired|got rid of|lost|gone to charity|gone|charity shop|threw away|gave away|past it|beyond repair|had to go':
     { retired: true },
@@ -42,7 +42,10 @@ export const HABITS: Lexicon = phrases({
   "men's|mens|menswear|for men|gents|male|man's|for a man|men": { department: 'men' },
   "women's|womens|womenswear|ladies|ladies'|for women|female|women|lady's": { department: 'women' },
   'unisex|gender neutral': { department: 'both' },
-  'packs small|petite|plus size|plus-size|maternity|pierced ears|pierced|dressing gown|pyjamas|nightdress|nightie|bra|knickers|underwear|swimsuit|bikini|swimwear|dark wash|light wash|january|february|march|april|june|july|august|september|october|november|december':
+  'packs small|petite|plus size|plus-size|maternity|pierced ears|pierced|dressing gown|pyjamas|pjs|nightdress|nightie|bra|knickers|underwear|swimsuit|bikini|swimwear|dark wash|light wash|january|february|march|april|june|july|august|september|october|november|december':
+    { note: true },
+  // What became of it, and how it sits: said of a thing somebody owns, and kept.
+  'stain|stains|stained|faded|hole|holes|moth holes|moth|moths|bobbled|bobbly|pilling|shrunk|frayed|scuffed|torn|too tight|too small|too big|too loose|too long|too short|too large':
     { note: true },
   'set|co-ord|co ord|coord|matching set|two-piece|two piece|coordinated set|co-ords|ensemble': { set: true },
 });
@@ -54,6 +57,14 @@ weekends date ceremony ball gala theatre opera concert festival church school co
 anniversary reception cruise beach boat garden commute commuting gardening walking dancing hiking town city pub supper picnic
 barbecue christmas easter baptism communion engagement hen garden-party cocktails museum gallery installation launch prom
 reunion weddings parties holidays trip flight ski skiing golf tennis gym yoga running sailing wimbledon ascot
+`
+  .trim()
+  .split(/\s+/);
+
+/** Idle words that name a thing all the same where they are left out: "no zips", "not too long". */
+export const REFUSED_WORDS: readonly string[] = `
+button zip zipped pocket hood hooded buckle detail trim trimmed lining strap sole neckline sleeve colour color outfit
+warm soft light thin thick heavy big small large medium long short high low bright flat
 `
   .trim()
   .split(/\s+/);

@@ -3,7 +3,7 @@ import { fold } from '../tokens';
 import { CLOTH } from './cloth';
 import { COLOURS, SHADES } from './colours';
 import { CUTS, ZONE_WORDS } from './cut';
-import { HABITS, IDLE_WORDS, OCCASION_NOUNS } from './habits';
+import { HABITS, IDLE_WORDS, OCCASION_NOUNS, REFUSED_WORDS } from './habits';
 import { AMERICAN_KINDS, BRITISH_KINDS, KINDS } from './kinds';
 import type { Lexicon, Meaning } from './meaning';
 
@@ -16,6 +16,8 @@ export interface Compiled {
   /** Most words of any phrase that begins with this one; 0 where none does. */
   readonly longest: (word: string) => number;
   readonly isIdle: (word: string) => boolean;
+  /** An idle word that says something where it is left out. */
+  readonly isRefused: (word: string) => boolean;
   readonly isOccasion: (word: string) => boolean;
   /** The known word a misspelt one is nearest to: one letter off, or two in a long one. */
   readonly meant: (word: string) => string | undefined;
@@ -60,6 +62,7 @@ function compile(english: English): Compiled {
   const zones = merged(ZONE_WORDS);
   for (const phrase of zones.keys()) for (const word of phrase.split(' ')) vocabulary.add(word);
   const idle = new Set(IDLE_WORDS.map(fold));
+  const refused = new Set(REFUSED_WORDS.map(fold));
   const occasions = new Set(OCCASION_NOUNS.map(fold));
   const near = new Map<string, string>();
   for (const word of vocabulary)
@@ -69,6 +72,7 @@ function compile(english: English): Compiled {
     of: (words) => map.get(words.join(' ')),
     longest: (word) => longest.get(word) ?? 0,
     isIdle: (word) => idle.has(word),
+    isRefused: (word) => refused.has(word),
     isOccasion: (word) => occasions.has(word),
     meant: (word) => {
       if (word.length < SPELT_FROM || vocabulary.has(word) || idle.has(word) || occasions.has(word))

@@ -9,7 +9,7 @@ const JEWELS = kind('necklace', 'earrings', 'bracelet', 'ring', 'brooch');
 
 /** Nouns for kinds of piece, in words that mean the same on both sides of the sea. Common practice. */
 export const KINDS: Lexicon = phrases({
-  'tee|t-shirt|tshirt|t shirt|tee shirt|longsleeve': kind('tee'),
+  'tee|t|t-shirt|tshirt|t shirt|tee shirt|longsleeve': kind('tee'),
   'tank|tank top|camisole|cami|singlet|cami top|vest top': kind('tank'),
   'shirt|button down|button-down|oxford shirt|dress shirt|button up': kind('shirt'),
   'blouse|smock top|peasant top': kind('blouse'),

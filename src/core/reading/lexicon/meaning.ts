@@ -18,6 +18,8 @@ export interface Meaning {
   readonly patterns?: readonly PatternKind[];
   readonly textures?: readonly Texture[];
   readonly fibre?: string;
+  /** What it is not made of, though it looks it: "faux leather". */
+  readonly without?: string;
   readonly cut?: Cut;
   readonly length?: LengthWord;
   readonly zones?: readonly Zone[];
