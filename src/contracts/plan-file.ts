@@ -157,7 +157,8 @@ export type PlanFile =
   | { readonly kind: 'travel'; readonly problem: PlanProblem; readonly luggage: Luggage };
 
 export type ReadPlan =
-  { readonly ok: true; readonly file: PlanFile } | { readonly ok: false; readonly faults: readonly Fault[] };
+  | { readonly ok: true; readonly file: PlanFile }
+  | { readonly ok: false; readonly faults: readonly Fault[] };
 
 /** Reads a plan file: of one box, of several over one list of candidates, or of a journey; all faults are gathered. */
 export function readPlan(text: string): ReadPlan {

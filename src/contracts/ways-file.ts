@@ -38,7 +38,8 @@ export interface WaysFile {
 }
 
 export type ReadWays =
-  { readonly ok: true; readonly file: WaysFile } | { readonly ok: false; readonly faults: readonly Fault[] };
+  | { readonly ok: true; readonly file: WaysFile }
+  | { readonly ok: false; readonly faults: readonly Fault[] };
 
 /** Reads a ways file; all faults are gathered. */
 export function readWays(text: string): ReadWays {

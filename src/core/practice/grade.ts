@@ -21,7 +21,8 @@ export interface Graded {
   readonly why?: boolean | undefined;
   /** By look that was made: what is wrong with it, and what the judge finds. */
   readonly looks?:
-    readonly { readonly fault?: WayFault | undefined; readonly found: readonly Finding[] }[] | undefined;
+    | readonly { readonly fault?: WayFault | undefined; readonly found: readonly Finding[] }[]
+    | undefined;
 }
 
 /** Why an answer cannot be read; undefined for one that can. */

@@ -80,7 +80,8 @@ export class Phrase {
   protected zonesAt(
     at: number,
   ):
-    { readonly zones: readonly NonNullable<Meaning['zones']>[number][]; readonly words: number } | undefined {
+    | { readonly zones: readonly NonNullable<Meaning['zones']>[number][]; readonly words: number }
+    | undefined {
     for (let take = 4; take > 0; take--) {
       const zones = zonesOf(this.tokens.slice(at, at + take).map(({ word }) => word));
       if (zones) return { zones, words: take };

@@ -21,7 +21,8 @@ export interface DemoBox {
     readonly pieces: readonly string[];
   }[];
   readonly decisions?: readonly (
-    'keep' | { readonly reason: ReturnReason; readonly point?: FitPoint; readonly note?: string }
+    | 'keep'
+    | { readonly reason: ReturnReason; readonly point?: FitPoint; readonly note?: string }
   )[];
   readonly notesNext?: string;
 }

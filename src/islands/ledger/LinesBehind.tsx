@@ -10,7 +10,8 @@ import { SaveCsv } from './SaveCsv';
 
 /** What was opened: a group that pieces are sorted by, or a reason they came back for. */
 export type Opened = { readonly title: string; readonly count: number } & (
-  { readonly by: LedgerBy; readonly key: string } | { readonly reason: ReturnReason | null }
+  | { readonly by: LedgerBy; readonly key: string }
+  | { readonly reason: ReturnReason | null }
 );
 
 interface Props {

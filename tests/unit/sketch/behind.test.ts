@@ -100,8 +100,8 @@ describe('a figure seen from behind', () => {
     expect(svgItems(back?.items ?? [], 'b')).not.toMatch(/NaN|undefined/);
   });
   it('hair that is down lies over the collar and under the hat', () => {
-    const groups = figureDrawing(layersOf(look, body), body, { hair: 'down' }, 'back').items.flatMap(
-      (item) => (item.kind === 'group' ? [item.id] : []),
+    const groups = figureDrawing(layersOf(look, body), body, { hair: 'down' }, 'back').items.flatMap((item) =>
+      item.kind === 'group' ? [item.id] : [],
     );
     expect(groups.slice(-3)).toEqual(['shirt', 'person:hair', 'hat']);
   });

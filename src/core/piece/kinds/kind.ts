@@ -4,11 +4,30 @@ import { AS_IS } from './ways';
 
 /** Where a category hangs from on the body. */
 export type HangPoint =
-  'shoulder' | 'neck' | 'bust' | 'waist' | 'floor' | 'head' | 'ear' | 'wrist' | 'hand' | 'hip';
+  | 'shoulder'
+  | 'neck'
+  | 'bust'
+  | 'waist'
+  | 'floor'
+  | 'head'
+  | 'ear'
+  | 'wrist'
+  | 'hand'
+  | 'hip';
 
 /** The family of drawing a category belongs to; `core/sketch` has one file for each. */
 export type Shape =
-  'upper' | 'lower' | 'whole' | 'drape' | 'leg' | 'shoe' | 'bag' | 'strip' | 'head' | 'hand' | 'jewel';
+  | 'upper'
+  | 'lower'
+  | 'whole'
+  | 'drape'
+  | 'leg'
+  | 'shoe'
+  | 'bag'
+  | 'strip'
+  | 'head'
+  | 'hand'
+  | 'jewel';
 
 /** The table its label is read by where nobody measured it. */
 export type SizedBy = 'clothes' | 'foot' | 'leg' | 'belt' | 'head' | 'hand' | 'finger';
@@ -18,7 +37,8 @@ export interface Drawn {
   /** Hem of a top: curved tails, turned up and stitched, or a band of ribs. */
   readonly hem?: 'tails' | 'turned' | undefined;
   readonly ribs?:
-    { readonly band: number; readonly pitch: number; readonly as: 'fold' | 'stitch' } | undefined;
+    | { readonly band: number; readonly pitch: number; readonly as: 'fold' | 'stitch' }
+    | undefined;
   /** Buttons all the way down, so only with a collar, or a short placket. */
   readonly placket?: 'full' | 'with a collar' | 'short' | undefined;
   readonly chestPocket?: boolean | undefined;
@@ -27,7 +47,15 @@ export interface Drawn {
   readonly sleeveVolume?: 'full' | undefined;
   /** How the fronts of a layer meet, and what is on them. */
   readonly front?:
-    'tailored' | 'coat' | 'hooded' | 'short' | 'shirt' | 'padded' | 'pointed' | 'knitted' | undefined;
+    | 'tailored'
+    | 'coat'
+    | 'hooded'
+    | 'short'
+    | 'shirt'
+    | 'padded'
+    | 'pointed'
+    | 'knitted'
+    | undefined;
   readonly trousers?:
     | {
         readonly band: number;
