@@ -1,3 +1,4 @@
+import './zod-words';
 import type { z } from 'zod';
 
 /** One thing wrong with what was sent: where, and in words. */

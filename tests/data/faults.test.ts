@@ -17,7 +17,7 @@ const idsOnShelf = async (db: Connection['db'], least: number, most: number): Pr
   (await onShelf(db, least, most)).map(({ variantId }) => variantId);
 
 /** `FAULT_ROUNDS=200 bin/test` goes the whole way, about two minutes; every run goes a part of it. */
-const ROUNDS = Number(process.env.FAULT_ROUNDS ?? 20);
+const ROUNDS = Number(process.env.FAULT_ROUNDS ?? 14);
 const WRITERS = 40;
 
 /** Told to come back later, a screen sends the same call again with the same key; so does this. */

@@ -10,7 +10,7 @@ import { stream } from '../support/stream';
 import { sure } from '../support/sure';
 
 const shop = openShop();
-const LIVES = process.env.LONG ? 2000 : 120;
+const LIVES = process.env.LONG ? 2000 : 80;
 /** Boxes that live at the same time. */
 const AT_ONCE = 4;
 

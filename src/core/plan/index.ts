@@ -10,5 +10,6 @@ export { type BudgetPoint, Planner, type PlanWish, sketchOf } from './planner';
 export { FAIR_SHARE, linearOfTogether, type PlansTogether, planTogether, planTogetherWith } from './together';
 export { sheetOf } from './sheet';
 export { type Luggage, packFor, packWith, travelModel, type TravelPlan } from './travel';
+export { type BudgetSpan, spanOf } from './span';
 export { gapWords, type NextStep, nextStep, nextStepWords, refusalWords } from './words';
 export { inWeather, JOURNEY_DAYS, journeyOf } from './journey';

@@ -18,7 +18,9 @@ export function PlanBounds({ plan }: { readonly plan: BoxPlan }) {
     <section className="sheet plan-wish" aria-label="What the plan is bound by">
       <h2>Within</h2>
       <div className="plan-budget">
-        <span className="num plan-sum">{money(budgetMinor, currency).replace(/\.00$/, '')}</span>
+        <span className="num plan-sum">
+          {budgetMinor >= NO_BUDGET ? 'No budget' : money(budgetMinor, currency).replace(/\.00$/, '')}
+        </span>
         <span className="small soft">
           {view.budgetMinor !== null && budgetMinor !== view.budgetMinor && (
             <button className="plain-button small" onClick={() => setBudget(view.budgetMinor ?? NO_BUDGET)}>

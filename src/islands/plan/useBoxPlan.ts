@@ -4,15 +4,13 @@ import type { HoldPlannedAnswer } from '@contracts/plan/hold-planned';
 import type { PlanCandidate } from '@contracts/plan/plan-candidates';
 import { isOpen } from '@core/box';
 import type { Piece } from '@core/piece';
-import { nextStep, type PlanWish } from '@core/plan';
+import { nextStep, type PlanWish, spanOf } from '@core/plan';
 import { call, showDone, showProblem } from '@ui/api';
 import { toggled } from '@ui/choosing';
 import { useAsked } from '@ui/useAsked';
 import { useEffect, useMemo, useState } from 'react';
 import { usePlanner } from './usePlanner';
 
-/** Points of the curve. */
-const POINTS = 12;
 const NONE: readonly PlanCandidate[] = [];
 
 /** A box as it is being planned: what it is bound by, the plan that answers, and what is done with it. */
@@ -46,23 +44,7 @@ export function useBoxPlan(initial: BoxView) {
     [budgetMinor, most, view.lines, locked, banned, musts],
   );
   const busy = planner.busy || (plan !== undefined && answers !== wish);
-  const span = useMemo(() => {
-    const top = view.budgetMinor === null ? 1_500_00 : Math.round(view.budgetMinor * 1.5);
-    const step = Math.max(100, Math.round(top / POINTS / 500) * 500);
-    const least = Math.ceil(spent / step) * step;
-    return {
-      step,
-      least,
-      top,
-      points: [
-        ...new Set([
-          spent,
-          view.budgetMinor ?? spent,
-          ...Array.from({ length: POINTS + 1 }, (_, i) => least + i * step).filter((at) => at <= top),
-        ]),
-      ].sort((a, b) => a - b),
-    };
-  }, [view.budgetMinor, spent]);
+  const span = useMemo(() => spanOf(view.budgetMinor, spent), [view.budgetMinor, spent]);
   useEffect(() => {
     if (!problem) return;
     const wait = setTimeout(() => ask(wish, span.points), 150);

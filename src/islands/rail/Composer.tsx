@@ -45,12 +45,8 @@ export const Composer = memo(function Composer({
 }: ComposerProps) {
   const { setMode, setOff } = store.getState();
   const [lit, setLit] = useState<readonly string[]>([]);
-  const [tried, setTried] = useState<Mend>();
   const [stageTitle, setStageTitle] = useState<string>();
-  const [asks, setAsks] = useState<Asked>();
-  const askWays = useCallback(() => setAsks('ways'), []);
-  const askTurn = useCallback(() => setAsks('turn'), []);
-  const close = useCallback(() => setAsks(undefined), []);
+  const { asks, askWays, askTurn, close } = useAsked();
 
   const judged = useJudged(view, store, stageTitle);
   const { worn, overrules, all, occasion, stages, stage, pieces, setting, settings, verdict } = judged;
@@ -62,7 +58,6 @@ export const Composer = memo(function Composer({
   const mended = useMends(question);
   const { instead, best } = mended;
   const by = useMemo(() => speakerOf(view, shelf), [view, shelf]);
-  const shown = useTried(tried, pieces, pool, shelf);
   // The rail is drawn again when other pieces are worn, not when one is worn another way.
   const wornKey = worn.map(({ ref }) => ref).join(' ');
   const wornIds = useMemo(() => new Set(wornKey.split(' ')), [wornKey]);
@@ -77,34 +72,14 @@ export const Composer = memo(function Composer({
     onHoldFromStock,
     onPress,
   });
-  const keep = useCallback(
-    (mend: Mend): Promise<void> => {
-      setTried(undefined);
-      return keepMend(mend);
-    },
-    [keepMend],
-  );
+  const { shown, setTried, keep } = useTried(pieces, pool, shelf, keepMend);
   useRailKeys({ pieces, setMode, off, askWays, askTurn });
   const chosen = useMemo(
     () => view.occasions.filter(({ id }) => view.occasionIds.includes(id)),
     [view.occasions, view.occasionIds],
   );
   const open = !isSettled(view.state);
-  const { profile } = view.client;
-  const offerInstead = useCallback(
-    (piece: Piece) => (
-      <Instead
-        piece={piece}
-        tongue={view.shop.tongue}
-        currency={view.shop.currency}
-        client={profile}
-        find={instead}
-        onTry={setTried}
-        onKeep={keep}
-      />
-    ),
-    [view.shop, profile, instead, keep],
-  );
+  const offerInstead = useInstead(view, instead, setTried, keep);
   return (
     <div className="combine">
       <Rack
@@ -172,13 +147,59 @@ export const Composer = memo(function Composer({
   );
 });
 
-/** The pieces as a mend that is only tried would have them. */
+/** Which of its dialogs is asked for. */
+function useAsked() {
+  const [asks, setAsks] = useState<Asked>();
+  return {
+    asks,
+    askWays: useCallback(() => setAsks('ways'), []),
+    askTurn: useCallback(() => setAsks('turn'), []),
+    close: useCallback(() => setAsks(undefined), []),
+  };
+}
+
+/** The pieces as a mend that is only tried would have them; what is kept is tried no longer. */
 function useTried(
-  tried: Mend | undefined,
   pieces: readonly Piece[],
   pool: readonly Piece[],
   shelf: readonly Piece[],
-): readonly Piece[] {
+  keepMend: (mend: Mend) => Promise<void>,
+) {
+  const [tried, setTried] = useState<Mend>();
   const everything = useMemo(() => [...pool, ...shelf], [pool, shelf]);
-  return useMemo(() => (tried ? applyMend(pieces, tried, everything) : pieces), [tried, pieces, everything]);
+  const shown = useMemo(
+    () => (tried ? applyMend(pieces, tried, everything) : pieces),
+    [tried, pieces, everything],
+  );
+  const keep = useCallback(
+    (mend: Mend): Promise<void> => {
+      setTried(undefined);
+      return keepMend(mend);
+    },
+    [keepMend],
+  );
+  return { shown, setTried, keep };
+}
+
+/** What could be worn instead of a piece, drawn for whoever asks at it. */
+function useInstead(
+  { shop: { tongue, currency }, client: { profile } }: BoxView,
+  find: ReturnType<typeof useMends>['instead'],
+  onTry: (mend: Mend | undefined) => void,
+  onKeep: (mend: Mend) => Promise<void>,
+) {
+  return useCallback(
+    (piece: Piece) => (
+      <Instead
+        piece={piece}
+        tongue={tongue}
+        currency={currency}
+        client={profile}
+        find={find}
+        onTry={onTry}
+        onKeep={onKeep}
+      />
+    ),
+    [tongue, currency, profile, find, onTry, onKeep],
+  );
 }

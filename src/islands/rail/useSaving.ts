@@ -134,16 +134,7 @@ export function useSaving({ store, view, show }: Question): Saving {
     };
   }, [store, send, isClean, isOver]);
 
-  useEffect(() => {
-    if (saved !== 'offline') return;
-    const again = (): void => void send(false);
-    const wait = setInterval(again, AGAIN_MS);
-    window.addEventListener('online', again);
-    return () => {
-      clearInterval(wait);
-      window.removeEventListener('online', again);
-    };
-  }, [saved, send]);
+  useAgain(saved === 'offline', send);
 
   // A look that is gone is a new one here: what is on the figure stays.
   useEffect(() => {
@@ -185,6 +176,20 @@ function quietly(store: LookStore, change: () => void): void {
   history.pause();
   change();
   history.resume();
+}
+
+/** Sends again, now and then and as soon as there is a connection, what could not be sent. */
+function useAgain(isOffline: boolean, send: (isAsked: boolean) => Promise<void>): void {
+  useEffect(() => {
+    if (!isOffline) return;
+    const again = (): void => void send(false);
+    const wait = setInterval(again, AGAIN_MS);
+    window.addEventListener('online', again);
+    return () => {
+      clearInterval(wait);
+      window.removeEventListener('online', again);
+    };
+  }, [isOffline, send]);
 }
 
 /** Hears what became of a box elsewhere, while the page is looked at. */

@@ -102,7 +102,9 @@ export const StockroomPage = withQueries(function StockroomPage({
         <p className="sheet empty">
           <strong>{first.total === 0 ? 'The stockroom is empty.' : 'Nothing by that name.'}</strong>
           {first.total === 0
-            ? 'Enter a garment, or import a file from your till: any columns will do.'
+            ? mayChange
+              ? 'Enter a garment, or import a file from your till: any columns will do.'
+              : 'What a colleague enters stands here.'
             : 'Look for a part of the name, another kind, or among the archived.'}
         </p>
       ) : (
