@@ -1,6 +1,7 @@
 import { columnNamed } from './csv';
 import { colourNames, isHex } from '@core/colour';
 import { ownMeasures, type Piece } from '@core/piece';
+import { compositionOf } from '@core/substances';
 
 /** Columns of a piece in a CSV file; header names are the field names of a piece. */
 const PLAIN = [
@@ -60,7 +61,7 @@ export function pieceCells(record: Readonly<Record<string, string>>): {
         .split(/[;|]/)
         .map((word) => word.trim());
   if (cell('fibres') !== '')
-    given.fabric = { ...(given.fabric as object | undefined), fibres: readFibres(cell('fibres')) };
+    given.fabric = { ...(given.fabric as object | undefined), fibres: compositionOf(cell('fibres')) };
   return { given, measures };
 }
 
@@ -112,11 +113,3 @@ export function readColourList(text: string): { hex: string; share: number; name
 /** `80 wool; 20 nylon`: the fibres as a cell holds them. */
 export const fibreWords = (fibres: Piece['fabric']['fibres']): string =>
   fibres.map(({ name, pct }) => `${pct} ${name}`).join('; ');
-
-/** `80 wool; 20 nylon` or `cotton`. */
-export function readFibres(text: string): { name: string; pct: number }[] {
-  return text.split(/[;|]/).map((part) => {
-    const match = /^\s*(\d+)\s*%?\s*(.+?)\s*$/.exec(part);
-    return match ? { pct: Number(match[1]), name: match[2] ?? '' } : { pct: 100, name: part.trim() };
-  });
-}

@@ -1,3 +1,4 @@
+export { compositionOf, isInSigns, type Share } from './composition';
 export { type Content, contentOf } from './content';
 export { meets, type Says, substancesIn } from './read';
 export { type Substance } from './table';

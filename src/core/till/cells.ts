@@ -1,5 +1,6 @@
 import { CURRENCIES } from '../reading';
 import { isEan13 } from '../stock';
+import { compositionOf, type Share } from '../substances';
 
 /**
  * Minor units of a price as tills write it ("€ 149,00", "1.149,-", "149 EUR", "1'149.00"); `other` when it stands in another
@@ -87,24 +88,9 @@ function between(from: string, to: string): string[] {
   return most(Array.from({ length: Math.floor((high - low) / step) + 1 }, (_, i) => String(low + i * step)));
 }
 
-/** Fibres of a cell in English words: "80% wool, 20% nylon", "wool 80 nylon 20", "cotton". Shares as they are said. */
-export function fibresOf(text: string): { readonly name: string; readonly pct: number }[] {
-  const before = [...text.matchAll(/(\d{1,3})(?:[.,]\d+)?\s*%?\s*([\p{L}][\p{L}\s'’-]*[\p{L}])/gu)];
-  if (before.length > 0 && /^\s*\d/.test(text))
-    return before.map(([, pct, name = '']) => ({ pct: Number(pct), name: fibre(name) }));
-  const behind = [...text.matchAll(/([\p{L}][\p{L}\s'’-]*?)\s*:?\s*(\d{1,3})(?:[.,]\d+)?\s*%?/gu)];
-  if (behind.length > 0) return behind.map(([, name = '', pct]) => ({ pct: Number(pct), name: fibre(name) }));
-  const names = text
-    .split(/[,;/|+&]|\band\b/)
-    .map(fibre)
-    .filter((name) => name !== '');
-  return names.map((name, i) => ({
-    name,
-    pct: Math.floor(100 / names.length) + (i < 100 % names.length ? 1 : 0),
+/** Fibres of a cell in English words, in small letters; how they were grown says nothing of what they are. */
+export const fibresOf = (text: string): Share[] =>
+  compositionOf(text).map(({ name, pct }) => ({
+    pct,
+    name: name.toLowerCase().replace(/^(?:organic|bio)\s+/, ''),
   }));
-}
-const fibre = (name: string): string =>
-  name
-    .trim()
-    .toLowerCase()
-    .replace(/^(?:and|organic|bio)\s+/, '');

@@ -1,3 +1,4 @@
+import { isInSigns } from '../substances';
 import type { Category } from '../piece';
 import { read } from '../reading';
 import { barcodeOf, countOf, priceOf, sizesIn } from './cells';
@@ -117,7 +118,13 @@ function holds(field: TillField, values: readonly string[], tongue: TillTongue |
     case 'colour':
       return 1.1 * shareOf(few, (value) => isColour(inEnglish(value, tongue)));
     case 'fibres':
-      return 1.4 * shareOf(few, (value) => /\d\s*%|\d+ ?\p{L}{4}/u.test(value) && /\p{L}{4}/u.test(value));
+      return (
+        1.4 *
+        shareOf(
+          few,
+          (value) => isInSigns(value) || (/\d\s*%|\d+ ?\p{L}{4}/u.test(value) && /\p{L}{4}/u.test(value)),
+        )
+      );
     case 'sku':
       return distinct > 0.95 &&
         shareOf(values, (value) => /^[\p{L}\d][\p{L}\d._/-]{2,29}$/u.test(value)) > 0.95

@@ -1,4 +1,5 @@
-import { fibreWords, readFibres } from '@contracts/piece-cells';
+import { fibreWords } from '@contracts/piece-cells';
+import { compositionOf } from '@core/substances';
 import { CARES, IRONINGS, DEPARTMENTS, FINISHES, METALS, SHEERS, WEIGHTS } from '@core/piece';
 import { Checkbox, NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { useState } from 'react';
@@ -54,7 +55,7 @@ export function PieceLabel({ draft, onChange }: PartProps) {
         placeholder="80 wool; 20 nylon"
         value={fibres}
         onChange={(event) => setFibres(event.currentTarget.value)}
-        onBlur={() => setCloth({ fibres: fibres.trim() === '' ? undefined : readFibres(fibres) })}
+        onBlur={() => setCloth({ fibres: fibres.trim() === '' ? undefined : compositionOf(fibres) })}
       />
       {select('Care', CARES, attributes.care, (care) => set({ care }))}
       {select('Ironing', IRONINGS, attributes.ironing, (ironing) => set({ ironing }))}
