@@ -27,13 +27,21 @@ export interface SizeContext {
 
 const SYSTEM_WORD = /^(UK|GB|US|USA|EU|EUR|FR|F|IT|DE|D|W)\.? ?(?=\d)/;
 /** "58 cm", "32 in", "247mm" after the number. */
-const UNIT_WORD = /(?<=\d) ?(CM|MM|IN|INCH|INCHES)\.?$/;
+const UNIT_WORD = /(?<=\d) ?(CM|MM|INCHES|INCH|IN|")\.?$/;
+/** How long it is cut beside its size, "12L", "Petite 10", "40R": its length is another matter, and kept apart. */
+const CUT_WORD =
+  /(?<=\d) ?(?:P|PETITE|R|REG|REGULAR|S|SHORT|L|LONG|T|TALL)\.?$|^(?:PETITE|SHORT|LONG|TALL|REGULAR|REG) (?=[A-Z]{0,2} ?\d)/;
+/** How wide a shoe is made, "8 W", "6 EE". */
+const WIDTH_WORD = /(?<=\d) ?(?:W|WIDE|N|NARROW|M|E{1,3}|D|F|G)$/;
+/** "M (12)": the same size said twice. */
+const SAID_TWICE = /^(.+?) ?\((.+)\)$/;
 const UNITS: Readonly<Record<string, SizeSystem>> = {
   CM: 'cm',
   MM: 'mm',
   IN: 'inches',
   INCH: 'inches',
   INCHES: 'inches',
+  '"': 'inches',
 };
 const NAMED: Readonly<Record<string, SizeSystem>> = {
   UK: 'UK',
@@ -49,7 +57,7 @@ const NAMED: Readonly<Record<string, SizeSystem>> = {
   IT: 'IT',
   W: 'inches',
 };
-const ONE_SIZE = /^(ONE( ?SIZE)?|OS|OSFA|U|UNI|TU|FREE)$/;
+const ONE_SIZE = /^(ONE([ -]?SIZE)?|O\/?S|OSFA|U|UNI|TU|FREE)$/;
 
 /** True for a size that is made for everybody. */
 export const isOneSize = (label: string): boolean => ONE_SIZE.test(plainLabel(label));
@@ -75,6 +83,7 @@ const plainLabel = (label: string): string =>
     .trim()
     .toUpperCase()
     .replace(/\s+/g, ' ')
+    .replace(/[”″]|′′|''/g, '"')
     .replace(/^SIZE /, '');
 
 /** "15½", "15 1/2", "7 1⁄8", "38,5": a number as labels write it. NaN for anything else. */
@@ -86,20 +95,26 @@ function numberOf(text: string): number {
 
 /**
  * What a size on a label is meant for, by the published tables; undefined for one size, for what the tables do not
- * know, and for kinds that have no sizes. "UK 12", "12", "M", "S/M", "W32 L34", "15½", "39-42" are all read.
+ * know, and for kinds that have no sizes. "UK 12", "12", "M", "S/M", "W32 L34", "15½", "39-42", "12L", "M (12)" are all read.
  */
 export function readSize(label: string, context: SizeContext): SizeMeaning | undefined {
-  const whole = plainLabel(label);
+  const plain = plainLabel(label);
+  const [, said, again] = SAID_TWICE.exec(plain) ?? [];
+  if (said !== undefined && again !== undefined) return readSize(said, context) ?? readSize(again, context);
+  const isFoot = CATEGORY[context.category].sizedBy === 'foot';
+  const whole = isFoot ? plain.replace(WIDTH_WORD, '') : plain;
   const named = SYSTEM_WORD.exec(whole);
   const unit = UNIT_WORD.exec(whole);
   const system = named ? NAMED[named[1] ?? ''] : unit ? UNITS[unit[1] ?? ''] : context.system;
   const text = whole.slice(named?.[0].length ?? 0, unit?.index);
   const within = { ...context, system };
-  const legged = /^(\d{2})"? ?(?:\/|X|-| |,)? ?(?:L ?)?(\d{2})"?$/.exec(text);
+  const legged = /^(\d{2})W?"? ?(?:\/|X|-| |,)? ?(?:L ?)?(\d{2})L?"?$/.exec(text);
   if (legged && isLeggedSize(Number(legged[1]), Number(legged[2]), within))
     return waistInches(Number(legged[1]), Number(legged[2]));
   const one = meaningOf(text, within);
   if (one) return one;
+  const uncut = isFoot ? whole : whole.replace(CUT_WORD, '');
+  if (uncut !== whole) return readSize(uncut, context);
   const [first, second, more] = text.split(/ ?[/–-] ?/);
   if (first === undefined || second === undefined || more !== undefined) return undefined;
   const [a, b] = [meaningOf(first, within), meaningOf(second, within)];
