@@ -6,7 +6,7 @@ import { thresholdsOf } from '../rules/rule';
 import { AT_THE_FACE, onCard, ownColours } from '../rules/colour/c9-own-colours';
 import { limitsMet } from '../rules/cover/k4-limits';
 import { neversMet } from '../rules/cover/nevers';
-import { contentOf } from '../substances';
+import { allergensOf, contentOf } from '../substances';
 
 /**
  * What stands between a piece and a client, whether or not a look holds it. An allergy and a never nobody can pass; a
@@ -81,21 +81,23 @@ export function guardPiece(
   { client, looks, closet, notToSend = '' }: GuardGround,
 ): GuardFinding[] {
   const worn = wear(piece);
-  const found: GuardFinding[] = client.allergies.flatMap((declared): GuardFinding[] => {
-    const content = contentOf(piece, declared);
-    switch (content.says) {
-      case 'holds':
-        return [{ code: 'allergy', about: declared, declared, named: content.named }];
-      case 'may':
-        return [
-          { code: 'may-contain', about: `${declared}: ${content.named}`, declared, named: content.named },
-        ];
-      case 'unknown':
-        return [{ code: 'content', about: declared, declared }];
-      case 'clear':
-        return [];
-    }
-  });
+  const found: GuardFinding[] = allergensOf(client.allergies).flatMap(
+    ({ declared, meant }): GuardFinding[] => {
+      const content = contentOf(piece, meant);
+      switch (content.says) {
+        case 'holds':
+          return [{ code: 'allergy', about: declared, declared, named: content.named }];
+        case 'may':
+          return [
+            { code: 'may-contain', about: `${declared}: ${content.named}`, declared, named: content.named },
+          ];
+        case 'unknown':
+          return [{ code: 'content', about: declared, declared }];
+        case 'clear':
+          return [];
+      }
+    },
+  );
   for (const { word, says, named } of neversMet(worn, client.nevers))
     found.push({ code: says === 'holds' ? 'never' : 'may-be-never', about: word, declared: word, named });
   const said = found.map(({ declared }) => declared?.toLowerCase());

@@ -10,3 +10,4 @@ export {
   unanswered,
 } from './guard';
 export { guardWords, packerWords } from './words';
+export { allergyWords, uncheckedWords } from './unchecked';

@@ -37,7 +37,8 @@ interface Name {
   readonly says: Says;
 }
 
-const wordsOf = (text: string): string[] => tokensOf(text).map(({ word }) => word);
+/** The words of a text, as names are met by them. */
+export const wordsOf = (text: string): string[] => tokensOf(text).map(({ word }) => word);
 
 /** Names of a substance, the longest first, so that "artificial silk" is met before "silk". */
 const namesOf = memo(({ names, mayBe = [], never = [] }: Substance): readonly Name[] =>
@@ -274,7 +275,7 @@ function narrowest(known: readonly Substance[], declared: string): readonly Subs
 const WIDE = new Set(['animal hair', 'fur', 'synthetic fibres']);
 
 /** Words that say that somebody reacts, not to what. */
-const AROUND = new Set([
+export const AROUND: ReadonlySet<string> = new Set([
   'allergy',
   'allergic',
   'allergie',

@@ -1,3 +1,4 @@
+import { allergyWords, uncheckedWords } from '@core/guard';
 import type { ClientView } from '@contracts/client/client-view';
 import { schoolsSchema } from '@contracts/profile';
 import { HAIR, type LengthUnit } from '@core/figure';
@@ -58,6 +59,7 @@ export function LimitsTab({
   unit,
   given,
 }: Part & { readonly unit: LengthUnit; readonly given: ClientView['given'] }) {
+  const unchecked = uncheckedWords(form.values.nevers);
   return (
     <>
       <TagsInput
@@ -65,11 +67,21 @@ export function LimitsTab({
         description="A match stops a piece."
         {...form.getInputProps('allergies')}
       />
+      {allergyWords(form.values.allergies).map((words) => (
+        <p key={words} className="small soft" role="status">
+          {words}
+        </p>
+      ))}
       <TagsInput
         label="Never"
         description="A category, a fibre, a cloth, a pattern or a colour."
         {...form.getInputProps('nevers')}
       />
+      {unchecked && (
+        <p className="small soft" role="status">
+          {unchecked}
+        </p>
+      )}
       <div>
         <div>Keeps covered</div>
         <ZoneMap

@@ -71,7 +71,9 @@ describe('two sizes on one label', () => {
       ['S-M', 'S', 'M'],
       ['38/40', '38', '40'],
     ] as const) {
-      const [a, b, whole] = [read(low, 'dress'), read(high, 'dress'), read(both, 'dress')].map((its) => sure(its));
+      const [a, b, whole] = [read(low, 'dress'), read(high, 'dress'), read(both, 'dress')].map((its) =>
+        sure(its),
+      );
       expect(whole?.body.bust).toEqual([sure(a?.body.bust)[0], sure(b?.body.bust)[1]]);
     }
     // Of trousers that hang from a waist it is a waist and a leg; of a skirt two sizes.

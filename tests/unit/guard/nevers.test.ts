@@ -1,3 +1,4 @@
+import { uncheckedWords } from '@core/guard';
 import { neversMet } from '@core/rules/cover/nevers';
 import { pieceFrom, type GivenPiece, wear } from '@core/piece';
 import { describe, expect, it } from 'vitest';
@@ -34,6 +35,20 @@ const REFUSED: readonly [string, Parameters<typeof met>[0]][] = [
   ['anything oversized', { category: 'coat', volume: 'full' }],
   ['anything that needs ironing', { category: 'shirt', ironing: 'press' }],
   ['dry clean only', { category: 'coat', care: 'dry-clean' }],
+  // Said as a never in a field of nevers.
+  ['no navy', { category: 'shirt', colours: navy }],
+  ['I never wear navy', { category: 'shirt', colours: navy }],
+  ['doesn’t like florals', floral],
+  ['nothing with polyester', { category: 'shirt', fabric: { fibres: [{ name: 'polyester', pct: 100 }] } }],
+  ['no synthetics', { category: 'shirt', fabric: { fibres: [{ name: 'nylon', pct: 40 }] } }],
+  ['never skirts above the knee', { category: 'skirt', measures: { length: 430 } }],
+  ['nothing above the knee', { category: 'skirt', measures: { length: 430 } }],
+  ['no heels over 5 cm', { category: 'heel', measures: { heel: 80 } }],
+  ['no sleeves', { category: 'dress', cut: { sleeve: 'none' } }],
+  ['patterned shirts', { category: 'shirt', pattern: { kind: 'check' } }],
+  ['real fur', { category: 'coat', fabric: { texture: 'fur' } }],
+  ['gold', { category: 'necklace', metal: 'yellow' }],
+  ['silver jewellery', { category: 'ring', metal: 'white' }],
   ['merino jumpers', { category: 'fine-knit', fabric: { fibres: [{ name: 'merino', pct: 100 }] } }],
 ];
 const FINE: readonly [string, Parameters<typeof met>[0]][] = [
@@ -50,6 +65,13 @@ const FINE: readonly [string, Parameters<typeof met>[0]][] = [
   ['navy trousers', { category: 'shirt', colours: navy }],
   ['polo necks', { category: 'fine-knit', cut: { neckline: 'crew' } }],
   ['anything that needs ironing', { category: 'shirt', ironing: 'steam' }],
+  ['no navy', { category: 'shirt' }],
+  ['anything but navy', { category: 'shirt', colours: navy }],
+  ['no heels over 5 cm', { category: 'heel', measures: { heel: 40 } }],
+  ['leopard print', { category: 'scarf', pattern: { kind: 'stripe' } }],
+  ['patterned shirts', { category: 'shirt' }],
+  ['gold', { category: 'necklace', metal: 'white' }],
+  ['gold dresses', { category: 'necklace', metal: 'yellow' }],
   // Nobody entered it: a never is a wish, and no question by itself.
   ['anything that needs ironing', { category: 'shirt' }],
   ['non-iron shirts', { category: 'trousers' }],
@@ -68,5 +90,16 @@ describe('a never, as people write it', () => {
     expect(met({ category: 'trousers' }, 'trousers with mottos')).toBe('may');
     expect(met({ category: 'skirt' }, 'trousers with mottos')).toBeUndefined();
     expect(met({ category: 'trousers' }, 'pants')).toBe('may');
+  });
+  it('that nothing entered of a piece can tell is said to whoever wrote it, and no other', () => {
+    for (const [never] of REFUSED) expect(uncheckedWords([never]), never).toBeUndefined();
+    expect(uncheckedWords([])).toBeUndefined();
+    expect(uncheckedWords(['', '  '])).toBeUndefined();
+    expect(uncheckedWords(['navy', 'Mondays'])).toBe(
+      'For your own eye: “Mondays”. Nothing that is entered of a piece tells it.',
+    );
+    expect(uncheckedWords(['Mondays', 'showing my knees', 'wool'])).toBe(
+      'For your own eye: “Mondays” and “showing my knees”. Nothing that is entered of a piece tells them.',
+    );
   });
 });

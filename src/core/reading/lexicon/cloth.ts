@@ -46,7 +46,7 @@ export const CLOTH: Lexicon = phrases({
   'crinkle|crinkled|seersucker|crepe|crêpe|cheesecloth': texture('crinkle'),
   'satin|sateen|silk satin': texture('satin'),
   'sequin|sequins|sequinned|sequined|sequinned all over': texture('sequin'),
-  'fur|shearling|furry|sheepskin|teddy': texture('fur'),
+  'fur|real fur|animal fur|shearling|furry|sheepskin|teddy': texture('fur'),
   'faux fur|fake fur|artificial fur|imitation fur': { textures: ['fur'], without: 'fur', note: true },
   'rib|ribbed|rib knit': texture('rib'),
   'cable|cabled|cable-knit': texture('cable'),

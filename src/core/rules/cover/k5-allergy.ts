@@ -1,5 +1,5 @@
 import type { Worn } from '../../piece';
-import { contentOf } from '../../substances';
+import { allergensOf, contentOf } from '../../substances';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
 import { ALONE } from '../reads';
@@ -25,7 +25,7 @@ export const allergy = defineRule({
   words,
   reads: () => ALONE,
   find: ({ pieces, client }) =>
-    client.allergies.flatMap((declared) => pieces.flatMap((worn) => check(worn, declared))),
+    allergensOf(client.allergies).flatMap((allergen) => pieces.flatMap((worn) => check(worn, allergen))),
   examples: [
     [
       {
@@ -60,8 +60,8 @@ export const allergy = defineRule({
   ],
 });
 
-function check({ piece }: Worn, declared: string): Said[] {
-  const content = contentOf(piece, declared);
+function check({ piece }: Worn, { declared, meant }: ReturnType<typeof allergensOf>[number]): Said[] {
+  const content = contentOf(piece, meant);
   const pieces = [piece.id];
   switch (content.says) {
     case 'holds':

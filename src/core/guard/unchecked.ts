@@ -1,0 +1,27 @@
+import { isChecked } from '../rules/cover/nevers';
+import { allergensOf, isKnownAllergen } from '../substances';
+import { listed } from '../words';
+
+const quoted = (words: readonly string[]): string => listed(words.map((word) => `“${word}”`));
+
+/** Said beside a client's nevers where nothing that is entered of a piece can tell one; undefined where all are told. */
+export function uncheckedWords(nevers: readonly string[]): string | undefined {
+  const own = nevers.filter((word) => word.trim() !== '' && !isChecked(word));
+  if (own.length === 0) return undefined;
+  return `For your own eye: ${quoted(own)}. Nothing that is entered of a piece tells ${own.length === 1 ? 'it' : 'them'}.`;
+}
+
+/** Said beside a client's allergies: what is taken for another word, and what a label is only looked through for by its letters. */
+export function allergyWords(allergies: readonly string[]): readonly string[] {
+  const all = allergensOf(allergies);
+  const taken = all
+    .filter(({ declared, meant }) => meant !== declared && isKnownAllergen(declared))
+    .map(({ declared, meant }) => `“${declared}” is taken for ${meant}.`);
+  const odd = all.filter(({ declared }) => !isKnownAllergen(declared)).map(({ declared }) => declared);
+  return odd.length === 0
+    ? taken
+    : [
+        ...taken,
+        `Nobody here knows ${quoted(odd)}: labels are searched for the word alone. Ask what else it is called.`,
+      ];
+}
