@@ -1,3 +1,4 @@
+import { sizePhrase } from '@core/fit';
 import { coded, type CodedBy, HOUSE_TONGUE, saidOf, type Tongue } from '@core/words';
 import type { z } from 'zod';
 import { faultsOf } from './faults';
@@ -28,7 +29,7 @@ const words = coded({
   'size-taken': ({ title, size, sku }: { title: string; size: string; sku: string }) =>
     `${title} is here in ${size} already, as ${sku}`,
   taken: ({ said, title, size }: Said & { title: string; size: string }) =>
-    `${said} is ${title}, size ${size}, already`,
+    `${said} is ${title}, ${sizePhrase(size)}, already`,
   /** What the schema of a field says of a value. */
   refused: ({ why }: { why: string }) => why,
 });

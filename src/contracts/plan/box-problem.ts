@@ -1,3 +1,4 @@
+import { sizePhrase } from '@core/fit';
 import { EVERYDAY, type Occasion } from '@core/occasion';
 import { answersAsk } from '@core/pull';
 import type { PlanProblem } from '@core/plan';
@@ -57,4 +58,4 @@ export function toHold(
 
 /** "Ink trousers, size M": sizes that somebody else took meanwhile. */
 export const missedWords = (missed: HoldPlannedAnswer['missed']): string =>
-  missed.map(({ title, size }) => `${title}, size ${size}`).join('; ');
+  missed.map(({ title, size }) => `${title}, ${sizePhrase(size)}`).join('; ');

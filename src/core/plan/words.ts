@@ -37,7 +37,7 @@ export function nextStepWords(
     tongue.english,
   );
   const opens =
-    looks > 0 ? `${looks} more ${looks === 1 ? 'look' : 'looks'}` : 'no more looks, and better ones';
+    looks > 0 ? `${looks} more ${looks === 1 ? 'look' : 'looks'}` : 'no more looks, but better ones';
   return `${money(moreMinor, currency)} more ${what ? `buys ${what}: ${opens}` : `opens ${opens}`}.`;
 }
 

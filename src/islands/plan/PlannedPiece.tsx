@@ -1,5 +1,5 @@
 import type { PlanCandidate } from '@contracts/plan/plan-candidates';
-import { fitWords } from '@core/fit';
+import { fitWords, sizePhrase } from '@core/fit';
 import type { Occasion } from '@core/occasion';
 import type { Piece } from '@core/piece';
 import { type PlanLook, refusalWords } from '@core/plan';
@@ -73,7 +73,7 @@ export function PlannedPiece({
         <div className="small soft">
           {candidate && (
             <span title={fitWords(candidate.fit, tongue)}>
-              size {candidate.size}
+              {sizePhrase(candidate.size)}
               {candidate.free === 1 ? ', the last one' : ''}
             </span>
           )}

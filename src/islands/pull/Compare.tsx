@@ -1,3 +1,4 @@
+import { sizePhrase } from '@core/fit';
 import type { BoxView } from '@contracts/box/box-view';
 import type { PullRow } from '@contracts/pull/pull-row';
 import { Button, Modal } from '@mantine/core';
@@ -36,7 +37,7 @@ export function Compare({ rows, view, looks, open, mayHold, onClose, onHold, onD
                 <Money minor={row.piece.priceMinor ?? 0} currency={currency} />
               </b>{' '}
               <span className="soft">
-                size {row.size}; {looksWords(looks.get(row.piece.id)?.looks)}
+                {sizePhrase(row.size)}; {looksWords(looks.get(row.piece.id)?.looks)}
               </span>
             </p>
             <Swatches hexes={row.piece.colours.map(({ hex }) => hex)} />

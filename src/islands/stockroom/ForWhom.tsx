@@ -1,6 +1,6 @@
 import type { ForWhomRow } from '@contracts/stock/for-whom';
 import { EVERYDAY } from '@core/occasion';
-import { fitWords } from '@core/fit';
+import { fitWords, sizePhrase } from '@core/fit';
 import type { Piece } from '@core/piece';
 import { forWhyWords } from '@core/pull';
 import { piecesNamed } from '@core/say';
@@ -71,7 +71,7 @@ export function ForWhom({ garmentId }: { readonly garmentId: string }) {
                 {capital(row.why.map((why) => forWhyWords(why, tongue)).join('; '))}.
               </div>
               <div className="small soft" title={fitWords(row.fit, tongue)}>
-                size {row.fit.size}
+                {sizePhrase(row.fit.size)}
                 {others.length > 0 && `; with ${piecesNamed(others, tongue.english)}`}
                 {row.occasion && look && `, for ${row.occasion.title}`}
               </div>

@@ -1,3 +1,4 @@
+import { sizePhrase } from '@core/fit';
 import { colourName, colourNames } from '@core/colour';
 import { money } from '@core/money';
 import { CARES, PATTERN_KINDS, SEASONS, TEXTURES } from '@core/piece';
@@ -47,7 +48,7 @@ export function NarrowedTo({ narrow, currency, onChange }: Props) {
     care: (value: (typeof CARES)[number]) => CARE_WORDS[value],
     pattern: (value: string) => `pattern ${value}`,
     texture: (value: string) => `cloth ${value}`,
-    size: (value: string) => `size ${value}`,
+    size: sizePhrase,
     shelf: (value: keyof typeof SHELF) => SHELF[value],
     photo: (value: keyof typeof PHOTO) => PHOTO[value],
     missing: (value: keyof typeof MISSING) => MISSING[value],

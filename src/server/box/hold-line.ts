@@ -1,3 +1,4 @@
+import { sizePhrase } from '@core/fit';
 import { renewHoldCall } from '@contracts/pull/renew-hold';
 import { releaseLineCall } from '@contracts/pull/release-line';
 import { swapLineCall } from '@contracts/pull/swap-line';
@@ -187,9 +188,11 @@ async function soldOut(
     : 'The last one is sold or with a client.';
   const nearest =
     near.length > 0
-      ? ` Nearest on the shelf: ${near.map((each) => `size ${each.size} (${each.qty})`).join(', ')}.`
+      ? ` Nearest on the shelf: ${near.map((each) => `${sizePhrase(each.size)} (${each.qty})`).join(', ')}.`
       : ' No other size is on the shelf.';
-  return new Refusal(409, `${found.garment.title}, size ${found.variant.size}, is gone. ${who}${nearest}`, [
-    { path: 'variantId', message: `${found.garment.title}, size ${found.variant.size}: sold out` },
-  ]);
+  return new Refusal(
+    409,
+    `${found.garment.title}, ${sizePhrase(found.variant.size)}, is gone. ${who}${nearest}`,
+    [{ path: 'variantId', message: `${found.garment.title}, ${sizePhrase(found.variant.size)}: sold out` }],
+  );
 }

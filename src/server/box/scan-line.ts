@@ -1,3 +1,4 @@
+import { sizePhrase } from '@core/fit';
 import { scanLineCall } from '@contracts/out/scan-line';
 import { isOpen, mayTally } from '@core/box';
 import { isRefused, packerWords } from '@core/guard';
@@ -28,8 +29,8 @@ export const scanLine = serve(scanLineCall, {
       const sibling = lines.find((each) => each.garment.id === garment.id);
       throw conflict(
         sibling
-          ? `${garment.title} in ${variant.size} is not in this box: it wants size ${sibling.variant.size}.`
-          : `${garment.title}, size ${variant.size}, is not in this box.`,
+          ? `${garment.title} in ${variant.size} is not in this box: it wants ${sizePhrase(sibling.variant.size)}.`
+          : `${garment.title}, ${sizePhrase(variant.size)}, is not in this box.`,
       );
     }
     // What is ruled out does not go into the parcel, and whoever scans it reads what is in it.

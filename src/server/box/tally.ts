@@ -1,3 +1,4 @@
+import { sizePhrase } from '@core/fit';
 import { checkInLineCall, scanBackCall } from '@contracts/tally/check-in-line';
 import { decideLineCall } from '@contracts/tally/decide-line';
 import { keepAllCall } from '@contracts/tally/keep-all';
@@ -169,7 +170,7 @@ export const scanBack = serve(scanBackCall, {
       open[0] ??
       own[0];
     const title = garment.title;
-    if (!found) throw conflict(`${title}, size ${variant.size}, did not go out with this box.`);
+    if (!found) throw conflict(`${title}, ${sizePhrase(variant.size)}, did not go out with this box.`);
     if (found.line.decision === 'keep')
       throw conflict(`${title} is marked as kept. Ask the stylist before you put it away.`);
     const wasUndecided = found.line.decision === 'undecided';

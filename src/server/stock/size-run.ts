@@ -1,3 +1,4 @@
+import { sizePhrase } from '@core/fit';
 import type { Measures } from '@core/piece';
 import { shopEan } from '@core/stock';
 import type { Parsed } from '@contracts/calls';
@@ -142,7 +143,12 @@ async function taken(
     (['sku', 'ean'] as const).flatMap((path) => {
       const other = others.find((each) => size[path] !== '' && each[path] === size[path]);
       return other
-        ? [{ path: `sizes[${i}].${path}`, message: `${size[path]} is ${other.title}, size ${other.size}` }]
+        ? [
+            {
+              path: `sizes[${i}].${path}`,
+              message: `${size[path]} is ${other.title}, ${sizePhrase(other.size)}`,
+            },
+          ]
         : [];
     }),
   );

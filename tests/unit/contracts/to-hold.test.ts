@@ -29,5 +29,6 @@ describe('planned pieces as they are held', () => {
     expect(missedWords([gone('a', 'Ink trousers'), gone('b', 'Ivory tee')])).toBe(
       'Ink trousers, size M; Ivory tee, size M',
     );
+    expect(missedWords([{ ...gone('c', 'Rope belt'), size: 'One size' }])).toBe('Rope belt, one size');
   });
 });
