@@ -12,37 +12,14 @@ const FLAGS = [
   '--font-render-hinting=none',
 ];
 
-/** Whether a browser of this run has the kept place now. */
-let isKeptInUse = false;
-
-/**
- * Debian's Chromium, headless. `TEST_BROWSER_DIR`: one browser at a time keeps there what it compiled of the app's scripts,
- * for the next one; whoever opens a page finds nothing else in it.
- */
-export async function launch(): Promise<Browser> {
-  const kept = isKeptInUse ? undefined : process.env.TEST_BROWSER_DIR;
-  isKeptInUse ||= kept !== undefined;
-  const browser = await puppeteer.launch({
+/** Debian's Chromium, headless. */
+export const launch = (): Promise<Browser> =>
+  puppeteer.launch({
     executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
     args: FLAGS,
     headless: true,
     protocolTimeout: 120_000,
-    ...(kept ? { userDataDir: kept } : {}),
   });
-  if (kept) browser.once('disconnected', () => (isKeptInUse = false));
-  return browser;
-}
-
-/** Nobody is signed in and nothing was noted down, whoever was here before. */
-async function forget(page: Page): Promise<void> {
-  const session = await page.createCDPSession();
-  await session.send('Network.clearBrowserCookies');
-  await session.send('Storage.clearDataForOrigin', {
-    origin: `http://127.0.0.1:${process.env.TEST_BROWSER_PORT}`,
-    storageTypes: 'local_storage,indexeddb,service_workers',
-  });
-  await session.detach();
-}
 
 const opened = new WeakSet<Browser>();
 
@@ -55,11 +32,11 @@ export async function openPage(
   motion: 'reduce' | 'no-preference' = 'reduce',
 ): Promise<{ page: Page; errors: string[] }> {
   // Whoever comes first has the browser's own context, which keeps what it compiled; others share nothing with it.
-  const isFirst = !opened.has(browser);
+  const context = opened.has(browser)
+    ? await browser.createBrowserContext()
+    : browser.defaultBrowserContext();
   opened.add(browser);
-  const context = isFirst ? browser.defaultBrowserContext() : await browser.createBrowserContext();
   const page = await context.newPage();
-  if (isFirst && process.env.TEST_BROWSER_DIR) await forget(page);
   // Waits are for a state: on a busy machine it may be long in coming, and a test's own limit ends what hangs.
   page.setDefaultTimeout(120_000);
   await page.setViewport({ width: 1280, height: 800 });

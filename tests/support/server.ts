@@ -17,18 +17,6 @@ export const freePort = (): Promise<number> =>
     });
   });
 
-/** Where scripts are kept compiled under the address they came from, each first server of a file has the same one. */
-async function usualPort(): Promise<number> {
-  const wanted = Number(process.env.TEST_BROWSER_PORT ?? 0);
-  if (wanted === 0) return freePort();
-  const isFree = await new Promise<boolean>((done) => {
-    const probe = createServer();
-    probe.once('error', () => done(false));
-    probe.listen(wanted, '127.0.0.1', () => probe.close(() => done(true)));
-  });
-  return isFree ? wanted : freePort();
-}
-
 export interface TestServer {
   readonly origin: string;
   /** The process lives. */
@@ -42,7 +30,7 @@ export async function startServer(
   wantedPort?: number,
   environment: Readonly<Record<string, string>> = {},
 ): Promise<TestServer> {
-  const port = wantedPort ?? (await usualPort());
+  const port = wantedPort ?? (await freePort());
   const child: ChildProcess = spawn('node', ['bin/serve.mjs'], {
     env: {
       ...process.env,

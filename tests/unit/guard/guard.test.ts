@@ -107,6 +107,19 @@ describe('what stands between a piece and a client', () => {
     expect(unanswered(refused, refused)).toEqual(refused);
   });
 
+  it('a fibre she leaves out, wherever in a piece it is, and however she spelt it', () => {
+    const limits = { ...NOBODY.limits, avoidFibres: ['mohir'], avoidMetals: ['nickle'] };
+    const collar = { ...piece({}).fabric, fibres: [{ name: 'mohair', pct: 60 }] };
+    const codes = (given: Partial<GivenPiece>) => guard(given, { limits }).map(({ code }) => code);
+    expect(codes({ fabric: cotton, parts: [{ zone: 'neck', fabric: collar }] })).toEqual(['fibre']);
+    expect(codes({ fabric: collar })).toEqual(['fibre']);
+    expect(codes({ fabric: cotton })).toEqual([]);
+    expect(codes({ category: 'ring', metal: 'white', metalContent: ['nickel silver'] })).toEqual(['metal']);
+    expect(codes({ category: 'ring', metal: 'white', metalContent: ['nickel-free brass'] })).toEqual([]);
+    const none = { ...NOBODY.limits, avoidFibres: ['none'], avoidMetals: ['n/a'] };
+    expect(guard({ fabric: cotton }, { limits: none })).toEqual([]);
+  });
+
   it('says it in whole sentences, and to a packer nothing of the person', () => {
     const allergies = ['wool'];
     const found = [

@@ -1,6 +1,6 @@
 import type { Limits } from '../../client';
 import type { Worn } from '../../piece';
-import { meets as substanceIn } from '../../substances';
+import { allergenOf, meets as substanceIn } from '../../substances';
 import { defineRule } from '../define';
 import { type FoundBy, type Measured, wording } from '../finding';
 import { solid } from '../given';
@@ -143,10 +143,10 @@ export function limitsMet(worn: Worn, at: Limits): LimitMet[] {
   // A sandal is open by nature, unless its toe is said to be closed.
   const open = piece.cut.toe === 'open' || (worn.facts.openToed && piece.cut.toe === undefined);
   if (slot === 'shoes' && at.openToe === false && open) met.push({ limit: 'open-toe', about: 'open toe' });
+  const fibres = [piece, ...piece.parts].flatMap(({ fabric }) => fabric?.fibres ?? []);
   for (const declared of at.avoidFibres) {
-    const fibre = piece.fabric.fibres.find(
-      ({ name, pct }) => pct > 0 && substanceIn(declared, name) === 'holds',
-    );
+    const meant = allergenOf(declared);
+    const fibre = fibres.find(({ name, pct }) => pct > 0 && substanceIn(meant, name) === 'holds');
     if (fibre)
       met.push({
         limit: 'fibre',
@@ -156,7 +156,8 @@ export function limitsMet(worn: Worn, at: Limits): LimitMet[] {
       });
   }
   for (const declared of at.avoidMetals) {
-    const named = piece.metalContent.find((name) => substanceIn(declared, name) === 'holds');
+    const meant = allergenOf(declared);
+    const named = piece.metalContent.find((name) => substanceIn(meant, name) === 'holds');
     if (named !== undefined) met.push({ limit: 'metal', about: `${declared}: ${named}`, declared, named });
   }
   const weight = piece.weightG ?? 0;
