@@ -1,7 +1,10 @@
+import { CATEGORY } from '../piece';
 import { Drafting, isShoe } from './draft';
 import { type Amount, amountAt, countOf, halfSizeAt, longestAt, otherSizeAt, runAt, sizeAt } from './numbers';
 import type { Token } from './tokens';
 
+/** A waist in inches is no less than this; a smaller number is another size. */
+const LEAST_WAIST = 22;
 /** Who or how long, behind a number. */
 const OF_PEOPLE = /^\s*(?:guests?|people|persons?|of us|days?|nights?|weeks?|months?|hours?)\b/i;
 
@@ -12,7 +15,7 @@ export class Figures extends Drafting {
     const rest = this.text.slice(start);
     const isFigure = /^[£€$]|^\d/.test(rest);
     if (this.as === 'garment') {
-      const run = runAt(rest);
+      const run = runAt(rest, this.onesFrom());
       if (run) {
         this.draft.sizes = run.value;
         return this.pass(start, run.length);
@@ -42,6 +45,13 @@ export class Figures extends Drafting {
       return this.pass(start, amount.length);
     }
     return false;
+  }
+
+  /** From which number on the sizes of what is named go up by ones. */
+  private onesFrom(): number {
+    const kinds = this.draft.kinds ?? [];
+    if (kinds.some(isShoe)) return 0;
+    return kinds.some((kind) => CATEGORY[kind].numbered === 'waist inches') ? LEAST_WAIST : Infinity;
   }
 
   /** "two white tees": a number with something countable behind it; a bare one behind the noun is a size. */

@@ -15,6 +15,6 @@ export {
   type Reading,
   type SizeWords,
 } from './reading';
-export { CURRENCIES, lengthAt } from './numbers';
+export { currencyNamed, lengthAt } from './numbers';
 export { fold } from './tokens';
 export { heightDoubtIn, type LengthAsk, lengthText, notALength, readLength } from './length';

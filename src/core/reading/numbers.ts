@@ -1,4 +1,4 @@
-import { MM_PER_INCH } from '../words';
+import { lookup, MM_PER_INCH } from '../words';
 import type { SizeSystem } from '../fit';
 import type { SizeWords } from './reading';
 
@@ -8,8 +8,7 @@ export interface At<T> {
   readonly length: number;
 }
 
-/** Signs, codes and words of currencies, in small letters. */
-export const CURRENCIES: Readonly<Record<string, string>> = {
+const CURRENCIES: Readonly<Record<string, string>> = {
   '£': 'GBP',
   '¥': 'JPY',
   jpy: 'JPY',
@@ -32,6 +31,8 @@ export const CURRENCIES: Readonly<Record<string, string>> = {
   dollars: 'USD',
   bucks: 'USD',
 };
+/** The currency of a sign, a code or a word, in small letters. */
+export const currencyNamed = lookup(CURRENCIES);
 const BEFORE = /^(£|€|\$|GBP|EUR|USD|CHF|SEK|NOK|DKK)\s?/i;
 const AFTER = /^\s?(£|€|\$|(?:gbp|eur|usd|chf|sek|nok|dkk|pounds?|quid|euros?|dollars?|bucks)\b)/i;
 /** "1,250.50", "1.250,50", "85,5", "1 250". */
@@ -60,7 +61,7 @@ function hundredthsAt(text: string, isInWords: boolean): At<number> | undefined 
     word ? (TENS.split('|').indexOf(word.toLowerCase()) + 2) * 10 : 0;
   const each = many === undefined ? 0 : /^hundred$/i.test(many) ? 100 : 1000;
   return {
-    value: (each * (COUNTS[times.toLowerCase()] ?? 1) + ten(more) + ten(tens)) * 100,
+    value: (each * (countNamed(times.toLowerCase()) ?? 1) + ten(more) + ten(tens)) * 100,
     length: said.length,
   };
 }
@@ -77,7 +78,7 @@ export function amountAt(text: string): At<Amount> | undefined {
   const number = hundredthsAt(rest, !sign);
   if (!number) return undefined;
   const after = sign ? null : AFTER.exec(rest.slice(number.length));
-  const currency = CURRENCIES[(sign?.[1] ?? after?.[1] ?? '').toLowerCase()] ?? CURRENCIES[sign?.[1] ?? ''];
+  const currency = currencyNamed((sign?.[1] ?? after?.[1] ?? '').toLowerCase());
   return {
     value: { minor: number.value, currency },
     length: (sign?.[0].length ?? 0) + number.length + (after?.[0].length ?? 0),
@@ -195,14 +196,17 @@ const LETTER_RUN = ['XXS', 'XS', 'S', 'M', 'L', 'XL', 'XXL', 'XXXL'];
 const RUN =
   /^(?:sizes? |in )?(?:(UK|US|EUR?|FR|IT) ?)?(\d{1,2}|XXS|XS|S|M|L|XL|XXL) ?(?:to|-|–|through) ?(\d{1,2}|XXS|XS|S|M|L|XL|XXL|XXXL)\b/i;
 const LIST =
-  /^(?:sizes? )(?:(UK|US|EUR?|FR|IT) ?)?((?:\d{1,2}|XXS|XS|S|M|L|XL|XXL)(?: ?(?:,|\/|and|&) ?(?:\d{1,2}|XXS|XS|S|M|L|XL|XXL)(?! ?(?:each|of|\d|[.,]\d)))+)\b/i;
+  /^(?:sizes? )(?:(UK|US|EUR?|FR|IT) ?)?((?:\d{1,2}|XXS|XS|S|M|L|XL|XXL)(?: ?(?:,|\/|and|&) ?(?:\d{1,2}|XXS|XS|S|M|L|XL|XXL)(?! ?(?:each|of|\d|[.,]\d)))+|(?:XXS|XS|S|M|L|XL|XXL)(?: (?:XXS|XS|S|M|L|XL|XXL)\b)+)\b/i;
 
-/** A run of sizes at a place: "sizes 8 to 16" by twos, "S-XL", "size 36, 38, 40". */
-export function runAt(text: string): At<readonly string[]> | undefined {
+/**
+ * A run of sizes at a place: "sizes 8 to 16" by twos, "S-XL", "size 36, 38, 40". `onesFrom`: what is so large goes up by ones,
+ * as shoes and waists do.
+ */
+export function runAt(text: string, onesFrom = Infinity): At<readonly string[]> | undefined {
   const list = LIST.exec(text);
   if (list?.[2])
     return {
-      value: list[2].split(/ ?(?:,|\/|and|&) ?/i).map((size) => size.toUpperCase()),
+      value: list[2].split(/ ?(?:,|\/|and|&) ?| /i).map((size) => size.toUpperCase()),
       length: list[0].length,
     };
   const run = RUN.exec(text);
@@ -211,7 +215,7 @@ export function runAt(text: string): At<readonly string[]> | undefined {
   if (from >= 0 && to > from) return { value: LETTER_RUN.slice(from, to + 1), length: run[0].length };
   const [low, high] = [Number(run[2]), Number(run[3])];
   if (!(low < high) || high - low > 40) return undefined;
-  const step = (high - low) % 2 === 0 ? 2 : 1;
+  const step = low < onesFrom && (high - low) % 2 === 0 ? 2 : 1;
   return {
     value: Array.from({ length: Math.floor((high - low) / step) + 1 }, (_, i) => String(low + i * step)),
     length: run[0].length,
@@ -232,6 +236,7 @@ const COUNTS: Readonly<Record<string, number>> = {
   couple: 2,
   dozen: 12,
 };
+const countNamed = lookup(COUNTS);
 /** A small number of pieces in words or figures. */
 export const countOf = (word: string): number | undefined =>
-  COUNTS[word] ?? (/^\d{1,2}$/.test(word) && Number(word) > 0 ? Number(word) : undefined);
+  countNamed(word) ?? (/^\d{1,2}$/.test(word) && Number(word) > 0 ? Number(word) : undefined);

@@ -1,5 +1,5 @@
 import { CATEGORY, type Category } from '../piece';
-import type { English } from '../words';
+import { type English, lookup } from '../words';
 import { classOf, union } from './draft';
 import { fitting } from './fitting';
 import { lexiconOf, type Meaning } from './lexicon';
@@ -30,6 +30,7 @@ const LEFT_OUT = [
 const ALLERGIES = ['allergy', 'allergies', 'intolerance', 'sensitivity'];
 const LETTER_WORDS: Readonly<Record<string, string>> = { small: 'S', medium: 'M', large: 'L' };
 
+const letterOf = lookup(LETTER_WORDS);
 const isSkirted = (kind: Category): boolean => CATEGORY[kind].skirted;
 const isClothes = (kind: Category): boolean => ['upper', 'lower', 'whole'].includes(CATEGORY[kind].shape);
 
@@ -214,7 +215,7 @@ class PhraseReader extends Steering {
       this.draft.length ??= reach;
       return;
     }
-    const letter = LETTER_WORDS[word];
+    const letter = letterOf(word);
     if (letter && (this.isApart() || this.isInSize()) && (this.draft.kinds ?? []).some(isClothes)) {
       this.draft.size ??= { system: 'letters', label: letter };
       return;

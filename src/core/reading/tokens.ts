@@ -1,3 +1,5 @@
+import { lookup } from '../words';
+
 /** Plural words that are no plural of anything, and words that only look like one. */
 const WHOLE = new Set(
   'tights shorts pants jeans trousers leggings glasses sunglasses dress always less this his is was has as us yes plus business canvas bias cords drawers overalls dungarees culottes pyjamas cardigans-s mens womens ladies gents christmas tennis across unless sequinless backless sleeveless strapless races goes does towards us likes loves wears hates keeps fits covers hides matches works pearls courts flats heels pumps studs hoops drops beads shades mules sliders wedges cuffs capris palazzos chinos slacks joggers thermals brogues loafers trainers'.split(
@@ -35,10 +37,12 @@ const MISSPELT: Readonly<Record<string, string>> = {
   weskit: 'waistcoat',
 };
 
+const meant = lookup(MISSPELT);
+
 /** A word as the lexicon has it: lower case, without marks, in the singular. */
 const foldWord = (word: string): string => {
   const plain = word.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '').replace(/[’‘`]/g, "'");
-  return singularWord(MISSPELT[plain] ?? plain);
+  return singularWord(meant(plain) ?? plain);
 };
 
 /** A phrase as the lexicon has it; hyphens part words. */

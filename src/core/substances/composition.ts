@@ -1,3 +1,5 @@
+import { lookup } from '../words';
+
 /** What a cloth is made of: the name of each fibre, and its share in percent. */
 export interface Share {
   readonly name: string;
@@ -41,7 +43,8 @@ const SIGNS: Readonly<Record<string, string>> = {
   la: 'rubber',
   me: 'metallised fibre',
 };
-const signOf = (name: string): string | undefined => SIGNS[name.trim().toLowerCase()];
+const sign = lookup(SIGNS);
+const signOf = (name: string): string | undefined => sign(name.trim().toLowerCase());
 /** A name as it was written, or what a short sign stands for. */
 const named = (name: string): string => signOf(name) ?? name.trim();
 

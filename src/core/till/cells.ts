@@ -1,4 +1,4 @@
-import { CURRENCIES } from '../reading';
+import { currencyNamed } from '../reading';
 import { isEan13 } from '../stock';
 import { compositionOf, type Share } from '../substances';
 
@@ -9,7 +9,7 @@ import { compositionOf, type Share } from '../substances';
 export function priceOf(cell: string, currency: string, decimals: number): number | 'other' | undefined {
   const sign = /[€£$¥]|[a-z]{2,4}/i.exec(cell)?.[0];
   if (sign) {
-    const named = CURRENCIES[sign.toLowerCase()];
+    const named = currencyNamed(sign.toLowerCase());
     if (!named) return undefined;
     if (named !== currency) return 'other';
   }

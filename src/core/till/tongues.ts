@@ -1,3 +1,4 @@
+import { lookup } from '../words';
 import { bare } from './fields';
 
 /** Languages a file's words may be in, besides English. */
@@ -135,11 +136,13 @@ function wordIn(tongue: TillTongue, word: string): string | undefined {
   return undefined;
 }
 
+const shortened = lookup(SHORT);
+
 /** A text in English as far as its words are known; the others stay as they stand. */
 export function inEnglish(text: string, tongue: TillTongue | undefined): string {
   return text.replace(/\p{L}[\p{L}\p{M}'’-]*/gu, (word) => {
     const plain = bare(word);
-    const short = SHORT[plain];
+    const short = shortened(plain);
     const said = tongue && (wordIn(tongue, plain) ?? parted(tongue, word));
     return said ?? short ?? word;
   });

@@ -1,3 +1,5 @@
+import { lookup } from './lookup';
+
 /** The two Englishes of the house: nouns, spelling and formats differ, sentences are shared. */
 export const ENGLISHES = ['british', 'american'] as const;
 export type English = (typeof ENGLISHES)[number];
@@ -52,6 +54,8 @@ const AMERICAN: Readonly<Record<string, string>> = {
   jumper: 'sweater',
 };
 
+const american = lookup(AMERICAN);
+
 /** A word of the house in the reader's English. */
 export const spelt = (word: string, { english }: Pick<Tongue, 'english'>): string =>
-  english === 'american' ? word.replace(/\p{L}+/gu, (each) => AMERICAN[each] ?? each) : word;
+  english === 'american' ? word.replace(/\p{L}+/gu, (each) => american(each) ?? each) : word;

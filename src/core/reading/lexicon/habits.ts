@@ -11,7 +11,7 @@ export const HABITS: Lexicon = phrases({
     { worn: 'often' },
   'hardly worn|rarely worn|barely worn|never worn|hardly ever worn|hardly ever|seldom worn|seldom|rarely|hardly wears|rarely wears|never wears|worn once|unworn|not worn since|hardly wear|rarely wear|never wear it|not worn much|not often|tags still on|with tags|barely wears|seldom wears|still has tags|only worn once':
     { worn: 'seldom' },
-  'worn out|given away|donated|thrown out|thrown away|sold|no longer fits|retired|got rid of|lost|gone to charity|gone|charity shop|threw away|gave away|past it|beyond repair|had to go':
+  'worn out|given away|donated|thrown out|thrown away|sold|no longer fits|retired|got rid of|lost|gone to charity|given to charity|gone|charity shop|threw away|gave away|past it|beyond repair|had to go':
     { retired: true },
   'machine washable|machine-washable|machine wash|washable|washing machine|easy care|easy-care|goes in the machine|for the machine|can be washed|easy to wash|the wash|wash at home|machine':
     { care: 'machine' },

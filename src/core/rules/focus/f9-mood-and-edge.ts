@@ -4,6 +4,7 @@ import { ids } from '../rule';
 import { isMain, mainsOf } from '../fields';
 import { solid } from '../given';
 import { type Worn } from '../../piece';
+import { lookup } from '../../words';
 
 /** Moods that pull apart. */
 const OPPOSITE: Readonly<Record<string, readonly string[]>> = {
@@ -16,11 +17,13 @@ const OPPOSITE: Readonly<Record<string, readonly string[]>> = {
   earthy: ['polished'],
 };
 
+const opposite = lookup(OPPOSITE);
+
 const meetsMood = ({ piece }: Worn, asked: readonly string[]): boolean =>
   piece.moods.some((mood) => asked.includes(mood));
 const opposesMood = (worn: Worn, asked: readonly string[]): boolean =>
   !meetsMood(worn, asked) &&
-  worn.piece.moods.some((mood) => asked.some((wanted) => OPPOSITE[wanted]?.includes(mood)));
+  worn.piece.moods.some((mood) => asked.some((wanted) => opposite(wanted)?.includes(mood)));
 
 /** How far it is from the usual, as it counts: what is meant as the braver choice of the box is not remarked on. */
 const edgeOf = ({ piece }: Worn): number => (piece.nudge ? 0 : piece.edge);
