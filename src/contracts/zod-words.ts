@@ -14,7 +14,7 @@ const WANTED: Readonly<Record<string, string>> = {
   null: 'nothing',
 };
 
-/** So many are named of what is to be chosen from. */
+/** So many of a list of choices are named. */
 const NAMED = 12;
 
 function choiceWords(values: readonly unknown[]): string {

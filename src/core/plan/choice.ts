@@ -1,7 +1,7 @@
 import { Bare, WRONG } from './bare';
 import type { PlanLook } from './enumerate';
 import { type PlanModel, WORTH } from './model';
-import { indexOf, type Looks, type Made, type ModelIndex, NONE, oneEach } from './model-index';
+import { indexOf, type Looks, type Made, type ModelIndex, NONE, oneEach, sumOf } from './model-index';
 import { Standing } from './standing';
 
 /** Less than this is rounding, points. */
@@ -170,9 +170,7 @@ export class Choice {
         ? this.weighed(o, best[o] as Looks, NONE, NONE, opened[o] as number)
         : (this.stays.points[o] as number);
     }
-    let freed = 0;
-    for (const place of goes) freed += this.model.price[place] as number;
-    return { goes, freed, best, opened, points };
+    return { goes, freed: sumOf(this.model.price, goes), best, opened, points };
   }
 
   /** Worth with some in, which are not, and some out, which are in; `made`: the looks those in would make. */

@@ -73,4 +73,11 @@ export class ModelIndex {
     this.grouped = groups.map(({ of }) => marked(of));
   }
 }
+/** What some candidates come to, minor units. */
+export const sumOf = (price: readonly number[], places: readonly number[]): number => {
+  let sum = 0;
+  for (const place of places) sum += price[place] as number;
+  return sum;
+};
+
 export const indexOf = memo((model: PlanModel) => new ModelIndex(model));

@@ -1,7 +1,7 @@
 import { seeded } from '../chance';
 import { memo } from '../memo';
 import { Choice, type Coming, EPSILON, type Going } from './choice';
-import { type Made, NONE, oneEach } from './model-index';
+import { type Made, NONE, oneEach, sumOf } from './model-index';
 import type { PlanModel } from './model';
 
 /** Fresh beginnings at most, and pieces each gives up. */
@@ -231,12 +231,6 @@ class BestTwo {
 }
 
 const byWorth = (one: Hope, other: Hope): number => other.worth - one.worth;
-
-const sumOf = (price: readonly number[], places: readonly number[]): number => {
-  let sum = 0;
-  for (const place of places) sum += price[place] as number;
-  return sum;
-};
 
 const pairsOf = (places: readonly number[]): (readonly number[])[] =>
   places.flatMap((one, i) => places.slice(i + 1).map((two) => [one, two] as const));

@@ -88,7 +88,12 @@ export class Drafting extends Phrase {
   /** "No heels over 4 cm" leaves out the height and not the shoe. */
   protected heels(mostMm: number): void {
     this.draft.heelMaxMm = mostMm;
-    const left = (this.draft.notKinds ?? []).filter((kind) => kind !== 'heel');
+    this.allow(['heel']);
+  }
+
+  /** Kinds that are not left out after all. */
+  protected allow(kinds: readonly Category[]): void {
+    const left = (this.draft.notKinds ?? []).filter((kind) => !kinds.includes(kind));
     if (left.length > 0) this.draft.notKinds = left;
     else delete this.draft.notKinds;
   }

@@ -188,9 +188,15 @@ export function sizeAt(text: string): At<SizeWords> | undefined {
   return bare?.[1] ? { value: { system: 'letters', label: bare[1] }, length: bare[0].length } : undefined;
 }
 
-const letterOf = (text: string): string =>
-  ({ 'extra small': 'XS', small: 'S', medium: 'M', large: 'L', 'extra large': 'XL' })[text.toLowerCase()] ??
-  text.toUpperCase();
+/** The letters of a size in words, in small letters: "medium". */
+export const letterNamed = lookup({
+  'extra small': 'XS',
+  small: 'S',
+  medium: 'M',
+  large: 'L',
+  'extra large': 'XL',
+});
+const letterOf = (text: string): string => letterNamed(text.toLowerCase()) ?? text.toUpperCase();
 
 const LETTER_RUN = ['XXS', 'XS', 'S', 'M', 'L', 'XL', 'XXL', 'XXXL'];
 const RUN =

@@ -1,10 +1,10 @@
 import { CATEGORY, type Category } from '../piece';
-import { type English, lookup } from '../words';
+import type { English } from '../words';
 import { classOf, union } from './draft';
 import { fitting } from './fitting';
 import { lexiconOf, type Meaning } from './lexicon';
 import { markAt } from './marks';
-import { amountAt } from './numbers';
+import { amountAt, letterNamed } from './numbers';
 import { PEOPLE } from './people';
 import { ARTICLES } from './phrase';
 import type { ReadAs, Reading } from './reading';
@@ -20,17 +20,15 @@ export interface ReadOptions {
 const MOST_TEXT = 2000;
 /** What may stand before "-free". */
 const FREE_OF = ['fibre', 'textures', 'patterns', 'colour'] as const;
+const ALLERGIES = ['allergy', 'allergies', 'intolerance', 'sensitivity'];
 /** And what says behind a thing that it is left out: "a wool allergy", "wool is a no". Longest first. */
 const LEFT_OUT = [
   'makes me itch|makes her itch|makes him itch|makes them itch|is a no go|are a no go',
   'is a no|are a no|is not allowed|are not allowed|is no good|are no good',
   'is out|are out|is banned|are banned',
-  'allergy|allergies|intolerance|sensitivity|itches',
+  [...ALLERGIES, 'itches'].join('|'),
 ].flatMap((phrases) => phrases.split('|').map((phrase) => phrase.split(' ')));
-const ALLERGIES = ['allergy', 'allergies', 'intolerance', 'sensitivity'];
-const LETTER_WORDS: Readonly<Record<string, string>> = { small: 'S', medium: 'M', large: 'L' };
 
-const letterOf = lookup(LETTER_WORDS);
 const isSkirted = (kind: Category): boolean => CATEGORY[kind].skirted;
 const isClothes = (kind: Category): boolean => ['upper', 'lower', 'whole'].includes(CATEGORY[kind].shape);
 
@@ -215,7 +213,7 @@ class PhraseReader extends Steering {
       this.draft.length ??= reach;
       return;
     }
-    const letter = letterOf(word);
+    const letter = letterNamed(word);
     if (letter && (this.isApart() || this.isInSize()) && (this.draft.kinds ?? []).some(isClothes)) {
       this.draft.size ??= { system: 'letters', label: letter };
       return;

@@ -181,9 +181,7 @@ export class Steering extends Figures {
   private reaches(): boolean {
     if (this.lastClass === '') return true;
     if (this.lastClass !== 'kinds' || !this.lastRefused) return false;
-    const left = (this.draft.notKinds ?? []).filter((kind) => !this.lastRefused?.includes(kind));
-    if (left.length > 0) this.draft.notKinds = left;
-    else delete this.draft.notKinds;
+    this.allow(this.lastRefused);
     return true;
   }
 

@@ -1,4 +1,5 @@
 import { CATEGORY, type Piece } from '../piece';
+import type { Share } from './composition';
 import { declaredIn, meets, type Says } from './read';
 
 /** What is known of a piece against one declared substance. */
@@ -11,11 +12,15 @@ type Known = Pick<Piece, 'title' | 'category' | 'fabric' | 'parts' | 'metal' | '
 
 const HIDE_TEXTURES: readonly string[] = ['leather', 'suede', 'fur'];
 
-/** Everything of a piece that says what it is made of, strongest word first. Shares of nought say nothing. */
-function labelOf({ fabric, parts, metalContent, material }: Known): string[] {
-  const cloths = [fabric, ...parts.flatMap((part) => (part.fabric ? [part.fabric] : []))];
+/** The fibres of a piece and of all its parts; shares of nought say nothing. */
+export const fibresIn = (piece: Pick<Piece, 'fabric' | 'parts'>): readonly Share[] =>
+  [piece, ...piece.parts].flatMap(({ fabric }) => (fabric?.fibres ?? []).filter(({ pct }) => pct > 0));
+
+/** Everything of a piece that says what it is made of, strongest word first. */
+function labelOf(piece: Known): string[] {
+  const { metalContent, material } = piece;
   return [
-    ...cloths.flatMap(({ fibres }) => fibres.filter(({ pct }) => pct > 0).map(({ name }) => name)),
+    ...fibresIn(piece).map(({ name }) => name),
     ...metalContent.filter((name) => name.trim().toLowerCase() !== 'unknown'),
     // "Metal" says that it is one, not which; that is what the content is for.
     ...(material && material !== 'metal' ? [material] : []),

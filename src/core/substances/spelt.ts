@@ -1,18 +1,20 @@
-import { memoByText } from '../memo';
+import { memo, memoByText } from '../memo';
 import { AROUND, declaredIn, wordsOf } from './read';
-import { SUBSTANCES } from './table';
+import { type Substance, SUBSTANCES } from './table';
 
 /** Shorter words are too like one another. */
 const LEAST_LETTERS = 4;
 
 /** Names of one word, as they are read. */
-const known = (): ReadonlySet<string> =>
-  new Set(
-    SUBSTANCES.flatMap(({ names, mayBe = [] }) => [...names, ...mayBe])
-      .map(wordsOf)
-      .flatMap((words) => (words.length === 1 && (words[0]?.length ?? 0) >= LEAST_LETTERS ? words : [])),
-  );
-let names: ReadonlySet<string> | undefined;
+const namesOf = memo(
+  (substances: readonly Substance[]): ReadonlySet<string> =>
+    new Set(
+      substances
+        .flatMap(({ names, mayBe = [] }) => [...names, ...mayBe])
+        .map(wordsOf)
+        .flatMap((words) => (words.length === 1 && (words[0]?.length ?? 0) >= LEAST_LETTERS ? words : [])),
+    ),
+);
 
 /** Two words one slip of a finger apart: a letter too many, one too few, another one, or two that changed places. */
 export function isOneSlip(one: string, other: string): boolean {
@@ -36,8 +38,7 @@ const NOTHING = new Set(
 
 function nearest(word: string): string | undefined {
   if (word.length < LEAST_LETTERS || AROUND.has(word) || NOTHING.has(word)) return undefined;
-  names ??= known();
-  const near = [...names].filter((name) => isOneSlip(name, word));
+  const near = [...namesOf(SUBSTANCES)].filter((name) => isOneSlip(name, word));
   return near.find((name) => name[0] === word[0]) ?? near[0];
 }
 

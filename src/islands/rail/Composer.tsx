@@ -46,7 +46,7 @@ export const Composer = memo(function Composer({
   const { setMode, setOff } = store.getState();
   const [lit, setLit] = useState<readonly string[]>([]);
   const [stageTitle, setStageTitle] = useState<string>();
-  const { asks, askWays, askTurn, close } = useAsked();
+  const { asks, askWays, askTurn, close } = useDialogs();
 
   const judged = useJudged(view, store, stageTitle);
   const { worn, overrules, all, occasion, stages, stage, pieces, setting, settings, verdict } = judged;
@@ -148,7 +148,7 @@ export const Composer = memo(function Composer({
 });
 
 /** Which of its dialogs is asked for. */
-function useAsked() {
+function useDialogs() {
   const [asks, setAsks] = useState<Asked>();
   return {
     asks,

@@ -1,6 +1,6 @@
 import type { Limits } from '../../client';
 import type { Worn } from '../../piece';
-import { allergenOf, meets as substanceIn } from '../../substances';
+import { allergenOf, fibresIn, meets as substanceIn } from '../../substances';
 import { defineRule } from '../define';
 import { type FoundBy, type Measured, wording } from '../finding';
 import { solid } from '../given';
@@ -143,10 +143,10 @@ export function limitsMet(worn: Worn, at: Limits): LimitMet[] {
   // A sandal is open by nature, unless its toe is said to be closed.
   const open = piece.cut.toe === 'open' || (worn.facts.openToed && piece.cut.toe === undefined);
   if (slot === 'shoes' && at.openToe === false && open) met.push({ limit: 'open-toe', about: 'open toe' });
-  const fibres = [piece, ...piece.parts].flatMap(({ fabric }) => fabric?.fibres ?? []);
+  const fibres = fibresIn(piece);
   for (const declared of at.avoidFibres) {
     const meant = allergenOf(declared);
-    const fibre = fibres.find(({ name, pct }) => pct > 0 && substanceIn(meant, name) === 'holds');
+    const fibre = fibres.find(({ name }) => substanceIn(meant, name) === 'holds');
     if (fibre)
       met.push({
         limit: 'fibre',
