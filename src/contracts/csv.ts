@@ -1,8 +1,12 @@
 import Papa from 'papaparse';
 import type { ImportFault } from './import-fault';
 
-/** A header without what people write differently: capitals, spaces, hyphens, underscores, dots. */
-export const folded = (header: string): string => header.toLowerCase().replace(/[\s_.\-:]+/g, '');
+/** A header without what people write differently: capitals, spaces, hyphens, underscores, dots, and a color. */
+export const folded = (header: string): string =>
+  header
+    .toLowerCase()
+    .replace(/[\s_.\-:]+/g, '')
+    .replaceAll('color', 'colour');
 
 /** The one of these columns that a header means. */
 export function columnNamed(columns: readonly string[], header: string): string | undefined {

@@ -28,7 +28,9 @@ export const pathText = (path: readonly PropertyKey[]): string =>
 /** Zod's issues as faults; unions are opened so that the field itself is named. */
 export function faultsOf(error: z.ZodError, prefix = ''): Fault[] {
   return error.issues.flatMap((issue) => {
-    const path = prefix + pathText(issue.path);
+    const own = pathText(issue.path);
+    // Of the whole of one value among several: "[1]", not "[1].".
+    const path = own ? prefix + own : prefix.replace(/\.$/, '');
     if (issue.code === 'unrecognized_keys') {
       return issue.keys.map((key) => ({ path: path ? `${path}.${key}` : key, message: 'not a known field' }));
     }

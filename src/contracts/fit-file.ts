@@ -117,7 +117,9 @@ const knows = (
     return said.some((name) =>
       ['bust', 'waist', 'hip', 'neck', 'insideLegLength', 'shoulderWidth'].includes(name),
     );
-  return meanings.every((meaning) => Object.keys(meaning?.body ?? {}).some((name) => said.includes(name)));
+  // A label nobody can read says so by itself; one size fits whoever wears it.
+  const read = meanings.filter((meaning) => meaning !== undefined);
+  return read.length > 0 && read.every(({ body }) => Object.keys(body).some((name) => said.includes(name)));
 };
 
 const round = (mm: number | undefined): number | undefined => (mm === undefined ? undefined : Math.round(mm));

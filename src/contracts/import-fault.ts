@@ -1,5 +1,5 @@
 import { sizePhrase } from '@core/fit';
-import { coded, type CodedBy, HOUSE_TONGUE, saidOf, type Tongue } from '@core/words';
+import { coded, type CodedBy, HOUSE_TONGUE, saidOf, spelt, type Tongue } from '@core/words';
 import type { z } from 'zod';
 import { faultsOf } from './faults';
 
@@ -31,7 +31,7 @@ const words = coded({
   taken: ({ said, title, size }: Said & { title: string; size: string }) =>
     `${said} is ${title}, ${sizePhrase(size)}, already`,
   /** What the schema of a field says of a value. */
-  refused: ({ why }: { why: string }) => why,
+  refused: ({ why }: { why: string }, tongue) => spelt(why, tongue),
 });
 
 /** A fault of a file as data: in which row, at which column, and what. `importFaultWords` says it. */

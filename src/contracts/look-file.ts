@@ -3,6 +3,7 @@ import { judge, lookMends, mendWords, MOST_PIECES, type Setting, type Verdict } 
 import { wear, type Piece, pieceFrom } from '@core/piece';
 import { sentence, type Settings } from '@core/rules';
 import { speaker } from '@core/say';
+import { HOUSE_TONGUE } from '@core/words';
 import { z } from 'zod';
 import { type Fault, faultsOf } from './faults';
 import { jsonValues, prefixOf } from './json-values';
@@ -90,7 +91,7 @@ export function judgementOf(look: LookFile, settings: Settings = {}): Record<str
       const { answers, gain, ...change } = mend;
       return { change: { ...change, text: mendWords(mend, by) }, answers, gain };
     }),
-    beneath: beneathOf(look.pieces.map(wear)),
+    beneath: beneathOf(look.pieces.map(wear), HOUSE_TONGUE),
     hems: verdict.hems.map(({ defaulted, ...hem }) => (defaulted ? { ...hem, cannotTell: true } : hem)),
     areas: areasPrinted(verdict),
     clo: verdict.clo ?? null,

@@ -27,8 +27,8 @@ const briefFields = z.strictObject({
   // Typed in cm or in, so that halves come; kept in whole mm.
   heightMm: z
     .number({ error: 'a number is wanted' })
-    .min(1200, 'less than 120 cm: is the unit right?')
-    .max(2200, 'more than 220 cm: is the unit right?')
+    .min(1200, 'less than 120 cm (47¼ in): is the unit right?')
+    .max(2200, 'more than 220 cm (86½ in): is the unit right?')
     .transform((mm) => Math.round(mm)),
   cover: z.array(z.enum(ZONES)).max(ZONES.length, 'each zone once'),
   heelMaxMm: z.number().min(0).max(200),

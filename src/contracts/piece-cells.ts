@@ -1,5 +1,5 @@
 import { columnNamed } from './csv';
-import { colourNames, isHex } from '@core/colour';
+import { colourNamed, isHex } from '@core/colour';
 import { ownMeasures, type Piece } from '@core/piece';
 import { compositionOf } from '@core/substances';
 
@@ -100,7 +100,7 @@ export function readColourList(text: string): { hex: string; share: number; name
   const parts = text.split(/[\s|]+/).filter(Boolean);
   return parts.map((part) => {
     const [word = '', share] = part.split(':');
-    const named = colourNames.find(({ name }) => name.replace(/ /g, '-') === word.toLowerCase());
+    const named = colourNamed(word);
     const hex = isHex(word) ? word.toLowerCase() : (named?.hex ?? word);
     return {
       hex,

@@ -1,16 +1,19 @@
 import { HAIR } from '@core/figure';
 import { DEPARTMENTS, GOALS, ZONES } from '@core/piece';
 import { HOUSE_SCHOOLS, type Profile } from '@core/client';
-import { PRONOUNS } from '@core/words';
+import { lengthIn, PRONOUNS } from '@core/words';
 import { z } from 'zod';
 import { hexSchema } from './piece';
+
+/** A length for whoever reads it: a file does not say how its reader measures. */
+const inBoth = (mm: number): string => `${lengthIn(mm, { units: 'cm' })} (${lengthIn(mm, { units: 'in' })})`;
 
 /** Bounds within which a body measure is believed, mm; outside them it is a slip of unit or key. */
 const mm = (min: number, max: number) =>
   z
     .number({ error: 'a number of mm is wanted' })
-    .min(min, `at least ${min / 10} cm: is the unit right?`)
-    .max(max, `at most ${max / 10} cm: is the unit right?`)
+    .min(min, `at least ${inBoth(min)}: is the unit right?`)
+    .max(max, `at most ${inBoth(max)}: is the unit right?`)
     .optional();
 
 interface Heights {
@@ -29,11 +32,11 @@ function refuseImpossible(given: Heights, context: z.RefinementCtx): void {
     impossible('insideLegLength', 'reaches the waist: was one of the two measured elsewhere?');
   if (heightMm === undefined) return;
   if (insideLegLength !== undefined && insideLegLength > heightMm * 0.56)
-    impossible('insideLegLength', `too long for a height of ${heightMm / 10} cm: is the unit right?`);
+    impossible('insideLegLength', `too long for a height of ${inBoth(heightMm)}: is the unit right?`);
   if (waistHeight !== undefined && waistHeight > heightMm * 0.72)
-    impossible('waistHeight', `too high for a height of ${heightMm / 10} cm: is the unit right?`);
+    impossible('waistHeight', `too high for a height of ${inBoth(heightMm)}: is the unit right?`);
   if (armLength !== undefined && armLength > heightMm * 0.45)
-    impossible('armLength', `too long for a height of ${heightMm / 10} cm: is the unit right?`);
+    impossible('armLength', `too long for a height of ${inBoth(heightMm)}: is the unit right?`);
 }
 
 const bodyMeasuresFields = z.strictObject({

@@ -12,6 +12,7 @@ import {
   type TillOptions,
   type TillSheet,
 } from '@core/till';
+import type { Tongue } from '@core/words';
 import { cellsOf, csvOf, csvOfCells, WHY } from './csv';
 import { type ImportFault, importFaultWords, refusedIn } from './import-fault';
 import { pieceSchema, type StoredAttributes } from './piece';
@@ -58,12 +59,13 @@ export const sourceOfCells = (cells: Cells): StockSource => ({
 
 /** Reads a stock file whole. Time grows with its rows. */
 export function readSource(source: StockSource, options: TillOptions): StockReading {
+  const { tongue } = options;
   if (source.kind === 'ours') {
     const { rows, faults } = readStock(source.text, options.currency);
     return {
       rows,
-      faults: faults.map(importWord),
-      notes: otherPrices(rows, options.currency),
+      faults: faults.map((fault) => importWord(fault, tongue)),
+      notes: otherPrices(rows, options),
     };
   }
   const { sizes, faults, notes } = readTill(source.cells, source.sheet, options);
@@ -72,7 +74,7 @@ export function readSource(source: StockSource, options: TillOptions): StockRead
   const checked = new Map<object, StoredAttributes | undefined>();
   for (const { piece, styleId, title, ...size } of sizes) {
     // Sizes of one row share their piece, and its check.
-    if (!checked.has(piece)) checked.set(piece, attributesOf(piece, size.row, refused));
+    if (!checked.has(piece)) checked.set(piece, attributesOf(piece, size.row, refused, tongue));
     const attributes = checked.get(piece);
     if (!attributes) continue;
     rows.push({
@@ -88,13 +90,15 @@ export function readSource(source: StockSource, options: TillOptions): StockRead
   }
   return {
     rows,
-    faults: [...faults.map(tillFault), ...refused].sort((a, b) => a.row - b.row),
-    notes: [...notes.map(tillNote), ...otherPrices(rows, options.currency)].sort((a, b) => a.row - b.row),
+    faults: [...faults.map((fault) => tillFault(fault, tongue)), ...refused].sort((a, b) => a.row - b.row),
+    notes: [...notes.map((note) => tillNote(note, tongue)), ...otherPrices(rows, options)].sort(
+      (a, b) => a.row - b.row,
+    ),
   };
 }
 
 /** Sizes of one garment at another price than its first row says: it has one price, and that is said. */
-function otherPrices(rows: readonly StockCsvRow[], currency: string): RowWord[] {
+function otherPrices(rows: readonly StockCsvRow[], { currency, tongue }: TillOptions): RowWord[] {
   const first = new Map<string, StockCsvRow>();
   return rows.flatMap((size) => {
     const before = first.get(size.garmentKey);
@@ -105,7 +109,7 @@ function otherPrices(rows: readonly StockCsvRow[], currency: string): RowWord[] 
       row: before.row,
       first: amountText(before.priceMinor, currency),
     };
-    return [tillNote({ row: size.row, field: 'price', code: 'other-price', params })];
+    return [tillNote({ row: size.row, field: 'price', code: 'other-price', params }, tongue)];
   });
 }
 
@@ -114,10 +118,11 @@ function attributesOf(
   piece: Omit<GivenPiece, 'id'>,
   row: number,
   refused: RowWord[],
+  tongue: Tongue | undefined,
 ): StoredAttributes | undefined {
   const read = pieceSchema.safeParse({ ...piece, id: 'row' });
   if (!read.success) {
-    refused.push(...refusedIn(row, read.error).map(importWord));
+    refused.push(...refusedIn(row, read.error).map((fault) => importWord(fault, tongue)));
     return undefined;
   }
   const { id: _i, title: _t, category: _c, colours: _h, formality: _f, ...attributes } = read.data;
@@ -125,23 +130,23 @@ function attributesOf(
 }
 
 /** A fault of our own reader, or of the stockroom, as it is said of a row. */
-export const importWord = (fault: ImportFault): RowWord => ({
+export const importWord = (fault: ImportFault, tongue?: Tongue): RowWord => ({
   row: fault.row,
   field: fault.path,
   code: fault.code,
-  words: importFaultWords(fault),
+  words: importFaultWords(fault, tongue),
 });
-const tillFault = (fault: TillFault): RowWord => ({
+const tillFault = (fault: TillFault, tongue?: Tongue): RowWord => ({
   row: fault.row,
   field: fault.field,
   code: fault.code,
-  words: tillFaultWords(fault),
+  words: tillFaultWords(fault, tongue),
 });
-const tillNote = (note: TillNote): RowWord => ({
+const tillNote = (note: TillNote, tongue?: Tongue): RowWord => ({
   row: note.row,
   field: note.field,
   code: note.code,
-  words: tillNoteWords(note),
+  words: tillNoteWords(note, tongue),
 });
 
 /** Sizes brought in with one call: each is a transaction of its own, so that nobody waits long behind it. */

@@ -2,6 +2,7 @@ import { type ImportFault, importFaultWords } from '@contracts/import-fault';
 import type { ImportAnswer, ImportTake } from '@contracts/import-file';
 import { textOf } from '@contracts/csv';
 import { Button, FileInput, Modal, ScrollArea } from '@mantine/core';
+import { pageTongue } from './tongue';
 import { type ReactNode, useState } from 'react';
 import { ApiProblem, showDone, showProblem } from './api';
 
@@ -166,7 +167,7 @@ function Faults({ faults }: { readonly faults: readonly ImportFault[] }) {
             <tr key={i}>
               <td className="num">{fault.row}</td>
               <td>{fault.path}</td>
-              <td>{importFaultWords(fault)}</td>
+              <td>{importFaultWords(fault, pageTongue())}</td>
             </tr>
           ))}
         </tbody>

@@ -1,5 +1,6 @@
 import { Kbd, Modal } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
+import { spell } from './tongue';
 import { useKeys } from './useKeys';
 
 export interface KeyRow {
@@ -34,7 +35,7 @@ export function KeyHelp({ keys }: { readonly keys: readonly KeyRow[] }) {
             <dt>
               <Kbd>{row.keys}</Kbd>
             </dt>
-            <dd>{row.does}</dd>
+            <dd>{spell(row.does)}</dd>
           </div>
         ))}
       </dl>

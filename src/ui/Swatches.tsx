@@ -1,4 +1,4 @@
-import { colourName } from '@core/colour';
+import { colourCalled } from './called';
 
 /** Colours as dots with their names for those who do not see them apart. */
 export function Swatches({ hexes }: { readonly hexes: readonly string[] }) {
@@ -7,11 +7,11 @@ export function Swatches({ hexes }: { readonly hexes: readonly string[] }) {
       {hexes.map((hex) => (
         <span
           key={hex}
-          title={colourName(hex)}
+          title={colourCalled(hex)}
           style={{ display: 'inline-flex', gap: 3, alignItems: 'center' }}
         >
           <span className="swatch" style={{ background: hex }} />
-          <span className="small">{colourName(hex)}</span>
+          <span className="small">{colourCalled(hex)}</span>
         </span>
       ))}
     </span>

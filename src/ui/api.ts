@@ -1,6 +1,7 @@
 import type { Answer, Input, CallName } from '@contracts/calls';
 import type { Fault, Problem } from '@contracts/faults';
 import { notifications } from '@mantine/notifications';
+import { spell } from './tongue';
 
 /** The server said no, in words, with the fields it means. */
 export class ApiProblem extends Error {
@@ -38,8 +39,8 @@ export async function call<N extends CallName>(name: N, input: Input<N>): Promis
   const problem = (await response.json().catch(() => undefined)) as Problem | undefined;
   throw new ApiProblem(
     response.status,
-    problem?.title ?? 'The server could not do that.',
-    problem?.faults ?? [],
+    spell(problem?.title ?? 'The server could not do that.'),
+    (problem?.faults ?? []).map((fault) => ({ ...fault, message: spell(fault.message) })),
     problem?.current,
   );
 }

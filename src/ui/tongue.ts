@@ -1,4 +1,4 @@
-import { type English, HOUSE_TONGUE, type LengthUnit, localeOf, type Tongue } from '@core/words';
+import { type English, HOUSE_TONGUE, type LengthUnit, localeOf, spelt, type Tongue } from '@core/words';
 
 const onServer = globalThis as { readonly ivoryTongue?: () => Tongue | undefined };
 
@@ -15,3 +15,6 @@ let known: Tongue | undefined;
 /** The same as one object as long as the page is there. */
 export const useTongue = (): Tongue =>
   typeof document === 'undefined' ? pageTongue() : (known ??= pageTongue());
+
+/** Our own words on a screen, spelt as this shop spells; what somebody typed or named is not passed through it. */
+export const spell = (words: string): string => spelt(words, pageTongue());

@@ -2,6 +2,7 @@ import type { Answer, Input, CallName } from '@contracts/calls';
 import { type BoxView, type TalliedBox, withAnswer } from '@contracts/box/box-view';
 import type { PackView } from '@contracts/box/pack-view';
 import { STATE_WORDS } from '@core/box';
+import { spell } from './tongue';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { call, showDone, showProblem } from './api';
 import { callMerging } from './merging';
@@ -35,7 +36,7 @@ export function useBox<V extends AnyBox>(initial: V): BoxState<V> {
   // The head of the page came with the page; what became of the box since is said there too.
   useEffect(() => {
     const said = document.querySelector('[data-box-state]');
-    if (said) said.textContent = STATE_WORDS[state];
+    if (said) said.textContent = spell(STATE_WORDS[state]);
   }, [state]);
   const under = useRef(0);
   const queue = useRef(Promise.resolve());

@@ -15,6 +15,7 @@ import {
 } from '@contracts/till-file';
 import type { Category } from '@core/piece';
 import { type Columns, headSign, type KeptColumns } from '@core/till';
+import type { Tongue } from '@core/words';
 import { expose } from 'comlink';
 import { readSheet } from 'read-excel-file/web-worker';
 
@@ -105,12 +106,12 @@ const work = {
   },
 
   /** Reads every row by what was settled. */
-  settle({ columns, kinds, changes }: Settled, currency: string): FileSummary {
+  settle({ columns, kinds, changes }: Settled, currency: string, tongue: Tongue): FileSummary {
     settledSource = mended(
       source.kind === 'till' ? { ...source, sheet: { ...source.sheet, columns } } : source,
       changes,
     );
-    reading = readSource(settledSource, { currency, kinds });
+    reading = readSource(settledSource, { currency, kinds, tongue });
     batches = stockBatches(reading.rows);
     const { rows, faults, notes } = reading;
     return {

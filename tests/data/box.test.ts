@@ -185,7 +185,7 @@ describe('faults are told, named, and nothing is half done', () => {
     });
     expect(tall.problem.faults[0]).toEqual({
       path: 'measures.heightMm',
-      message: 'at least 120 cm: is the unit right?',
+      message: 'at least 120 cm (47¼ in): is the unit right?',
     });
   });
 

@@ -113,6 +113,7 @@ describe('a practice shop beside the real one', () => {
   it('is dropped with all that is in it', async () => {
     await wish('drop');
     await stands('closed');
+    expect((await wish('ask')).fault).toBeUndefined();
     expect(await databases()).toBe(0);
   });
 

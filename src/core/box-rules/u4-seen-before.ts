@@ -1,6 +1,7 @@
 import { CATEGORY, type Piece } from '../piece';
 import { type BoxFoundBy, defineBoxRule } from './box-rule';
 import { wording } from '../rules';
+import { hasWord } from '../words';
 
 /** What the eye remembers of a look: its main pieces. */
 const baseOf = (pieces: readonly Piece[]): string =>
@@ -36,7 +37,7 @@ export const seenBefore = defineBoxRule({
     });
     return planned.flatMap((one, i) =>
       planned.slice(i + 1).flatMap((other): Said[] => {
-        const people = one.occasion.seenBy.filter((who) => other.occasion.seenBy.includes(who));
+        const people = one.occasion.seenBy.filter((who) => hasWord(other.occasion.seenBy, who));
         if (
           one.occasionId === other.occasionId ||
           people.length === 0 ||

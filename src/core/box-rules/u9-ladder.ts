@@ -3,7 +3,7 @@ import { defineBoxRule } from './box-rule';
 import { wording } from '../rules';
 
 const words = wording({
-  next: ({ staple }: { staple: string }) => `Missing from the closet: ${staple}.`,
+  next: ({ staple }: { staple: string }, say) => `Missing from the closet: ${say.word(staple)}.`,
 });
 
 /** U9: the staple the closet wants next. */

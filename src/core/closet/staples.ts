@@ -1,4 +1,5 @@
 import type { GivenPiece } from '../piece';
+import { spelt, type Tongue } from '../words';
 
 type Staple = Omit<GivenPiece, 'id'>;
 const plain = (
@@ -38,3 +39,7 @@ export const STAPLES: Readonly<Record<'womenswear' | 'menswear', readonly Staple
     plain('Rain jacket', 'raincoat', '#1f2a44'),
   ],
 };
+
+/** The same with the names this shop gives them: they hang in the closet by these. */
+export const staplesOf = (kind: keyof typeof STAPLES, tongue: Pick<Tongue, 'english'>): readonly Staple[] =>
+  STAPLES[kind].map((staple) => ({ ...staple, title: spelt(staple.title ?? '', tongue) }));

@@ -64,3 +64,9 @@ export function colourName(hex: string): string {
 export const colourNames: readonly { readonly name: string; readonly hex: string }[] = NAMED.map(
   ([name, hex]) => ({ name, hex }),
 );
+
+/** The colour somebody wrote the name of: "navy", "pale-grey", "Gray"; undefined for a name that is none of ours. */
+export function colourNamed(said: string): (typeof colourNames)[number] | undefined {
+  const wanted = said.trim().toLowerCase().replaceAll('-', ' ').replaceAll('gray', 'grey');
+  return colourNames.find(({ name }) => name === wanted);
+}

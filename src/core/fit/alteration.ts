@@ -1,6 +1,7 @@
-import { CATEGORY, type Measures, type Piece } from '../piece';
+import { CATEGORY, type Measures, type Piece, sleeveOf } from '../piece';
 import type { Body } from '../figure';
 import { sizeFit } from './size';
+import { HOUSE_TONGUE, MM_PER_INCH, type Tongue } from '../words';
 
 export const ALTERATION_JOBS = ['hem', 'take-in', 'shorten-sleeves'] as const;
 export type AlterationJob = (typeof ALTERATION_JOBS)[number];
@@ -18,11 +19,15 @@ export const ALTERATION_WORDS: Readonly<Record<AlterationJob, string>> = {
 };
 
 /** "hem, 3 cm shorter": a job with its measure. */
-export function alterationWords({ job, mm }: Alteration): string {
-  const cm = Math.abs(mm) / 10;
-  if (job === 'hem') return `hem, ${cm} cm ${mm < 0 ? 'longer' : 'shorter'}`;
-  return job === 'take-in' ? `taken in by ${cm} cm` : `sleeves, ${cm} cm shorter`;
+export function alterationWords({ job, mm }: Alteration, tongue: Tongue): string {
+  const by = tapeIn(Math.abs(mm), tongue);
+  if (job === 'hem') return `hem, ${by} ${mm < 0 ? 'longer' : 'shorter'}`;
+  return job === 'take-in' ? `taken in by ${by}` : `sleeves, ${by} shorter`;
 }
+
+/** As a tailor reads a tape: to the millimetre, or the eighth of an inch. */
+const tapeIn = (mm: number, { units }: Tongue): string =>
+  units === 'cm' ? `${mm / 10} cm` : `${Math.round((mm / MM_PER_INCH) * 8) / 8} in`;
 
 /** What a job usually costs (minor units) and takes (days); the stylist writes what the tailor says. Common practice. */
 export const ALTERATION_USUAL: Readonly<
@@ -46,7 +51,8 @@ const lengthOf = (piece: Piece): keyof Measures | undefined =>
 export function jobsFor(piece: Piece): AlterationJob[] {
   const { shape } = CATEGORY[piece.category];
   if (shape !== 'upper' && shape !== 'whole' && shape !== 'lower') return [];
-  const sleeved = piece.cut.sleeve === 'long' || piece.cut.sleeve === 'three-quarter';
+  const sleeve = sleeveOf(piece);
+  const sleeved = sleeve === 'long' || sleeve === 'three-quarter';
   return [
     ...(lengthOf(piece) ? (['hem'] as const) : []),
     'take-in',
@@ -55,22 +61,23 @@ export function jobsFor(piece: Piece): AlterationJob[] {
 }
 
 /** Why a job cannot be done on a piece, in words; undefined when it can. */
-export function alterationFault(piece: Piece, { job, mm }: Alteration): string | undefined {
+export function alterationFault(piece: Piece, { job, mm }: Alteration, tongue: Tongue): string | undefined {
+  const told = (length: number): string => tapeIn(length, tongue);
   if (!jobsFor(piece).includes(job)) return `${piece.title} cannot be altered so`;
   if (mm === 0) return 'say by how much';
   if (job !== 'hem' && mm < 0) return 'it can only be made smaller';
   if (job === 'take-in')
-    return mm > MOST.takeIn ? `at most ${MOST.takeIn} mm; beyond that it is another cut` : undefined;
-  if (job === 'shorten-sleeves') return mm > MOST.sleeve ? `at most ${MOST.sleeve} mm` : undefined;
+    return mm > MOST.takeIn ? `at most ${told(MOST.takeIn)}; beyond that it is another cut` : undefined;
+  if (job === 'shorten-sleeves') return mm > MOST.sleeve ? `at most ${told(MOST.sleeve)}` : undefined;
   if (mm < 0) {
     const spare = (piece.measures.hemAllowance ?? 0) - HEM_KEEPS;
     if (piece.measures.hemAllowance === undefined || piece.origins.hemAllowance === 'defaulted')
       return 'nobody measured what the hem has in it';
-    return -mm > spare ? `the hem has ${Math.max(0, spare)} mm to let down` : undefined;
+    return -mm > spare ? `the hem has ${told(Math.max(0, spare))} to let down` : undefined;
   }
   const length = piece.measures[lengthOf(piece) ?? 'length'] ?? 0;
   const most = Math.round(length * MOST.shorten);
-  return mm > most ? `at most ${most} mm of its ${Math.round(length)}` : undefined;
+  return mm > most ? `at most ${told(most)} of its ${told(Math.round(length))}` : undefined;
 }
 
 const GIRTHS = ['bust', 'waist', 'hip'] as const;
@@ -108,5 +115,5 @@ export function suggestedAlterations(piece: Piece, body: Body): Alteration[] {
     ...(sleeve > 0 ? [{ job: 'shorten-sleeves' as const, mm: Math.ceil(sleeve / 5) * 5 + 20 }] : []),
     ...(waist > 0 ? [{ job: 'take-in' as const, mm: Math.ceil(waist / 10) * 10 }] : []),
   ];
-  return wanted.filter((each) => alterationFault(piece, each) === undefined);
+  return wanted.filter((each) => alterationFault(piece, each, HOUSE_TONGUE) === undefined);
 }

@@ -160,7 +160,9 @@ export function workaroundOf(
     if (shape === 'lower') return verdict === 'roomy' ? 'belt notch' : 'take in the waist';
     return verdict === 'roomy' ? 'belt or open layer' : 'take in';
   }
-  return verdict === 'close' ? 'worn open' : 'none';
+  if (verdict !== 'close') return 'none';
+  // Nobody wears trousers or a dress open.
+  return shape === 'upper' ? 'worn open' : 'as it is';
 }
 
 /** A garment as it is in one of its sizes. */

@@ -1,4 +1,4 @@
-import { CATEGORY, type Category, type Piece } from '../piece';
+import { CATEGORY, type Category, type Piece, sleeveOf } from '../piece';
 
 export const FIT_POINTS = [
   'bust',
@@ -51,18 +51,19 @@ export function wantedEase(
     slot === 'layer' ? [least + LAYER_MORE, most + LAYER_MORE] : [least, most];
   const legging = legs === 'close';
   const elastic = cut.waistDetail === 'elastic';
+  const sleeve = sleeveOf({ category, cut });
   if (shape === 'upper') {
     if (point === 'bust') return over(BUST[volume]);
-    if (point === 'upper arm') return cut.sleeve === 'none' ? undefined : over(UPPER_ARM[volume]);
+    if (point === 'upper arm') return sleeve === 'none' ? undefined : over(UPPER_ARM[volume]);
     if (point === 'shoulder') return [-25, 60];
-    if (point === 'sleeve') return cut.sleeve === 'long' ? [-15, 60] : undefined;
+    if (point === 'sleeve') return sleeve === 'long' ? [-15, 60] : undefined;
   }
   if (shape === 'whole') {
     if (point === 'bust') return BUST[volume];
     if (point === 'waist')
       return elastic ? [ELASTIC_WAIST[0], 260] : volume === 'close' ? [0, 80] : [20, 260];
     if (point === 'hip') return [0, 600];
-    if (point === 'sleeve') return cut.sleeve === 'long' ? [-15, 60] : undefined;
+    if (point === 'sleeve') return sleeve === 'long' ? [-15, 60] : undefined;
   }
   if (shape === 'lower') {
     if (point === 'hip') return legging ? [-160, 20] : HIP[volume];

@@ -13,6 +13,7 @@ export type Workaround =
   | 'belt or open layer'
   | 'take in'
   | 'worn open'
+  | 'as it is'
   | 'none';
 
 /** How one size fits somebody: what was found, in words of the trade and numbers; sentences are made in `words`. */

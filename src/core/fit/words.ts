@@ -52,6 +52,7 @@ const WORKS: Readonly<Record<Workaround, string>> = {
   'belt or open layer': 'A belt or an open layer takes up the room.',
   'take in': 'It can be taken in.',
   'worn open': 'Worn open, or with nothing beneath, it works.',
+  'as it is': 'It can be worn, and sits close.',
   none: 'Nothing makes this one work.',
 };
 export const workaroundWords = (works: Workaround): string => WORKS[works];

@@ -10,4 +10,4 @@ export {
   unanswered,
 } from './guard';
 export { guardWords, packerWords } from './words';
-export { allergyWords, uncheckedWords } from './unchecked';
+export { allergyWords, uncheckedCode, uncheckedWords } from './unchecked';

@@ -1,15 +1,23 @@
 import { isChecked } from '../rules/cover/nevers';
+import { isCodeChecked } from '../rules/formality/code-word';
 import { allergensOf, isKnownAllergen } from '../substances';
 import { listed } from '../words';
 
 const quoted = (words: readonly string[]): string => listed(words.map((word) => `“${word}”`));
 
-/** Said beside a client's nevers where nothing that is entered of a piece can tell one; undefined where all are told. */
-export function uncheckedWords(nevers: readonly string[]): string | undefined {
-  const own = nevers.filter((word) => word.trim() !== '' && !isChecked(word));
-  if (own.length === 0) return undefined;
-  return `For your own eye: ${quoted(own)}. Nothing that is entered of a piece tells ${own.length === 1 ? 'it' : 'them'}.`;
+/** Said of words that a stylist checks herself; undefined where there are none. */
+function forYourEye(words: readonly string[]): string | undefined {
+  if (words.length === 0) return undefined;
+  return `For your own eye: ${quoted(words)}. Nothing that is entered of a piece tells ${words.length === 1 ? 'it' : 'them'}.`;
 }
+
+/** Said beside a client's nevers where nothing that is entered of a piece can tell one; undefined where all are told. */
+export const uncheckedWords = (nevers: readonly string[]): string | undefined =>
+  forYourEye(nevers.filter((word) => word.trim() !== '' && !isChecked(word)));
+
+/** The same beside what an occasion rules out or calls for. */
+export const uncheckedCode = (words: readonly string[]): string | undefined =>
+  forYourEye(words.filter((word) => word.trim() !== '' && !isCodeChecked(word)));
 
 /** Said beside a client's allergies: what is taken for another word, and what a label is only looked through for by its letters. */
 export function allergyWords(allergies: readonly string[]): readonly string[] {

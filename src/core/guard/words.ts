@@ -1,6 +1,6 @@
 import type { Zone } from '../piece';
 import { isPluralZone, zoneNoun } from '../say';
-import { HOUSE_TONGUE, lengthIn, listed, type Tongue } from '../words';
+import { HOUSE_TONGUE, lengthIn, listed, spelt, type Tongue } from '../words';
 import { type GuardFinding, isRefused } from './guard';
 
 const zoneWords = (zones: readonly Zone[]): string => listed(zones.map(zoneNoun));
@@ -16,7 +16,7 @@ export function guardWords(
     case 'never':
       return `Ruled out: ${declared} is on the never list.`;
     case 'never-colour':
-      return 'Ruled out: this colour is on the never list.';
+      return spelt('Ruled out: this colour is on the never list.', tongue);
     case 'may-contain':
       return `May contain ${declared} (${named}), a declared allergy. Ask the maker.`;
     case 'content':

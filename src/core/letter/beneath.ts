@@ -1,5 +1,6 @@
 import { lab } from '../colour';
 import type { Worn } from '../piece';
+import { spelt, type Tongue } from '../words';
 
 /** What to wear beneath a piece, and why; for the letter. */
 export interface BeneathLine {
@@ -7,9 +8,11 @@ export interface BeneathLine {
   readonly text: string;
 }
 
-/** Lines about what goes beneath, by cut and cloth. Common practice, no source. */
-export function beneathOf(pieces: readonly Worn[]): BeneathLine[] {
-  return pieces.flatMap((worn) => linesOf(worn).map((text) => ({ piece: worn.piece.id, text })));
+/** Lines about what goes beneath, by cut and cloth, in the reader's English. Common practice, no source. */
+export function beneathOf(pieces: readonly Worn[], tongue: Pick<Tongue, 'english'>): BeneathLine[] {
+  return pieces.flatMap((worn) =>
+    linesOf(worn).map((text) => ({ piece: worn.piece.id, text: spelt(text, tongue) })),
+  );
 }
 
 function linesOf({ piece, facts, seen }: Worn): string[] {

@@ -131,7 +131,9 @@ function pieceNote(
     beneath: [
       ...new Set(
         within.flatMap((look) =>
-          beneathOf(look.pieces.filter(({ id }) => id === piece.id).map(wear)).map((each) => each.text),
+          beneathOf(look.pieces.filter(({ id }) => id === piece.id).map(wear), by.tongue).map(
+            (each) => each.text,
+          ),
         ),
       ),
     ],

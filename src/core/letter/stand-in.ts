@@ -3,7 +3,7 @@ import { judge, type Overrule, type Setting, type Verdict, wrongsIn } from '../l
 import { CATEGORY, type Piece, wear } from '../piece';
 import type { Settings } from '../rules';
 import { isPlural, nounOf, type Speaker } from '../say';
-import { eitherOf, listed } from '../words';
+import { eitherOf, listed, spelt } from '../words';
 
 /** Which plain colours do as well as the piece's own. */
 export type StandInColour = 'any' | 'quiet' | 'dark' | 'light' | 'none';
@@ -155,7 +155,7 @@ export function insteadLine(standIns: readonly StandIn[], by: Speaker): string {
       ? ` Keep to ${listed(
           kept.slice(0, MOST_SAID).map(({ ref }) => by.called(ref)),
           by.tongue.english,
-        )}: the colour matters.`
+        )}: the ${spelt('colour', by.tongue)} matters.`
       : '';
   return `${first.replace(/^a/, 'A')}${others}.${keep}`;
 }

@@ -1,4 +1,5 @@
 import { CATEGORY, gramsOf, type Piece } from '../piece';
+import { lengthIn, type Tongue } from '../words';
 
 /** Cartons a parcel may go in, smallest first: inner sizes in mm, their own weight in g. From memory, as cartons are sold. */
 export const CARTONS = [
@@ -48,4 +49,10 @@ export function parcelSize(pieces: readonly Piece[], enclosures = 0): ParcelSize
     guessed: pieces.filter(({ weightG }) => weightG === undefined).length,
     carton,
   };
+}
+
+/** "small box, 35 × 25 × 12 cm", as its reader measures. */
+export function cartonWords({ name, mm }: Carton, tongue: Tongue): string {
+  const sides = mm.map((side) => lengthIn(side, tongue).replace(` ${tongue.units}`, ''));
+  return `${name}, ${sides.join(' × ')} ${tongue.units}`;
 }

@@ -5,6 +5,7 @@ export { CATEGORIES, CATEGORY, type Category } from './kinds';
 export type { CategoryFacts, HangPoint, Shape, SizedBy } from './kinds/kind';
 export { EXCLUSIVE } from './exclusive';
 export { textureFamily, thicknessMm, type TextureFamily } from './fabric';
+export { cutOf, sleeveOf } from './cut-of';
 export { modeOf, modesOf } from './modes';
 export { isBoot, isClose, isTrousered, isTucked } from './worn-facts';
 export { isMicro, measure, wear, type Worn } from './resolve';

@@ -1,3 +1,4 @@
+import { sleeveOf } from './cut-of';
 import { CATEGORY } from './kinds';
 import {
   AS_IS,
@@ -73,11 +74,9 @@ const CREASES: readonly Attributes['fabric']['texture'][] = ['linen', 'crinkle']
 function usualModes(piece: Attributes & Pick<Piece, 'category'>): readonly Mode[] {
   const kind = CATEGORY[piece.category];
   const { cut, fabric } = piece;
+  const sleeve = sleeveOf(piece);
   const usual = kind.ways.filter(
-    ({ effects }) =>
-      effects?.sleeves === undefined ||
-      (cut.sleeve ?? kind.sleeve) === 'long' ||
-      cut.sleeve === 'three-quarter',
+    ({ effects }) => effects?.sleeves === undefined || sleeve === 'long' || sleeve === 'three-quarter',
   );
   const hasCollar = (cut.neckline === 'collar' && !kind.skirted) || kind.collared;
   return [

@@ -1,5 +1,6 @@
 import { average, lab, labToHex } from '../colour';
 import { memo } from '../memo';
+import { sleeveOf } from './cut-of';
 import type { Effects, MeasureOrigins, Measures, Mode, Swatch } from './attributes';
 import { CATEGORY } from './kinds';
 import type { CategoryFacts } from './kinds/kind';
@@ -124,7 +125,7 @@ function complete(piece: Piece, usual: Measures): { measures: Measures; origins:
       measures[name] = given;
       origins[name] = piece.origins[name] ?? 'given';
     } else if (usual[name] !== undefined) {
-      measures[name] = sleeveOf(piece, name) ?? usual[name];
+      measures[name] = usualSleeveMm(piece, name) ?? usual[name];
       origins[name] = 'defaulted';
     }
   }
@@ -134,7 +135,7 @@ function complete(piece: Piece, usual: Measures): { measures: Measures; origins:
 /** Usual sleeve lengths from the shoulder point, mm; common practice. */
 const SLEEVE_MM = { none: 0, cap: 90, short: 190, elbow: 330, 'three-quarter': 450, long: 610 } as const;
 
-function sleeveOf(piece: Piece, name: MeasureName): number | undefined {
+function usualSleeveMm(piece: Piece, name: MeasureName): number | undefined {
   return name === 'sleeve' && piece.cut.sleeve ? SLEEVE_MM[piece.cut.sleeve] : undefined;
 }
 
@@ -191,7 +192,7 @@ function usualCover(piece: Piece, facts: CategoryFacts): Zone[] {
   const zones = new Set<Zone>(facts.covers);
   const { cut, measures } = piece;
   if (facts.shape === 'upper' || facts.shape === 'whole') {
-    for (const zone of SLEEVE_COVER[cut.sleeve ?? facts.sleeve] ?? []) zones.add(zone);
+    for (const zone of SLEEVE_COVER[sleeveOf(piece) ?? facts.sleeve] ?? []) zones.add(zone);
     if (cut.neckline === 'high' || cut.neckline === 'roll') zones.add('neck');
     if (cut.neckline === 'strapless' || cut.neckline === 'halter') zones.delete('shoulders');
     if (cut.neckline === 'one-shoulder') zones.delete('shoulders');

@@ -1,11 +1,11 @@
 import { money } from '../money';
-import { listed, type Tongue, uncapital } from '../words';
+import { listed, type Tongue } from '../words';
 import type { BudgetPoint } from './planner';
 
 /** What is said of a step of the budget: what more it buys, and what that opens. */
 export interface NextStep {
   readonly moreMinor: number;
-  /** Titles of what comes in. */
+  /** What comes in, as it is called in a sentence: "tan Chelsea boots". */
   readonly comes: readonly string[];
   readonly looks: number;
 }
@@ -14,14 +14,14 @@ export interface NextStep {
 export function nextStep(
   curve: readonly BudgetPoint[],
   budgetMinor: number,
-  titleOf: (place: number) => string,
+  nameOf: (place: number) => string,
 ): NextStep | undefined {
   const here = [...curve].reverse().find((point) => point.budgetMinor <= budgetMinor);
   const next = here && curve.find((point) => point.budgetMinor > budgetMinor && point.value > here.value + 1);
   if (!here || !next) return undefined;
   return {
     moreMinor: next.budgetMinor - budgetMinor,
-    comes: next.chosen.filter((place) => !here.chosen.includes(place)).map(titleOf),
+    comes: next.chosen.filter((place) => !here.chosen.includes(place)).map(nameOf),
     looks: next.looks - here.looks,
   };
 }
@@ -33,7 +33,7 @@ export function nextStepWords(
   tongue: Tongue,
 ): string {
   const what = listed(
-    comes.slice(0, 3).map((title) => `the ${uncapital(title.split(',')[0] ?? title)}`),
+    comes.slice(0, 3).map((name) => `the ${name}`),
     tongue.english,
   );
   const opens =

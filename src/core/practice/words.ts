@@ -5,7 +5,7 @@ import { money } from '../money';
 import type { Piece } from '../piece';
 import { sentence } from '../rules';
 import { aNoun, nounOf, type Speaker } from '../say';
-import { capital, listed, uncapital } from '../words';
+import { capital, listed, spelt, uncapital, warmthIn } from '../words';
 import type { Exercise, ExerciseKind, Key, Option, WishMiss } from './exercise';
 import type { WayFault } from './grade';
 
@@ -59,7 +59,7 @@ export function questionWords(
 /** What has to be kept to: the occasion, and what the client asked for. */
 export function givenWords({ occasion, client }: Exercise, { tongue }: Speaker): string[] {
   const facts = clientFacts(client, [], tongue).filter(({ kind }) => kind === 'limit' || kind === 'cover');
-  const weather = occasion?.outdoorC === undefined ? '' : `, ${occasion.outdoorC.toFixed(0)} °C outside`;
+  const weather = occasion?.outdoorC === undefined ? '' : `, ${warmthIn(occasion.outdoorC, tongue)} outside`;
   const ground = occasion?.surfaces.length ? `, on ${listed(occasion.surfaces.map(groundWord))}` : '';
   return [
     ...(occasion ? [`For: ${uncapital(occasion.title)}${weather}${ground}`] : []),
@@ -98,7 +98,8 @@ export function whyWords({ found, fits, misses, right }: Key, place: number, by:
   const fit = fits?.[place];
   if (fit) return fitInShort(fit, by.tongue);
   const missed = misses?.[place];
-  if (missed && missed.length > 0) return `Not meant: ${listed(missed.map((each) => MISS_WORDS[each]))}.`;
+  if (missed && missed.length > 0)
+    return `Not meant: ${listed(missed.map((each) => spelt(MISS_WORDS[each], by.tongue)))}.`;
   const [first] = found[place] ?? [];
   if (first) return sentence(first, by);
   return right.includes(place) ? 'Nothing stands against it.' : '';

@@ -3,7 +3,7 @@ import { chroma, colourName, deltaEHex, lab } from '../colour';
 import { baredBy } from '../guard';
 import type { Profile } from '../client';
 import { isMicro, type Piece } from '../piece';
-import { coded, type CodedBy, HOUSE_TONGUE, saidOf, type Tongue } from '../words';
+import { coded, type CodedBy, HOUSE_TONGUE, saidOf, spelt, type Tongue } from '../words';
 import { AVOIDED, LIKED, nearestTo } from './ask';
 
 /** What a client may have against a piece; a safer one is safer on this axis. */
@@ -19,8 +19,9 @@ const AXIS_WORDS: Readonly<Record<Axis, string>> = {
 
 /** What is held against a piece, code by code. */
 const words = coded({
-  'off-card': ({ colour }: { colour: string }) => `${colour} is not on the colour card`,
-  strong: () => 'a strong colour for a quiet client',
+  'off-card': ({ colour }: { colour: string }, tongue) =>
+    spelt(`${colour} is not on the colour card`, tongue),
+  strong: (_, tongue) => spelt('a strong colour for a quiet client', tongue),
   bare: () => 'it leaves bare what the client keeps covered',
   waist: () => 'it hides the waist',
   patterned: () => 'it is patterned, and the client prefers plain cloth',

@@ -1,6 +1,6 @@
 import { deltaEHex, isCalled } from '../colour';
 import type { Cut, Piece } from '../piece';
-import { wear } from '../piece';
+import { cutOf, wear } from '../piece';
 import { type Ask, kindsWanted, lengthWordOf, type NamedColour } from '../reading';
 import type { Profile } from '../client';
 import { contentOf } from '../substances';
@@ -61,7 +61,7 @@ export function refusedByAsk(piece: Piece, ask: Ask): WhyLeftOut | undefined {
   const fibre = ask.notFibres?.find((each) => isOf(piece, each));
   if (fibre) return notWanted(fibre);
   for (const [field, value] of Object.entries(ask.notCut ?? {}))
-    if (piece.cut[field as keyof Cut] === value)
+    if (cutOf(piece, field as keyof Cut) === value)
       return notWanted(field === 'sleeve' && value === 'none' ? 'sleeveless' : String(value));
   if (ask.notLength !== undefined && lengthWordOf(piece) === ask.notLength) return notWanted(ask.notLength);
   const heel = piece.measures.heel;
@@ -119,7 +119,7 @@ export function answerTo(piece: Piece, ask: Ask): AskRemark[] {
         params: { name },
       });
   for (const [field, value] of Object.entries(ask.cut ?? {})) {
-    const own = piece.cut[field as keyof Cut];
+    const own = cutOf(piece, field as keyof Cut);
     if (own !== undefined) yesOrNo(own === value, 0.15, { code: 'cut' }, -0.12, { code: 'other-cut' });
   }
   const length = ask.length && lengthWordOf(piece);

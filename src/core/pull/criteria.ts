@@ -1,13 +1,14 @@
 import type { Ask } from '../reading';
 import { isSister, isTwin } from '../closet';
-import { colourName } from '../colour';
 import { asFit, type FitVerdict, type SizeChoice } from '../fit';
 import type { Profile } from '../client';
 import type { Occasion } from '../occasion';
-import { type Piece, takesPart } from '../piece';
+import { type Piece, takesPart, wear } from '../piece';
+import { codeWord } from '../rules/formality/code-word';
 import { answerTo, AVOIDED, LIKED, nearestTo } from './ask';
 import { historyOf } from './history';
 import type { DecidedPiece } from '../learn';
+import { hasWord } from '../words';
 import type { Takers } from './parts';
 import type { Said } from './reasons';
 
@@ -124,7 +125,7 @@ export const JUDGES: Readonly<Record<Criterion, Judge>> = {
     ...only(nearestTo(piece, colourCard.never) < AVOIDED, -3, { code: 'never-colour' }),
   ],
   mood: (piece, _choice, { client }) => {
-    const mood = piece.moods.find((word) => client.moods.includes(word));
+    const mood = piece.moods.find((word) => hasWord(client.moods, word));
     return mood ? [{ part: 1, code: 'mood', params: { mood } }] : [];
   },
   twin: (piece, _choice, { owned, loved = [] }) => {
@@ -164,17 +165,19 @@ export const JUDGES: Readonly<Record<Criterion, Judge>> = {
 /** A piece this far from an occasion's formality serves it in no look. */
 const FORMALITY_REACH = 1.5;
 
+/** What a word of a code rules out alone, whatever it is worn with. */
+function isBanned(piece: Piece, ban: string): boolean {
+  const code = codeWord(ban);
+  if (code.about === 'colour') return code.has(piece.colours[0]?.hex ?? '#000000');
+  return code.about === 'pieces' && code.has(wear(piece));
+}
+
 /** True when nothing of an occasion speaks against a piece: its formality, its hour, what is banned by name. */
 export function mayServe(piece: Piece, { formality: [lo, hi], time, bans }: Occasion): boolean {
   return (
     piece.formality >= lo - FORMALITY_REACH &&
     piece.formality <= hi + FORMALITY_REACH &&
     !(piece.hour === 'evening' && time === 'day') &&
-    !bans.some(
-      (ban) =>
-        ban === piece.category ||
-        ban === piece.fabric.texture ||
-        ban === colourName(piece.colours[0]?.hex ?? '#000000'),
-    )
+    !bans.some((ban) => isBanned(piece, ban))
   );
 }

@@ -5,7 +5,7 @@ import { chooseSize, type SizeChoice, type SizeContext, wearable } from '../fit'
 import { guardPiece, isRefused } from '../guard';
 import type { Piece } from '../piece';
 import type { Ask } from '../reading';
-import { coded, type CodedBy, HOUSE_TONGUE, saidOf, type Tongue } from '../words';
+import { coded, type CodedBy, hasWord, HOUSE_TONGUE, saidOf, spelt, type Tongue } from '../words';
 import { answersAsk, AVOIDED, isOtherRail, LIKED, nearestTo } from './ask';
 import type { Candidate } from './rank';
 
@@ -14,7 +14,7 @@ const words = coded({
   ask: ({ text }: { text: string }) => `asked for “${text}”`,
   gap: () => 'missing from the closet',
   sister: ({ title }: { title: string }) => `a sister of the loved ${title}`,
-  liked: () => 'in a colour that is liked',
+  liked: (_, tongue) => spelt('in a colour that is liked', tongue),
   mood: ({ mood }: { mood: string }) => mood,
 });
 export type ForWhy = CodedBy<typeof words>;
@@ -76,7 +76,7 @@ export function forHer(
   if (sister) why.push({ code: 'sister', params: { title: sister.title } });
   if (client.colourCard.like.length > 0 && nearestTo(piece, client.colourCard.like) < LIKED)
     why.push({ code: 'liked' });
-  const mood = piece.moods.find((each) => client.moods.includes(each));
+  const mood = piece.moods.find((each) => hasWord(client.moods, each));
   if (mood) why.push({ code: 'mood', params: { mood } });
   if (why.length === 0) return undefined;
   return { choice, why, points: why.reduce((sum, { code }) => sum + POINTS[code], 0) };

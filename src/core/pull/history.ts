@@ -2,6 +2,7 @@ import { isSister } from '../closet';
 import type { SizeChoice } from '../fit';
 import { type DecidedPiece, saysSize } from '../learn';
 import type { Piece } from '../piece';
+import { isSameWord } from '../words';
 import { AVOIDED, nearestTo } from './ask';
 import type { Said } from './reasons';
 
@@ -67,7 +68,7 @@ function ofReason(piece: Piece, past: readonly DecidedPiece[]): Weighed[] {
 /** What was kept and sent back of its label and of its kind. */
 function ofLabel(piece: Piece, past: readonly DecidedPiece[], label: string): Weighed[] {
   const alike = past.filter((line) => line.piece.category === piece.category);
-  const own = alike.filter((line) => label !== '' && line.label === label);
+  const own = alike.filter((line) => label !== '' && isSameWord(line.label ?? '', label));
   const kept = own.find(({ decision }) => decision === 'keep');
   const back = own.find(({ decision }) => decision === 'return');
   if (kept && !back) return [{ part: 0.8, code: 'kept-label' }];

@@ -1,5 +1,5 @@
 import { type Fit, fitInShort } from '../fit';
-import { capital, coded, type CodedBy, eitherOf, HOUSE_TONGUE, saidOf, type Tongue } from '../words';
+import { capital, coded, type CodedBy, eitherOf, HOUSE_TONGUE, saidOf, spelt, type Tongue } from '../words';
 
 type Named = { readonly name: string };
 
@@ -9,9 +9,9 @@ const words = coded({
   'over-budget': () => 'Over what is left of the budget',
   'well-within-budget': () => 'Well within budget',
   'within-budget': () => 'Within budget',
-  'liked-colour': () => 'In a colour this client likes',
-  'avoided-colour': () => 'In a colour this client avoids',
-  'never-colour': () => 'In a colour this client never wears',
+  'liked-colour': (_, tongue) => spelt('In a colour this client likes', tongue),
+  'avoided-colour': (_, tongue) => spelt('In a colour this client avoids', tongue),
+  'never-colour': (_, tongue) => spelt('In a colour this client never wears', tongue),
   mood: ({ mood }: { mood: string }) => `${capital(mood)}, as the brief asks`,
   twin: ({ title }: { title: string }) => `Nearly the same as ${title}, already owned`,
   sister: ({ title }: { title: string }) => `Sister of ${title}, a loved piece`,
@@ -34,7 +34,7 @@ const words = coded({
   depth: ({ count }: { count: number }) => `${count} of this size on the shelf`,
   interest: ({ days, margin }: { days?: number | undefined; margin?: number | undefined }) =>
     `For the shop: ${[
-      days === undefined ? '' : `${days} days in the shop`,
+      days === undefined ? '' : `${days} ${days === 1 ? 'day' : 'days'} in the shop`,
       margin === undefined ? '' : `a margin of ${Math.round(margin * 100)} %`,
     ]
       .filter(Boolean)

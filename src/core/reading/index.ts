@@ -17,4 +17,5 @@ export {
 } from './reading';
 export { currencyNamed, lengthAt } from './numbers';
 export { fold } from './tokens';
+export { zonesNamed } from './zones';
 export { heightDoubtIn, type LengthAsk, lengthText, notALength, readLength } from './length';

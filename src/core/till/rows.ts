@@ -2,6 +2,7 @@ import { decimalsOf } from '../money';
 import { CATEGORY, type Category, type GivenPiece } from '../piece';
 import { pieceOfReading, read, type Reading } from '../reading';
 import { styleIdOf, usualSku } from '../stock';
+import type { Tongue } from '../words';
 import { barcodeOf, countOf, fibresOf, priceOf, sizesIn } from './cells';
 import type { Cells, TillSheet } from './columns';
 import type { TillField } from './fields';
@@ -36,6 +37,8 @@ export interface TillOptions {
   readonly currency: string;
   /** Kinds somebody chose for words that say none: "Bottoms" are trousers here. */
   readonly kinds?: Readonly<Record<string, Category>> | undefined;
+  /** How the shop speaks: a vest hangs over a shirt in one English and under it in the other. */
+  readonly tongue?: Tongue | undefined;
 }
 
 /** Longest texts a garment takes, characters. */
@@ -149,7 +152,10 @@ class TillReader implements TillRead {
   private readingOf(text: string): Reading {
     const known = this.known.get(text);
     if (known) return known;
-    const reading = read(inEnglish(text, this.sheet.tongue), { as: 'garment' });
+    const reading = read(inEnglish(text, this.sheet.tongue), {
+      as: 'garment',
+      english: this.options.tongue?.english,
+    });
     this.known.set(text, reading);
     return reading;
   }

@@ -1,4 +1,4 @@
-import { coded, type CodedBy } from '../words';
+import { coded, type CodedBy, HOUSE_TONGUE, saidOf, spelt, type Tongue } from '../words';
 import type { TillField } from './fields';
 
 type Said = { readonly said: string };
@@ -23,8 +23,12 @@ const faults = coded({
 
 /** What was guessed of a row, or left out of it: it comes in all the same. */
 const notes = coded({
-  'colour-unknown': ({ said }: Said) =>
-    said ? `the colour “${said}” is not known; grey until you say` : 'no colour is named; grey until you say',
+  'colour-unknown': ({ said }: Said, by) => {
+    const until = spelt('grey until you say', by);
+    return said
+      ? `the ${spelt('colour', by)} “${said}” is not known; ${until}`
+      : `no ${spelt('colour', by)} is named; ${until}`;
+  },
   'sku-made': () => 'no SKU; one is made from name and size',
   'ean-lost': ({ said }: Said) =>
     `the barcode ${said} was rounded by a spreadsheet and cannot be recovered; save that column as text, or scan it later`,
@@ -32,7 +36,7 @@ const notes = coded({
   'ean-twice': ({ said, row }: Said & { row: number }) =>
     `the barcode ${said} stands in row ${row} too and is left out here`,
   'no-count': () => 'no count; 0 until you count',
-  'below-0': ({ said }: Said) => `${said} in the till; 0 until you count`,
+  'below-0': ({ said }: Said, by) => `${said} in the ${spelt('till', by)}; 0 until you count`,
   'other-price': ({ said, row, first }: Said & { row: number; first: string }) =>
     `${said} for one size of a garment that costs ${first} in row ${row}: a garment has one price, so it is ${first} here too. Give the size a name of its own if it costs another`,
   carried: () => 'name and kind from the row above',
@@ -47,5 +51,7 @@ interface At {
 export type TillFault = CodedBy<typeof faults> & At;
 export type TillNote = CodedBy<typeof notes> & At;
 
-export const tillFaultWords = ({ code, params }: TillFault): string => faults[code]((params ?? {}) as never);
-export const tillNoteWords = ({ code, params }: TillNote): string => notes[code]((params ?? {}) as never);
+export const tillFaultWords = (fault: TillFault, tongue: Tongue = HOUSE_TONGUE): string =>
+  saidOf(faults, fault, tongue);
+export const tillNoteWords = (note: TillNote, tongue: Tongue = HOUSE_TONGUE): string =>
+  saidOf(notes, note, tongue);

@@ -1,4 +1,7 @@
 export {
+  celsiusOf,
+  degreeOf,
+  degreesOf,
   type English,
   ENGLISHES,
   HOUSE_TONGUE,
@@ -40,3 +43,4 @@ export const listed = (words: readonly string[], english: keyof typeof LISTS = '
 export { coded, type Coded, type CodedBy, type CodedWords, saidOf } from './coded';
 export { countWord } from './count';
 export { lookup } from './lookup';
+export { hasWord, isSameWord } from './same';

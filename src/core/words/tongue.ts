@@ -35,19 +35,44 @@ export function lengthIn(mm: number, { units }: Pick<Tongue, 'units'>): string {
   return `${whole === 0 && part !== '' ? '' : whole}${part} in`;
 }
 
-/** A temperature for a reader: degrees Celsius beside centimetres, Fahrenheit beside inches. */
-export const warmthIn = (celsius: number, { units }: Pick<Tongue, 'units'>): string =>
-  units === 'cm' ? `${Math.round(celsius)} °C` : `${Math.round(celsius * 1.8 + 32)} °F`;
+/** Degrees Celsius beside centimetres, Fahrenheit beside inches. */
+export const degreeOf = ({ units }: Pick<Tongue, 'units'>): '°C' | '°F' => (units === 'cm' ? '°C' : '°F');
+
+/** A temperature in whole degrees as a reader counts them. */
+export const degreesOf = (celsius: number, { units }: Pick<Tongue, 'units'>): number =>
+  // No reader has met a minus nought.
+  Math.round(units === 'cm' ? celsius : celsius * 1.8 + 32) || 0;
+
+/** Degrees a reader typed, in Celsius to the tenth: shown again they are what was typed. */
+export const celsiusOf = (degrees: number, { units }: Pick<Tongue, 'units'>): number =>
+  units === 'cm' ? degrees : Math.round(((degrees - 32) / 1.8) * 10) / 10;
+
+/** A temperature for a reader: "21 °C", "70 °F". */
+export const warmthIn = (celsius: number, tongue: Pick<Tongue, 'units'>): string =>
+  `${degreesOf(celsius, tongue)} ${degreeOf(tongue)}`;
 
 /** Words spelt or chosen otherwise across the sea; sentences write the British one through `spelt`. */
 const AMERICAN: Readonly<Record<string, string>> = {
   colour: 'color',
   colours: 'colors',
+  coloured: 'colored',
   grey: 'gray',
+  greys: 'grays',
   jewellery: 'jewelry',
   trousers: 'pants',
+  trainer: 'sneaker',
+  trainers: 'sneakers',
+  waistcoat: 'vest',
+  waistcoats: 'vests',
   centre: 'center',
+  centimetres: 'centimeters',
+  neighbours: 'neighbors',
+  practise: 'practice',
+  practising: 'practicing',
+  cancelled: 'canceled',
+  autumn: 'fall',
   wardrobe: 'closet',
+  wardrobes: 'closets',
   zip: 'zipper',
   till: 'register',
   handbag: 'purse',
@@ -56,6 +81,14 @@ const AMERICAN: Readonly<Record<string, string>> = {
 
 const american = lookup(AMERICAN);
 
-/** A word of the house in the reader's English. */
-export const spelt = (word: string, { english }: Pick<Tongue, 'english'>): string =>
-  english === 'american' ? word.replace(/\p{L}+/gu, (each) => american(each) ?? each) : word;
+/** "Colour" as "Color"; capitals throughout, as of a ZIP file, are no word of the table. */
+const acrossTheSea = (word: string): string => {
+  const [first = '', ...rest] = word;
+  const said = american(first.toLowerCase() + rest.join(''));
+  if (said === undefined) return word;
+  return first === first.toLowerCase() ? said : (said[0]?.toUpperCase() ?? '') + said.slice(1);
+};
+
+/** Words of the house in the reader's English: "Trousers in one colour" is "Pants in one color". */
+export const spelt = (words: string, { english }: Pick<Tongue, 'english'>): string =>
+  english === 'american' ? words.replace(/\p{L}+/gu, acrossTheSea) : words;

@@ -1,10 +1,11 @@
 import { colourNames } from '@core/colour';
 import { money } from '@core/money';
-import { CATEGORIES, CATEGORY, type Category } from '@core/piece';
+import { CATEGORIES, type Category } from '@core/piece';
 import { type Ask, askParts, type CarriedAsk, careWords, type CareWord, readAsk } from '@core/reading';
-import { spelt, type Tongue } from '@core/words';
+import { lengthIn, spelt, type Tongue } from '@core/words';
 import { NativeSelect, TextInput } from '@mantine/core';
 import IconX from '@tabler/icons-react/icons/IconX';
+import { kindCalled } from '@ui/called';
 
 interface Props {
   readonly asks: readonly Ask[];
@@ -32,7 +33,9 @@ export function AskList({ asks, carried, currency, tongue, onChange }: Props) {
             <TextInput
               aria-label={`Ask ${i + 1}`}
               placeholder={
-                i === 0 ? 'boots to wear with my jeans, no heel over 4 cm' : 'something green, but not lime'
+                i === 0
+                  ? `boots to wear with my jeans, no heel over ${lengthIn(40, tongue)}`
+                  : 'something green, but not lime'
               }
               value={ask.text}
               onChange={(event) => set(i, readAsk(event.currentTarget.value, tongue.english))}
@@ -132,7 +135,7 @@ function AddPart({ ask, tongue, onChange }: Pick<PartsProps, 'ask' | 'tongue' | 
         })),
         ...CATEGORIES.filter((category) => !ask.kinds.includes(category)).map((category) => ({
           value: `kind:${category}`,
-          label: spelt(CATEGORY[category].label.toLowerCase(), tongue),
+          label: kindCalled(category).toLowerCase(),
         })),
         ...colourNames.map(({ name }) => ({ value: `colour:${name}`, label: `in ${spelt(name, tongue)}` })),
       ]}

@@ -99,7 +99,9 @@ export function BriefPage({ initial, cheapest }: BriefPageProps) {
             <Missing
               title={(next.title ?? '').toLowerCase()}
               disabled={closed}
-              onAsk={(text) => form.setFieldValue('asks', [...asked(values.asks), readAsk(text)])}
+              onAsk={(text) =>
+                form.setFieldValue('asks', [...asked(values.asks), readAsk(text, view.shop.tongue.english)])
+              }
             />
           )}
           <ClosetAnswers answered={answered} />

@@ -19,6 +19,7 @@ import { Person } from './Person';
 import { PersonPanel } from './PersonPanel';
 import { RhythmPanel } from './RhythmPanel';
 import { withQueries } from '@ui/withQueries';
+import { spell } from '@ui/tongue';
 import './client.css';
 
 interface ClientPageProps {
@@ -129,7 +130,7 @@ function Boxes({ boxes, currency }: BoxesProps) {
         {boxes.map((box) => (
           <li key={box.id} style={{ padding: '7px 0' }}>
             <a href={`/box/${box.id}`}>Box {box.number}</a>{' '}
-            <span className="chip">{STATE_WORDS[box.state]}</span>{' '}
+            <span className="chip">{spell(STATE_WORDS[box.state])}</span>{' '}
             <span className="small soft">
               {box.outDay && `out ${dayWords(box.outDay)}; `}
               {isClosed(box.state) ? `kept ${box.kept} of ${box.lines}` : `${box.lines} pieces`}

@@ -2,14 +2,15 @@ import { textOf } from '@contracts/csv';
 import { type ClosetItem, readCloset } from '@contracts/closet-file';
 import type { OwnedView } from '@contracts/closet/owned-view';
 import { type ImportFault, importFaultWords } from '@contracts/import-fault';
-import { STAPLES } from '@core/closet';
+import { STAPLES, staplesOf } from '@core/closet';
 import { countOfLine, lineWords, type ReadLine, readList } from '@core/reading';
 import { toggled } from '@ui/choosing';
-import { pageTongue } from '@ui/tongue';
-import { CATEGORIES, CATEGORY, type Category, pieceFrom } from '@core/piece';
+import { pageTongue, spell } from '@ui/tongue';
+import { CATEGORIES, type Category, pieceFrom } from '@core/piece';
 import { Button, Checkbox, FileButton, Modal, NativeSelect, Tabs, Textarea } from '@mantine/core';
 import { call, showDone, showProblem } from '@ui/api';
 import { GarmentSketch } from '@ui/GarmentSketch';
+import { kindCalled } from '@ui/called';
 import { useMemo, useState } from 'react';
 
 interface Props {
@@ -136,7 +137,7 @@ function PasteList({ busy, onTake }: TakeProps) {
                   value={kinds[i] ?? line.piece?.category ?? ''}
                   data={[
                     { value: '', label: 'kind?' },
-                    ...CATEGORIES.map((value) => ({ value, label: CATEGORY[value].label })),
+                    ...CATEGORIES.map((value) => ({ value, label: kindCalled(value) })),
                   ]}
                   onChange={(event) => setKinds({ ...kinds, [i]: event.currentTarget.value as Category })}
                 />
@@ -195,8 +196,9 @@ function FromFile({ busy, onTake }: TakeProps) {
   return (
     <div className="closet-in">
       <p className="small soft">
-        CSV with the columns title, category and colours (others as the export writes them), or JSON. A piece
-        that is there already is not added twice.
+        {spell(
+          'CSV with the columns title, category and colours (others as the export writes them), or JSON. A piece that is there already is not added twice.',
+        )}
       </p>
       <FileButton accept=".csv,.json,text/csv,application/json" onChange={(file) => void open(file)}>
         {(props) => (
@@ -208,13 +210,14 @@ function FromFile({ busy, onTake }: TakeProps) {
       {read && (
         <>
           <p>
-            <b>{read.name}</b>: {read.items.length} good, {read.faults.length} faults.
+            <b>{read.name}</b>: {read.items.length} good,{' '}
+            {read.faults.length === 1 ? '1 fault' : `${read.faults.length} faults`}.
           </p>
           {read.faults.length > 0 && (
             <ul className="small import-faults">
               {read.faults.slice(0, 40).map((fault, i) => (
                 <li key={i}>
-                  Row {fault.row}, {fault.path}: {importFaultWords(fault)}
+                  Row {fault.row}, {fault.path}: {importFaultWords(fault, pageTongue())}
                 </li>
               ))}
               {read.faults.length > 40 && <li>and {read.faults.length - 40} more</li>}
@@ -232,7 +235,7 @@ function FromFile({ busy, onTake }: TakeProps) {
 function Staples({ busy, owned, onTake }: TakeProps & Pick<Props, 'owned'>) {
   const [kind, setKind] = useState<keyof typeof STAPLES>('womenswear');
   const [off, setOff] = useState<ReadonlySet<string>>(new Set());
-  const missing = STAPLES[kind].filter(
+  const missing = staplesOf(kind, pageTongue()).filter(
     (staple) =>
       !owned.some(({ piece }) => piece.category === staple.category && piece.title === staple.title),
   );

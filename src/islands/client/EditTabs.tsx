@@ -17,6 +17,7 @@ import {
 import type { UseFormReturnType } from '@mantine/form';
 import { ZoneMap } from '@ui/BodyMap';
 import { LengthField } from '@ui/LengthField';
+import { spell } from '@ui/tongue';
 import { ColourPicks } from '../piece/ColourPicks';
 import type { EditValues } from './edit-values';
 
@@ -74,7 +75,7 @@ export function LimitsTab({
       ))}
       <TagsInput
         label="Never"
-        description="A category, a fibre, a cloth, a pattern or a colour."
+        description={spell('A category, a fibre, a cloth, a pattern or a colour.')}
         {...form.getInputProps('nevers')}
       />
       {unchecked && (
@@ -151,7 +152,7 @@ export function TasteTab({ form }: Part) {
           {...form.getInputProps('pierced')}
         />
         <TextInput
-          label="Skin colour"
+          label={spell('Skin colour')}
           description="Only if offered"
           placeholder="#c8a488"
           {...form.getInputProps('skinHex')}

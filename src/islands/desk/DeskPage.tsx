@@ -10,6 +10,7 @@ import { Proposals } from '@ui/Proposals';
 import { Providers } from '@ui/Providers';
 import { Button, Checkbox, NativeSelect } from '@mantine/core';
 import { useKeys } from '@ui/useKeys';
+import { spell } from '@ui/tongue';
 import { useRef, useState } from 'react';
 import './desk.css';
 import { FirstSteps } from './FirstSteps';
@@ -80,7 +81,7 @@ export function DeskPage({ view }: { readonly view: DeskView }) {
       />
       {view.practice && (
         <p className="sheet desk-practice">
-          <a href="/practice">{view.practice.done === 0 ? 'Practise first' : 'Go on practising'}</a>{' '}
+          <a href="/practice">{spell(view.practice.done === 0 ? 'Practise first' : 'Go on practising')}</a>{' '}
           <span className="soft">
             {view.practice.done} of today’s {view.practice.of} exercises done. About ten minutes in all.
           </span>

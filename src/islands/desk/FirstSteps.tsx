@@ -1,5 +1,6 @@
 import { FIRST_STEP_WORDS, type FirstStep } from '@core/shop';
 import IconCheck from '@tabler/icons-react/icons/IconCheck';
+import { spell } from '@ui/tongue';
 
 /** What a new shop does first, in order; each may be left and come back to, and ticks itself once it is done. */
 export function FirstSteps({ steps }: { readonly steps: readonly FirstStep[] }) {
@@ -18,7 +19,7 @@ export function FirstSteps({ steps }: { readonly steps: readonly FirstStep[] }) 
               <span>
                 <a href={href}>{title}</a>
                 {done && <span className="visually-hidden"> (done)</span>}
-                <span className="soft">{why}</span>
+                <span className="soft">{spell(why)}</span>
               </span>
             </li>
           );

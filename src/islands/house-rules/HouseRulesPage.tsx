@@ -7,6 +7,7 @@ import { Button, NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { useKeys } from '@ui/useKeys';
 import { Providers } from '@ui/Providers';
 import { useMergedSave } from '@ui/useMergedSave';
+import { spell } from '@ui/tongue';
 import { type ReactNode, useMemo, useRef, useState } from 'react';
 import { LanguagePanel } from './LanguagePanel';
 import { PullingPanel } from './PullingPanel';
@@ -138,12 +139,14 @@ export function HouseRulesPage({ view, mayTune }: Props) {
             <LanguagePanel shop={view.shop} version={version} mayTune={mayTune} onSaved={setVersion} />
           )}
           {!extra && (
-            <h2 className="visually-hidden">{wanted ? `Rules with “${search}”` : FACETS[facet as Facet]}</h2>
+            <h2 className="visually-hidden">
+              {wanted ? `Rules with “${search}”` : spell(FACETS[facet as Facet])}
+            </h2>
           )}
           {!extra && shown.length === 0 && <p className="sheet empty">No rule says that.</p>}
           {!wanted && !isExtra(facet) && SCORED.includes(facet) && (
             <FacetShare
-              title={FACETS[facet]}
+              title={spell(FACETS[facet])}
               share={settings[facet]?.share ?? 1}
               mayTune={mayTune}
               onShare={(share) => tune(facet, share === 1 ? undefined : { share })}
@@ -313,7 +316,7 @@ function SchoolsPanel({ view, schools, settings, mayTune, onChange }: SchoolsPro
         <div key={matter} className="house-school">
           <NativeSelect
             size="xs"
-            label={MATTER_WORDS[matter]}
+            label={spell(MATTER_WORDS[matter])}
             disabled={!mayTune}
             value={schools[matter]}
             data={Object.keys(SCHOOLS_WHY[matter])}
@@ -323,7 +326,7 @@ function SchoolsPanel({ view, schools, settings, mayTune, onChange }: SchoolsPro
             {Object.entries(SCHOOLS_WHY[matter]).map(([school, why]) => (
               <li key={school} data-current={schools[matter] === school || undefined}>
                 <b>{school}</b>
-                {look && <span className="num"> {scores.get(`${matter} ${school}`)}</span>}: {why}
+                {look && <span className="num"> {scores.get(`${matter} ${school}`)}</span>}: {spell(why)}
               </li>
             ))}
           </ul>
@@ -347,7 +350,7 @@ function FacetNav({ current, onGo, children }: NavProps) {
     <nav className="parts-nav" aria-label="Facets">
       {(Object.keys(FACETS) as Facet[]).map((each) => (
         <button key={each} aria-pressed={each === current} onClick={() => onGo(each)}>
-          {FACETS[each]}{' '}
+          {spell(FACETS[each])}{' '}
           <span className="soft">
             {[...RULES, ...BOX_RULES].filter(({ id }) => id.startsWith(each)).length}
           </span>

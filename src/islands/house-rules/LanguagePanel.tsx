@@ -54,7 +54,7 @@ export function LanguagePanel({ shop, version, mayTune, onSaved }: Props) {
       >
         <Stack gap={6} mt={6}>
           {(Object.keys(UNIT_WORDS) as LengthUnit[]).map((each) => (
-            <Radio key={each} value={each} label={UNIT_WORDS[each]} disabled={!mayTune} />
+            <Radio key={each} value={each} label={spelt(UNIT_WORDS[each], tongue)} disabled={!mayTune} />
           ))}
         </Stack>
       </Radio.Group>

@@ -2,6 +2,7 @@ import type { ShopView } from '@contracts/shop/shop-view';
 import { CRITERIA, type Criterion, CRITERION_WORDS, type PullSettings, USUAL_PULL_WEIGHTS } from '@core/pull';
 import { Button, NumberInput, Switch } from '@mantine/core';
 import { useMergedSave } from '@ui/useMergedSave';
+import { spell } from '@ui/tongue';
 import { useState } from 'react';
 
 interface Props {
@@ -56,7 +57,7 @@ export function PullingPanel({ shop, version, mayTune, onSaved }: Props) {
           <NumberInput
             key={criterion}
             size="xs"
-            label={CRITERION_WORDS[criterion]}
+            label={spell(CRITERION_WORDS[criterion])}
             min={0}
             max={100}
             disabled={!mayTune || (criterion === 'interest' && !ownInterest)}

@@ -4,6 +4,7 @@ import { pieceFrom } from '@core/piece';
 import { type Example, ownTuning, type Rule, ruleOf, type Tuning, yieldsOf } from '@core/rules';
 import { NumberInput, Switch } from '@mantine/core';
 import { Figure } from '@ui/Figure';
+import { spell } from '@ui/tongue';
 import { memo, type ReactNode, useMemo } from 'react';
 import { Thresholds } from './Thresholds';
 
@@ -126,7 +127,7 @@ export function BoxRuleCard({ rule, tuning, mayTune, onTune }: BoxRuleProps) {
       tuning={tuning}
       mayTune={mayTune}
       onChange={changing(rule, tuning, onTune)}
-      says={`${rule.says} Judged over the whole box, on its Pull page.`}
+      says={`${spell(rule.says)} Judged over the whole box, on its Pull page.`}
     />
   );
 }
@@ -148,14 +149,14 @@ function RuleSheet({ rule, says, beside, children, ...tune }: SheetProps) {
       <div className="rule-words">
         <header>
           <span className="rule-id num">{rule.id}</span>
-          <h3>{rule.title}</h3>
+          <h3>{spell(rule.title)}</h3>
           <OnOff id={rule.id} {...tune} />
         </header>
-        <p>{rule.question}</p>
+        <p>{spell(rule.question)}</p>
         <p className="small soft">{says}</p>
         {yieldsOf(rule.id).map(({ to, why }) => (
           <p key={to.rule} className="small soft">
-            Gives way to “{ruleOf(to.rule)?.title}”. {why}
+            Gives way to “{spell(ruleOf(to.rule)?.title ?? '')}”. {spell(why)}
           </p>
         ))}
         <Thresholds of={rule} {...tune} />
@@ -175,10 +176,10 @@ const Shown = memo(function Shown({ example }: { readonly example: Example }) {
   return (
     <figure>
       <span className="stage">
-        <Figure pieces={pieces} client={client} height={132} title={example.title} decorative />
+        <Figure pieces={pieces} client={client} height={132} title={spell(example.title)} decorative />
       </span>
       <figcaption className="small">
-        {example.title}: <b className={`tone tone-${example.expect}`}>{TONE_WORDS[example.expect]}</b>
+        {spell(example.title)}: <b className={`tone tone-${example.expect}`}>{TONE_WORDS[example.expect]}</b>
       </figcaption>
     </figure>
   );

@@ -1,5 +1,6 @@
 import type { Rule, Tuning } from '@core/rules';
 import { NumberInput } from '@mantine/core';
+import { spell } from '@ui/tongue';
 import './thresholds.css';
 
 interface Props {
@@ -19,7 +20,7 @@ export function Thresholds({ of, tuning, mayTune, onChange }: Props) {
         <NumberInput
           key={name}
           size="xs"
-          label={says}
+          label={spell(says)}
           suffix={unit ? ` ${unit}` : ''}
           min={min}
           max={max}

@@ -1,6 +1,7 @@
 import type { Occasion } from '@core/occasion';
 import { Button, Checkbox, NumberInput } from '@mantine/core';
 import { toggled } from '@ui/choosing';
+import { WarmthField } from '@ui/WarmthField';
 
 /** What a journey is, and how much may go along. */
 export interface Journey {
@@ -69,12 +70,11 @@ export function JourneyAsk({ choices, asked, busy, disabled, onAsk, onPack }: Pr
         value={asked.kg ?? ''}
         onChange={(value) => onAsk({ kg: typeof value === 'number' ? value : undefined })}
       />
-      <NumberInput
-        label="Outdoors, °C"
+      <WarmthField
+        label="Outdoors"
         placeholder="as each day says"
         min={-40}
         max={50}
-        allowDecimal={false}
         value={asked.outdoorC ?? ''}
         onChange={(value) => onAsk({ outdoorC: typeof value === 'number' ? value : undefined })}
       />

@@ -4,6 +4,7 @@ import { amountText } from '@core/money';
 import { NativeSelect } from '@mantine/core';
 import { Money } from '@ui/Money';
 import { useAsked } from '@ui/useAsked';
+import { spell } from '@ui/tongue';
 import { type ReactNode, useState } from 'react';
 import { SaveCsv } from './SaveCsv';
 
@@ -36,7 +37,7 @@ export function BuyerPanel({ scope }: { readonly scope: { readonly from?: string
             size="xs"
             aria-label="Asks, sorted"
             value={unmetBy}
-            data={UNMET_BY.map((value) => ({ value, label: UNMET_WORDS[value] }))}
+            data={UNMET_BY.map((value) => ({ value, label: spell(UNMET_WORDS[value]) }))}
             onChange={(event) => setUnmetBy(event.currentTarget.value as UnmetBy)}
           />
         }

@@ -1,6 +1,7 @@
 import type { ChanceView } from '@contracts/ledger/ledger';
 import { featureWords } from '@core/ledger';
 import { useAsked } from '@ui/useAsked';
+import { spell } from '@ui/tongue';
 import { lazy, Suspense } from 'react';
 import { SaveCsv } from './SaveCsv';
 
@@ -55,7 +56,7 @@ export function ChancePanel() {
           <tbody>
             {model.weights.map(({ feature, weight }) => (
               <tr key={feature}>
-                <th scope="row">{featureWords(feature)}</th>
+                <th scope="row">{spell(featureWords(feature))}</th>
                 <td className="num">
                   {weight >= 0 ? '+' : '−'}
                   {Math.abs(weight).toFixed(2)}
@@ -67,7 +68,7 @@ export function ChancePanel() {
         <SaveCsv
           name="What the chance goes by"
           rows={model.weights.map(({ feature, weight }) => ({
-            feature: featureWords(feature),
+            feature: spell(featureWords(feature)),
             weight: weight.toFixed(3),
           }))}
         />

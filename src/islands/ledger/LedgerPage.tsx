@@ -8,6 +8,7 @@ import { Money } from '@ui/Money';
 import { Providers } from '@ui/Providers';
 import { useAsked } from '@ui/useAsked';
 import { withQueries } from '@ui/withQueries';
+import { spell } from '@ui/tongue';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { BuyerPanel } from './BuyerPanel';
 import { ChancePanel } from './ChancePanel';
@@ -123,7 +124,7 @@ export const LedgerPage = withQueries(function LedgerPage({ first, isOwner }: Pr
                   <NativeSelect
                     aria-label="By"
                     value={by}
-                    data={LEDGER_BY.map((value) => ({ value, label: BY_WORDS[value] }))}
+                    data={LEDGER_BY.map((value) => ({ value, label: spell(BY_WORDS[value]) }))}
                     onChange={(event) => {
                       setBy(event.currentTarget.value as LedgerBy);
                     }}
@@ -196,7 +197,7 @@ function RateTable({ view, by, onOpen }: TableProps) {
     <table className="plain-table ledger-table">
       <thead>
         <tr>
-          <th scope="col">{BY_WORDS[by]}</th>
+          <th scope="col">{spell(BY_WORDS[by])}</th>
           <th scope="col">Kept of sent</th>
           <th scope="col">Keep rate</th>
           <th scope="col">Kept, in money</th>

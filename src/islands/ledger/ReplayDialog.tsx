@@ -6,6 +6,7 @@ import { useDebouncedValue } from '@mantine/hooks';
 import { call, showDone, showProblem } from '@ui/api';
 import { Figure } from '@ui/Figure';
 import { useAsked } from '@ui/useAsked';
+import { spell } from '@ui/tongue';
 import { useState } from 'react';
 import { Thresholds } from '../house-rules/Thresholds';
 import { percent } from './percent';
@@ -40,7 +41,7 @@ export function ReplayDialog({ rule: id, scope, isOwner, onTuned, onClose }: Pro
   if (!rule) return null;
   return (
     <Modal opened onClose={onClose} title={`${rule.id} ${rule.title}`} size="xl">
-      <p>{rule.question}</p>
+      <p>{spell(rule.question)}</p>
       {!answer ? (
         <p role="status">Going through the looks again…</p>
       ) : (
@@ -169,7 +170,7 @@ function proposalWords(rule: Rule, { proposal, now }: RuleReplayView): string {
   if (!threshold || name === undefined)
     return `${kept} No threshold tells them apart: the rule could be put off.`;
   const from = thresholdsOf(rule, now)[name];
-  return `${kept} Proposed: ${value} ${threshold.unit} in place of ${from}. ${threshold.says}`;
+  return `${kept} Proposed: ${value} ${threshold.unit} in place of ${from}. ${spell(threshold.says)}`;
 }
 
 function changedWords({ fallsSilent, speaksUp }: RuleReplayView): string {

@@ -5,6 +5,7 @@ import { saysSize } from '@core/learn';
 import { money } from '@core/money';
 import { Button, NativeSelect, Textarea } from '@mantine/core';
 import { Money } from '@ui/Money';
+import { spell } from '@ui/tongue';
 import { useState } from 'react';
 import type { Answers } from './useAnswers';
 
@@ -169,7 +170,7 @@ function Rather({ piece, currency, busy, onAsk }: RatherProps) {
         label="Rather another one"
         value={chosen}
         data={[
-          { value: '', label: 'size or colour' },
+          { value: '', label: spell('size or colour') },
           ...piece.others.map(({ variantId, words, priceMinor }) => ({
             value: variantId,
             label: priceMinor === piece.priceMinor ? words : `${words}, ${money(priceMinor, currency)}`,

@@ -1,3 +1,4 @@
+import { uncheckedCode } from '@core/guard';
 import type { OccasionView } from '@contracts/occasion/occasion-view';
 import { OCCASION_TEMPLATES, type Occasion } from '@core/occasion';
 import {
@@ -16,6 +17,7 @@ import { useForm, type UseFormReturnType } from '@mantine/form';
 import { showAtFields } from '@ui/api';
 import { callMerging } from '@ui/merging';
 import { todayHere } from '@ui/days';
+import { WarmthField } from '@ui/WarmthField';
 import { useState } from 'react';
 import { inputOf, type Values, valuesOf } from './occasion-values';
 import './occasion.css';
@@ -110,6 +112,7 @@ interface PartProps {
 
 /** What it is, how dressed, how warm, on what ground, and what may and must be worn. */
 function Fields({ form }: PartProps) {
+  const unchecked = uncheckedCode([...form.values.bans, ...form.values.musts]);
   return (
     <>
       <div className="occasion-row">
@@ -138,8 +141,8 @@ function Fields({ form }: PartProps) {
         />
       </div>
       <div className="occasion-numbers">
-        <NumberInput label="Indoors, °C" hideControls {...form.getInputProps('indoorC')} />
-        <NumberInput label="Outdoors, °C" hideControls {...form.getInputProps('outdoorC')} />
+        <WarmthField label="Indoors" {...form.getInputProps('indoorC')} />
+        <WarmthField label="Outdoors" {...form.getInputProps('outdoorC')} />
         <NumberInput label="Wind, m/s" hideControls {...form.getInputProps('windMs')} />
         <NumberInput label="Humidity, %" hideControls {...form.getInputProps('humidityPct')} />
         <NumberInput label="Hours on the feet" hideControls {...form.getInputProps('hoursOnFeet')} />
@@ -149,17 +152,22 @@ function Fields({ form }: PartProps) {
       <div className="occasion-row">
         <TagsInput
           label="Not to be worn"
-          description="A colour, a kind, a cloth or a zone left bare."
+          description="As you would say it: white, jeans, bare shoulders."
           {...form.getInputProps('bans')}
         />
         <TagsInput
           label="Must be"
-          description="all-black, a kind, a covered zone."
+          description="All black, a tie, shoulders covered."
           {...form.getInputProps('musts')}
         />
         <TagsInput label="To be carried" {...form.getInputProps('carry')} />
         <TagsInput label="Seen by" {...form.getInputProps('seenBy')} />
       </div>
+      {unchecked && (
+        <p className="small soft" role="status">
+          {unchecked}
+        </p>
+      )}
     </>
   );
 }
@@ -193,12 +201,7 @@ function Stages({ form }: PartProps) {
       {form.values.stages.map((stage, i) => (
         <div key={i} className="occasion-stage">
           <TextInput size="xs" label="Stage" {...form.getInputProps(`stages.${i}.title`)} />
-          <NumberInput
-            size="xs"
-            label="Outdoors, °C"
-            hideControls
-            {...form.getInputProps(`stages.${i}.outdoorC`)}
-          />
+          <WarmthField size="xs" label="Outdoors" {...form.getInputProps(`stages.${i}.outdoorC`)} />
           <MultiSelect
             size="xs"
             label="Ground"

@@ -4,9 +4,10 @@ import { alterationWords, sizePhrase } from '@core/fit';
 import { Checkbox } from '@mantine/core';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Money } from '@ui/Money';
+import { pageTongue } from '@ui/tongue';
 
 const jobsOf = (line: LineView | PackLine): readonly string[] =>
-  'jobs' in line ? line.jobs : line.alterations.map(alterationWords);
+  'jobs' in line ? line.jobs : line.alterations.map((job) => alterationWords(job, pageTongue()));
 
 interface Props {
   readonly line: LineView | PackLine;

@@ -8,6 +8,8 @@ import { BoxPageLink } from '@ui/BoxPageLink';
 import { dayWords } from '@ui/days';
 import { Money } from '@ui/Money';
 import { SpareScanner } from '@ui/ScannerPad';
+import { pageTongue } from '@ui/tongue';
+import { cartonWords } from '@core/parcel';
 import { Fragment, useState } from 'react';
 import { Appointment } from './Appointment';
 
@@ -86,9 +88,7 @@ function Facts({ view }: { readonly view: BoxView | PackView }) {
           <dd>
             <span className="num">{kilos(size.grams)}</span>
             {size.guessed > 0 && ', about'};{' '}
-            {size.carton
-              ? `${size.carton.name}, ${size.carton.mm.map((mm) => mm / 10).join(' × ')} cm`
-              : 'more than one parcel'}
+            {size.carton ? cartonWords(size.carton, pageTongue()) : 'more than one parcel'}
           </dd>
         </>
       )}

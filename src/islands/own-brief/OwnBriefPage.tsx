@@ -9,7 +9,7 @@ import { ZoneMap } from '@ui/BodyMap';
 import { todayHere } from '@ui/days';
 import { LengthField } from '@ui/LengthField';
 import { Providers } from '@ui/Providers';
-import { useTongue } from '@ui/tongue';
+import { spell, useTongue } from '@ui/tongue';
 import { useState } from 'react';
 import { ColourPicks } from '../piece/ColourPicks';
 import { base64Of, photoFault } from '../piece/photo';
@@ -135,17 +135,17 @@ function ToKnow({ answers, onChange }: PartProps) {
       />
       <TagsInput
         label="Please never"
-        description="a colour, a cloth, a kind of thing"
+        description={spell('a colour, a cloth, a kind of thing')}
         value={answers.nevers ?? []}
         onChange={(nevers) => onChange({ nevers })}
       />
       <ColourPicks
-        label="Colours you love"
+        label={spell('Colours you love')}
         hexes={answers.like ?? []}
         onChange={(like) => onChange({ like })}
       />
       <ColourPicks
-        label="Colours to leave out"
+        label={spell('Colours to leave out')}
         hexes={answers.avoid ?? []}
         onChange={(avoid) => onChange({ avoid })}
       />

@@ -1,4 +1,5 @@
-import { colourName, colourNames } from '@core/colour';
+import { colourNames } from '@core/colour';
+import { colourCalled } from '@ui/called';
 import './piece.css';
 
 interface Props {
@@ -20,8 +21,8 @@ export function ColourPicks({ label, hexes, onChange }: Props) {
             key={hex}
             type="button"
             style={{ background: hex }}
-            title={colourName(hex)}
-            aria-label={`${colourName(hex)} ${hex}`}
+            title={colourCalled(hex)}
+            aria-label={`${colourCalled(hex)} ${hex}`}
             aria-pressed={hexes.includes(hex)}
             onClick={() =>
               onChange(hexes.includes(hex) ? hexes.filter((each) => each !== hex) : [...hexes, hex])

@@ -1,4 +1,5 @@
-import { colourName } from '@core/colour';
+import { spell } from '@ui/tongue';
+import { colourCalled } from '@ui/called';
 import { ColourPicks } from './ColourPicks';
 import type { PartProps } from './draft';
 
@@ -15,9 +16,15 @@ export function PieceColours({ draft, onChange }: PartProps) {
   };
   return (
     <div>
-      <ColourPicks label="Colours, up to three" hexes={draft.colours.map(({ hex }) => hex)} onChange={take} />
+      <ColourPicks
+        label={spell('Colours, up to three')}
+        hexes={draft.colours.map(({ hex }) => hex)}
+        onChange={take}
+      />
       <p className="small soft">
-        {draft.colours.map(({ hex, share }) => `${colourName(hex)} ${Math.round(share * 100)} %`).join(', ')}
+        {draft.colours
+          .map(({ hex, share }) => `${colourCalled(hex)} ${Math.round(share * 100)} %`)
+          .join(', ')}
       </p>
     </div>
   );

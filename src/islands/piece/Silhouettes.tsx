@@ -1,5 +1,6 @@
-import { CATEGORIES, CATEGORY, type Category, pieceFrom } from '@core/piece';
+import { CATEGORIES, type Category, pieceFrom } from '@core/piece';
 import { GarmentSketch } from '@ui/GarmentSketch';
+import { kindCalled } from '@ui/called';
 
 const KINDS = CATEGORIES.map((category) =>
   pieceFrom({ id: category, category, colours: [{ hex: '#8f928e', share: 1 }] }),
@@ -22,7 +23,7 @@ export function Silhouettes({ category, onPick }: Props) {
           onClick={() => onPick(piece.category)}
         >
           <GarmentSketch piece={piece} fit={46} decorative />
-          {CATEGORY[piece.category].label}
+          {kindCalled(piece.category)}
         </button>
       ))}
     </div>

@@ -5,7 +5,8 @@ import { type ReadLine, readList } from '@core/reading';
 import { pageTongue } from '@ui/tongue';
 import { colourName } from '@core/colour';
 import type { Palette } from '@core/palette';
-import { CATEGORY, type Category, type GivenPiece, type Piece, pieceFrom, type Swatch } from '@core/piece';
+import { type Category, type GivenPiece, type Piece, pieceFrom, type Swatch } from '@core/piece';
+import { colourCalled, kindCalled } from '@ui/called';
 
 /** A piece while it is being entered or changed. */
 export interface PieceDraft {
@@ -43,7 +44,7 @@ export const NEW_PIECE: ClosetDraft = {
 
 /** "Navy fine knit": what a piece is called until somebody names it. */
 export function usualTitle({ colours, category }: Pick<PieceDraft, 'colours' | 'category'>): string {
-  const words = `${colourName(colours[0]?.hex ?? '#808080')} ${CATEGORY[category].label.toLowerCase()}`;
+  const words = `${colourCalled(colours[0]?.hex ?? '#808080')} ${kindCalled(category).toLowerCase()}`;
   return (words[0] ?? '').toUpperCase() + words.slice(1);
 }
 

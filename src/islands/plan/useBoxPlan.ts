@@ -5,6 +5,7 @@ import type { PlanCandidate } from '@contracts/plan/plan-candidates';
 import { isOpen } from '@core/box';
 import type { Piece } from '@core/piece';
 import { nextStep, type PlanWish, spanOf } from '@core/plan';
+import { shortName } from '@core/say';
 import { call, showDone, showProblem } from '@ui/api';
 import { toggled } from '@ui/choosing';
 import { useAsked } from '@ui/useAsked';
@@ -58,7 +59,10 @@ export function useBoxPlan(initial: BoxView) {
     return piece && !inBox.has(piece.id) ? [{ place, piece }] : [];
   });
   const taken = planned.filter(({ piece }) => !left.has(piece.id));
-  const next = nextStep(curve, budgetMinor, (place) => pieceAt(place)?.title ?? '');
+  const next = nextStep(curve, budgetMinor, (place) => {
+    const piece = pieceAt(place);
+    return piece ? shortName(piece, view.shop.tongue.english) : '';
+  });
   const open = isOpen(view.state);
   const ban = (id: string): void => {
     setBanned((now) => new Set(now).add(id));

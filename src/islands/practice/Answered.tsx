@@ -6,7 +6,7 @@ import { Button } from '@mantine/core';
 import { useKeys } from '@ui/useKeys';
 import { dayWords, todayHere } from '@ui/days';
 import { Figure } from '@ui/Figure';
-import { pageTongue } from '@ui/tongue';
+import { pageTongue, spell } from '@ui/tongue';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Board } from './Board';
 import { ObjectForm } from './ObjectForm';
@@ -41,7 +41,7 @@ export function Answered({ task: { id, exercise }, currency, answered, given, is
           {key.why && (
             <p>
               {why ? 'You saw what tells it: ' : 'What tells it: '}
-              {MATTERS[key.why].toLowerCase()}.
+              {spell(MATTERS[key.why]).toLowerCase()}.
             </p>
           )}
         </div>

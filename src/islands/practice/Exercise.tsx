@@ -12,7 +12,7 @@ import { speaker } from '@core/say';
 import { Button } from '@mantine/core';
 import { useKeys } from '@ui/useKeys';
 import { toggled } from '@ui/choosing';
-import { pageTongue } from '@ui/tongue';
+import { pageTongue, spell } from '@ui/tongue';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Board } from './Board';
 import { WaysBoard } from './WaysBoard';
@@ -93,7 +93,7 @@ export function Exercise({ exercise, currency, busy, onAnswer }: Props) {
                   onClick={() => setWhy(facet)}
                   title={WHY_KEYS[i]}
                 >
-                  {MATTERS[facet]}
+                  {spell(MATTERS[facet])}
                 </Button>
               ))}
             </div>

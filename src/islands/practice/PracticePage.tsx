@@ -4,6 +4,7 @@ import { useKeys } from '@ui/useKeys';
 import { Providers } from '@ui/Providers';
 import { useAsked } from '@ui/useAsked';
 import { withQueries } from '@ui/withQueries';
+import { spell } from '@ui/tongue';
 import { Answered } from './Answered';
 import { Exercise } from './Exercise';
 import { Objections } from './Objections';
@@ -107,9 +108,9 @@ export const PracticePage = withQueries(function PracticePage({
       )}
       {state === 'nothing' && (
         <section className="sheet">
-          <h2>There is too little on the shelf to practise with.</h2>
+          <h2>{spell('There is too little on the shelf to practise with.')}</h2>
           <p>
-            An exercise needs tops, trousers or skirts, and shoes.{' '}
+            {spell('An exercise needs tops, trousers or skirts, and shoes.')}{' '}
             <a href="/stockroom">Bring in some pieces</a>, and come back.
           </p>
         </section>

@@ -5,6 +5,7 @@ import { GarmentSketch } from '@ui/GarmentSketch';
 import { GuardWords } from '@ui/GuardWords';
 import { Money } from '@ui/Money';
 import type { BoxState } from '@ui/useBox';
+import { pageTongue } from '@ui/tongue';
 
 interface Props {
   readonly box: BoxState;
@@ -38,7 +39,7 @@ export function BoxLines({ box: { view, run }, open, onOpen, onRelease }: Props)
                 <span className="tone tone-blocks">no longer held</span>
               )}
               {line.alterations.map((job) => (
-                <div key={job.id}>{alterationWords(job)}</div>
+                <div key={job.id}>{alterationWords(job, pageTongue())}</div>
               ))}
               <GuardWords findings={line.guard} />
             </div>

@@ -10,6 +10,7 @@ import { Button } from '@mantine/core';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { GuardWords } from '@ui/GuardWords';
 import { Money } from '@ui/Money';
+import { spell } from '@ui/tongue';
 import { memo } from 'react';
 import { JoinedWords, WornOnHer } from './WornWith';
 import type { Tongue } from '@core/words';
@@ -199,8 +200,8 @@ export function Reasons({ reasons, doubt, tongue }: ReasonsProps) {
 
 /** How likely it is kept, by the shop's own decisions, with what moves that behind it. */
 const ChanceWords = ({ chance: { chance, because } }: { readonly chance: Chance }) => (
-  <div className="small soft pull-chance" title={because.map(chanceWords).join('; ')}>
-    kept about {Math.round(chance * 10)} times in 10{because[0] && `: ${chanceWords(because[0])}`}
+  <div className="small soft pull-chance" title={spell(because.map(chanceWords).join('; '))}>
+    kept about {Math.round(chance * 10)} times in 10{because[0] && `: ${spell(chanceWords(because[0]))}`}
   </div>
 );
 

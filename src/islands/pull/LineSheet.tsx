@@ -23,6 +23,7 @@ import { GarmentSketch } from '@ui/GarmentSketch';
 import { Money } from '@ui/Money';
 import { useAsked } from '@ui/useAsked';
 import type { BoxState } from '@ui/useBox';
+import { spell } from '@ui/tongue';
 import { useState } from 'react';
 
 interface Props {
@@ -194,13 +195,13 @@ function Alternatives({
       <h3>In its place</h3>
       {nothing && (
         <p className="small soft">
-          Nothing cheaper, safer or in another colour is on the shelf in this size.
+          {spell('Nothing cheaper, safer or in another colour is on the shelf in this size.')}
         </p>
       )}
       <ul className="rows">
         {cheaper && offer('Nearly the same for less', cheaper)}
         {safer && offer('Safer', safer, `It may be ${objectionWords(safer.objection, view.shop.tongue)}.`)}
-        {colours.map((each) => offer('In another colour', each))}
+        {colours.map((each) => offer(spell('In another colour'), each))}
       </ul>
       {places.length > 0 && (
         <p className="small">
@@ -287,7 +288,7 @@ function Alterations({ line, box: { view, busy, run } }: PartProps) {
   const read = readLength(length.trim().replace(/^[-−]\s*/, ''), { unit: units });
   const mm = (read ?? 0) * (isDown ? -1 : 1);
   const priceMinor = amountOf(price);
-  const fault = read !== undefined ? alterationFault(line.piece, { job, mm }) : undefined;
+  const fault = read !== undefined ? alterationFault(line.piece, { job, mm }, view.shop.tongue) : undefined;
   const ready = read !== undefined && !fault && priceMinor !== undefined && typeof days === 'number';
   const suggested = suggestedAlterations(line.piece, bodyOf(view.client.profile.measures)).filter(
     (each) => !line.alterations.some((done) => done.job === each.job),
@@ -300,7 +301,7 @@ function Alterations({ line, box: { view, busy, run } }: PartProps) {
         {line.alterations.map((each) => (
           <li key={each.id} className="line-job">
             <span>
-              {alterationWords(each)}{' '}
+              {alterationWords(each, view.shop.tongue)}{' '}
               <span className="small soft">
                 {each.leadDays} {each.leadDays === 1 ? 'day' : 'days'}
               </span>
@@ -346,7 +347,7 @@ function Alterations({ line, box: { view, busy, run } }: PartProps) {
         >
           {suggested.map((each) => (
             <button key={each.job} type="button" className="chip" onClick={() => choose(each.job, each.mm)}>
-              {alterationWords(each)}?
+              {alterationWords(each, view.shop.tongue)}?
             </button>
           ))}
           <NativeSelect

@@ -1,9 +1,10 @@
-import { CATEGORIES, CATEGORY, type Category } from '@core/piece';
+import { CATEGORIES, type Category } from '@core/piece';
 
 import { Checkbox, MultiSelect, TextInput } from '@mantine/core';
 import type { RefObject } from 'react';
 import type { PullFilter } from './usePullList';
 import { amountOf } from '@ui/amounts';
+import { kindCalled } from '@ui/called';
 
 interface Props {
   readonly filter: PullFilter;
@@ -37,7 +38,7 @@ export function PullFilterBar({ filter, currency, find, onNarrow }: Props) {
         placeholder={filter.categories.length === 0 ? 'Kinds as asked' : ''}
         clearable
         searchable
-        data={CATEGORIES.map((value) => ({ value, label: CATEGORY[value].label }))}
+        data={CATEGORIES.map((value) => ({ value, label: kindCalled(value) }))}
         value={[...filter.categories]}
         onChange={(found) => onNarrow({ categories: found as Category[] })}
         style={{ flex: 1 }}

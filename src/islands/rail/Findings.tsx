@@ -20,6 +20,7 @@ import IconAlertTriangle from '@tabler/icons-react/icons/IconAlertTriangle';
 import IconBan from '@tabler/icons-react/icons/IconBan';
 import IconCheck from '@tabler/icons-react/icons/IconCheck';
 import IconEye from '@tabler/icons-react/icons/IconEye';
+import { spell } from '@ui/tongue';
 import { memo, type ReactNode, useMemo, useState } from 'react';
 
 const GROUPS = [
@@ -88,7 +89,7 @@ export function Findings({
   const [open, setOpen] = useState(false);
   const [allWorks, setAllWorks] = useState(false);
   const { score } = verdict;
-  const beneath = useMemo(() => beneathOf(pieces.map(wear)), [pieces]);
+  const beneath = useMemo(() => beneathOf(pieces.map(wear), by.tongue), [pieces, by]);
   return (
     <section className="findings" aria-label="Findings" aria-live="polite">
       <div className="score">
@@ -320,7 +321,7 @@ function Breakdown({ verdict: { score } }: { readonly verdict: Verdict }) {
         {score.facets.map((facet) => (
           <tr key={facet.facet}>
             <th scope="row">
-              {facet.title}
+              {spell(facet.title)}
               {facet.share !== 1 && <span className="soft"> × {facet.share}</span>}
             </th>
             <td className="soft">

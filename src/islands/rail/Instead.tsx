@@ -5,6 +5,7 @@ import { type Alternatives, objectionWords } from '@core/pull';
 import type { Tongue } from '@core/words';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Money } from '@ui/Money';
+import { spell } from '@ui/tongue';
 import { useEffect, useState } from 'react';
 
 interface Props {
@@ -81,7 +82,7 @@ function offersOf({ safer, cheaper, nearest, colours }: Alternatives<Keeping>, t
     ...(safer ? [{ ...safer, why: `Safer, as this one is ${objectionWords(safer.objection, tongue)}` }] : []),
     ...(cheaper ? [{ ...cheaper, why: 'Cheaper' }] : []),
     ...(nearest ? [{ ...nearest, why: 'The nearest' }] : []),
-    ...colours.map((each) => ({ ...each, why: 'In another colour' })),
+    ...colours.map((each) => ({ ...each, why: spell('In another colour') })),
   ];
   return all.filter(({ piece }, i) => all.findIndex((each) => each.piece.id === piece.id) === i).slice(0, 4);
 }

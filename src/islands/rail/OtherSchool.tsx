@@ -4,6 +4,7 @@ import type { Piece } from '@core/piece';
 import { sentence, type Settings } from '@core/rules';
 import type { Speaker } from '@core/say';
 import { NativeSelect } from '@mantine/core';
+import { spell } from '@ui/tongue';
 import { useMemo, useState } from 'react';
 
 interface Props {
@@ -49,7 +50,7 @@ export function OtherSchool({ pieces, setting, settings, verdict, by }: Props) {
           ...(Object.keys(SCHOOLS_WHY) as (keyof Schools)[]).flatMap((matter) =>
             Object.keys(SCHOOLS_WHY[matter])
               .filter((school) => school !== now?.[matter])
-              .map((school) => ({ value: `${matter}:${school}`, label: `${matter}: ${school}` })),
+              .map((school) => ({ value: `${matter}:${school}`, label: `${spell(matter)}: ${school}` })),
           ),
         ]}
       />

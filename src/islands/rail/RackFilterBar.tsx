@@ -1,5 +1,6 @@
 import { RACK_COLOURS, RACK_PLACES, type RackPlace } from '@core/pull';
 import { Checkbox, NativeSelect, TextInput } from '@mantine/core';
+import { spell } from '@ui/tongue';
 import type { RefObject } from 'react';
 
 /** What narrows and orders the rack. */
@@ -47,7 +48,7 @@ export function RackFilterBar({ rack, find, hasOccasion, hasShelf, onChange, onF
         size="xs"
         aria-label="Find a piece"
         placeholder="Find a piece ( / )"
-        title="Name, kind, colour or cloth; Enter wears the first"
+        title={spell('Name, kind, colour or cloth; Enter wears the first')}
         value={rack.words}
         onChange={(event) => onChange({ words: event.currentTarget.value })}
         onKeyDown={(event) => {
@@ -63,15 +64,18 @@ export function RackFilterBar({ rack, find, hasOccasion, hasShelf, onChange, onF
         onChange={(event) => onChange({ place: event.currentTarget.value as RackPlace | '' })}
         data={[
           { value: '', label: 'All kinds' },
-          ...Object.entries(RACK_PLACES).map(([value, { label }]) => ({ value, label })),
+          ...Object.entries(RACK_PLACES).map(([value, { label }]) => ({ value, label: spell(label) })),
         ]}
       />
       <NativeSelect
         size="xs"
-        aria-label="Colour"
+        aria-label={spell('Colour')}
         value={rack.colour}
         onChange={(event) => onChange({ colour: event.currentTarget.value })}
-        data={[{ value: '', label: 'All colours' }, ...RACK_COLOURS.map(({ name }) => name)]}
+        data={[
+          { value: '', label: spell('All colours') },
+          ...RACK_COLOURS.map(({ name }) => ({ value: name, label: spell(name) })),
+        ]}
       />
       {hasOccasion && (
         <Checkbox

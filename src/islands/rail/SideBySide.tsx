@@ -5,6 +5,7 @@ import { type Finding, sentence } from '@core/rules';
 import type { Speaker } from '@core/say';
 import { Modal, NativeSelect } from '@mantine/core';
 import { Figure } from '@ui/Figure';
+import { spell } from '@ui/tongue';
 import { useMemo, useState } from 'react';
 
 interface Props {
@@ -66,7 +67,7 @@ export function SideBySide({ view, currentId, onClose }: Props) {
           <tbody>
             {rows.map(({ facet, title, findings, better }) => (
               <tr key={facet}>
-                <th scope="row">{title}</th>
+                <th scope="row">{spell(title)}</th>
                 {findings.map((each, i) => (
                   <td key={i}>
                     {better === i && <span className="chip">better here</span>}

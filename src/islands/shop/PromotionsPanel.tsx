@@ -1,11 +1,12 @@
 import type { PromotionView } from '@contracts/shop/shop-page-view';
 import { money, type PromotionKind } from '@core/money';
-import { CATEGORIES, CATEGORY, type Category } from '@core/piece';
+import { CATEGORIES, type Category } from '@core/piece';
 import { Button, MultiSelect, NativeSelect, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { amountIn, amountOf } from '@ui/amounts';
 import { call, showAtFields, showDone, showProblem } from '@ui/api';
 import { dayWords } from '@ui/days';
+import { kindCalled } from '@ui/called';
 import { useState } from 'react';
 
 interface Props {
@@ -34,7 +35,7 @@ export function PromotionsPanel({ initial, today, currency }: Props) {
   const form = useForm({
     initialValues: { ...BLANK, fromDay: today, toDay: today },
     validate: {
-      code: (code) => (code.trim() === '' ? 'A word for it, as AUTUMN' : null),
+      code: (code) => (code.trim() === '' ? 'A word for it, as WINTER' : null),
       amount: (amount) => (amountOf(amount) ? null : 'How much, as 10 or 15.50'),
       toDay: (toDay, { fromDay }) => (toDay < fromDay ? 'Ends before it begins' : null),
     },
@@ -78,7 +79,7 @@ export function PromotionsPanel({ initial, today, currency }: Props) {
                 <span className="small soft">
                   {dayWords(promotion.fromDay)} to {dayWords(promotion.toDay)}, {stands(promotion, today)}
                   {promotion.categories.length > 0
-                    ? `; ${promotion.categories.map((category) => CATEGORY[category].label.toLowerCase()).join(', ')}`
+                    ? `; ${promotion.categories.map((category) => kindCalled(category).toLowerCase()).join(', ')}`
                     : ''}
                 </span>
               </span>
@@ -124,7 +125,7 @@ export function PromotionsPanel({ initial, today, currency }: Props) {
             label="Only these kinds"
             placeholder={values.categories.length === 0 ? 'everything' : ''}
             searchable
-            data={CATEGORIES.map((value) => ({ value, label: CATEGORY[value].label }))}
+            data={CATEGORIES.map((value) => ({ value, label: kindCalled(value) }))}
             value={values.categories}
             onChange={(kinds) => form.setFieldValue('categories', kinds as Category[])}
           />

@@ -2,6 +2,7 @@ import type { StockDifference } from '@contracts/stock/import-stock';
 import { Checkbox } from '@mantine/core';
 import { toggled } from '@ui/choosing';
 import { Money } from '@ui/Money';
+import { spell } from '@ui/tongue';
 
 interface Props {
   readonly differs: readonly StockDifference[];
@@ -27,7 +28,7 @@ export function Differences({ differs, currency, counts, prices, onCounts, onPri
         <ul className="stock-file-sold">
           {sold.map(({ sku, title, size, count }) => (
             <li key={sku} className="tone tone-warns">
-              {title}, {size}: the till has sold what{' '}
+              {title}, {size}: {spell('the till has sold what')}{' '}
               {count?.sold.map(({ boxId, number, client }, i) => (
                 <span key={boxId}>
                   {i > 0 && ' and '}

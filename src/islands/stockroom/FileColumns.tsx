@@ -1,6 +1,7 @@
 import { type Columns, TILL_FIELD_WORDS, TILL_FIELDS, type TillField } from '@core/till';
 import { NativeSelect } from '@mantine/core';
 import type { OpenedFile } from '@workers/stock-file';
+import { spell } from '@ui/tongue';
 
 interface Props {
   readonly sheet: NonNullable<OpenedFile['sheet']>;
@@ -8,9 +9,9 @@ interface Props {
   readonly onChange: (columns: Columns) => void;
 }
 
-const CHOICES = [
+const choices = () => [
   { value: '', label: 'Leave out' },
-  ...TILL_FIELDS.map((value) => ({ value, label: TILL_FIELD_WORDS[value] })),
+  ...TILL_FIELDS.map((value) => ({ value, label: spell(TILL_FIELD_WORDS[value]) })),
 ];
 
 /** The first rows of a file, and above each column what it was taken for: a field is in one column at most. */
@@ -36,7 +37,7 @@ export function FileColumns({ sheet, columns, onChange }: Props) {
                     size="xs"
                     aria-label={`“${header}” is`}
                     value={columns[i] ?? ''}
-                    data={CHOICES}
+                    data={choices()}
                     onChange={(event) => choose(i, event.currentTarget.value)}
                   />
                   {header}

@@ -1,9 +1,11 @@
 import type { StockCsvRow } from '@contracts/stock-csv';
-import { CATEGORY, type GivenPiece, pieceFrom } from '@core/piece';
+import { type GivenPiece, pieceFrom } from '@core/piece';
 import { TILL_FIELD_WORDS, TILL_FIELDS } from '@core/till';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Money } from '@ui/Money';
 import type { SaidOfRow } from '@workers/stock-file';
+import { kindCalled } from '@ui/called';
+import { spell } from '@ui/tongue';
 
 interface Props {
   readonly rows: readonly StockCsvRow[];
@@ -34,7 +36,7 @@ export function FileGarments({ rows, garments, currency }: Props) {
             />
             <b>{title}</b>
             <span className="small soft">
-              {CATEGORY[category].label.toLowerCase()},{' '}
+              {kindCalled(category).toLowerCase()},{' '}
               {colours.map(({ name, hex }) => name ?? hex).join(' and ')},{' '}
               <Money minor={priceMinor} currency={currency} />
             </span>
@@ -67,7 +69,7 @@ export function FileNotes({
             {title && `, ${title}`}: {words}
             <span className="soft">
               {' '}
-              ({TILL_FIELD_WORDS[TILL_FIELDS.find((each) => each === field) ?? 'title'].toLowerCase()})
+              ({spell(TILL_FIELD_WORDS[TILL_FIELDS.find((each) => each === field) ?? 'title']).toLowerCase()})
             </span>
           </li>
         ))}

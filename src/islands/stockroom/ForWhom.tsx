@@ -8,7 +8,7 @@ import { capital } from '@core/words';
 import { Button } from '@mantine/core';
 import { call, showDone, showProblem } from '@ui/api';
 import { Figure } from '@ui/Figure';
-import { pageTongue } from '@ui/tongue';
+import { pageTongue, spell } from '@ui/tongue';
 import { useAsked } from '@ui/useAsked';
 import type { MixWork } from '@workers/mix';
 import { wrap } from 'comlink';
@@ -29,7 +29,9 @@ export function ForWhom({ garmentId }: { readonly garmentId: string }) {
     return (
       <p className="empty">
         <strong>Nobody comes to mind.</strong>
-        Nobody’s open asks, gaps, loves or colours speak for it in a size that fits and is on the shelf.
+        {spell(
+          'Nobody’s open asks, gaps, loves or colours speak for it in a size that fits and is on the shelf.',
+        )}
       </p>
     );
   const take = async ({ clientId, name, variantId, box }: ForWhomRow): Promise<void> => {

@@ -1,6 +1,7 @@
 import { styleIdOf } from '@core/stock';
 import { Button, FileButton, Tabs, TextInput } from '@mantine/core';
 import { GarmentSketch } from '@ui/GarmentSketch';
+import { spell } from '@ui/tongue';
 import type { ReactNode } from 'react';
 import { usualTitle } from '../piece/draft';
 import { PieceColours } from '../piece/PieceColours';
@@ -90,7 +91,7 @@ function GarmentSide({ state, isNew }: PartProps) {
         </FileButton>
         {photo.palette && (
           <Button size="xs" variant="default" onClick={state.takeColours}>
-            Take its colours
+            {spell('Take its colours')}
           </Button>
         )}
         {shown && (

@@ -1,4 +1,5 @@
 import { Button, FileInput, Modal, Progress } from '@mantine/core';
+import { spell } from '@ui/tongue';
 import { useState } from 'react';
 import { saveFile } from '../client/save-file';
 import { Differences } from './Differences';
@@ -39,7 +40,7 @@ export function ImportStock({ currency, onClose, onTaken, onComplete }: Props) {
     <Modal opened onClose={leave} title="Bring stock in" size={1180}>
       <div className="stock-file">
         <FileInput
-          label="A file of your till, a spreadsheet, or our own export"
+          label={spell('A file of your till, a spreadsheet, or our own export')}
           placeholder="Choose a file"
           accept=".csv,.tsv,.txt,.json,.xlsx,text/csv,text/plain,application/json"
           onChange={(chosen) => {

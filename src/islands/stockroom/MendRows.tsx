@@ -1,8 +1,10 @@
-import { CATEGORIES, CATEGORY, type Category } from '@core/piece';
+import { CATEGORIES, type Category } from '@core/piece';
 import { TILL_FIELD_WORDS, TILL_FIELDS, type TillField } from '@core/till';
 import { NativeSelect, TextInput } from '@mantine/core';
 import type { Mend } from '@contracts/till-file';
 import type { SaidOfRow } from '@workers/stock-file';
+import { kindCalled } from '@ui/called';
+import { spell } from '@ui/tongue';
 
 interface Props {
   readonly faults: readonly SaidOfRow[];
@@ -18,12 +20,12 @@ const SHOWN = 40;
 /** Garments named beside words that say no kind. */
 const NAMED = 3;
 
-const CHOICES = CATEGORIES.map((value) => ({ value, label: CATEGORY[value].label }));
+const choices = () => CATEGORIES.map((value) => ({ value, label: kindCalled(value) }));
 
 /** A field of a till, or a column of our own file, in words. */
 const fieldWords = (name: string): string => {
   const known: TillField | undefined = TILL_FIELDS.find((each) => each === name);
-  return known ? TILL_FIELD_WORDS[known] : name.replace(/\[.*$/, '');
+  return known ? spell(TILL_FIELD_WORDS[known]) : name.replace(/\[.*$/, '');
 };
 
 /** Rows that cannot come in as they stand, each with its reason and a field to put it right. */
@@ -68,7 +70,7 @@ export function MendRows({ faults, rows, onKind, onMend }: Props) {
                     size="xs"
                     aria-label={`Kind of ${said}`}
                     value=""
-                    data={[{ value: '', label: 'kind?' }, ...CHOICES]}
+                    data={[{ value: '', label: 'kind?' }, ...choices()]}
                     onChange={(event) => onKind(said, event.currentTarget.value as Category)}
                   />
                 </td>
@@ -107,7 +109,7 @@ function MendCell({ row, field, said, onMend }: CellProps) {
         size="xs"
         aria-label={label}
         value={said}
-        data={[{ value: said, label: said || 'kind?' }, ...CHOICES]}
+        data={[{ value: said, label: said || 'kind?' }, ...choices()]}
         onChange={(event) => onMend({ row, field, said: event.currentTarget.value })}
       />
     );

@@ -1,5 +1,5 @@
 import { sizePhrase } from '@core/fit';
-import { colourName, colourNames } from '@core/colour';
+import { colourNames } from '@core/colour';
 import { money } from '@core/money';
 import { CARES, PATTERN_KINDS, SEASONS, TEXTURES } from '@core/piece';
 import { Button, NativeSelect, NumberInput, Popover, TextInput } from '@mantine/core';
@@ -7,6 +7,8 @@ import IconX from '@tabler/icons-react/icons/IconX';
 import { useState } from 'react';
 import type { StockAsk } from './useStock';
 import { amountIn, amountOf } from '@ui/amounts';
+import { spell } from '@ui/tongue';
+import { colourCalled } from '@ui/called';
 
 export type NarrowTo = NonNullable<StockAsk['narrow']>;
 
@@ -43,7 +45,7 @@ export function NarrowedTo({ narrow, currency, onChange }: Props) {
     priceToMinor: (value: number) => `up to ${money(value, currency)}`,
     formalityFrom: (value: number) => `formality from ${value}`,
     formalityTo: (value: number) => `formality up to ${value}`,
-    colourHex: (value: string) => `near ${colourName(value)}`,
+    colourHex: (value: string) => `near ${colourCalled(value)}`,
     season: (value: string) => value,
     care: (value: (typeof CARES)[number]) => CARE_WORDS[value],
     pattern: (value: string) => `pattern ${value}`,
@@ -136,9 +138,9 @@ export function Narrow({ narrow, currency, onChange }: Props) {
         <div className="narrow">
           {choice('On the shelf', 'shelf', worded(SHELF))}
           {choice(
-            'Colour near',
+            spell('Colour near'),
             'colourHex',
-            colourNames.map(({ name, hex }) => ({ value: hex, label: name })),
+            colourNames.map(({ name, hex }) => ({ value: hex, label: spell(name) })),
           )}
           {text('Label', 'label')}
           {text('In size', 'size')}

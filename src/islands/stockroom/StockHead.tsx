@@ -1,8 +1,9 @@
-import { CATEGORIES, CATEGORY } from '@core/piece';
+import { CATEGORIES } from '@core/piece';
 import { ActionIcon, Button, Checkbox, Menu, NativeSelect, Popover, TextInput } from '@mantine/core';
 import IconColumns3 from '@tabler/icons-react/icons/IconColumns3';
 import type { VisibilityState } from '@tanstack/react-table';
 import { call, showProblem } from '@ui/api';
+import { kindCalled } from '@ui/called';
 import type { RefObject } from 'react';
 import { saveFile } from '../client/save-file';
 import { Narrow } from './Narrow';
@@ -43,7 +44,7 @@ export function StockHead({ stock, find, hidden, onHidden, onArchived, onImport,
         }}
         data={[
           { value: '', label: 'Every kind' },
-          ...CATEGORIES.map((value) => ({ value, label: CATEGORY[value].label })),
+          ...CATEGORIES.map((value) => ({ value, label: kindCalled(value) })),
         ]}
       />
       <NativeSelect

@@ -14,6 +14,7 @@ import { StockHead } from './StockHead';
 import { StockTable } from './StockTable';
 import { type StockAsk, useStock } from './useStock';
 import { withQueries } from '@ui/withQueries';
+import { spell } from '@ui/tongue';
 import './stockroom.css';
 
 /** What the shop has, size by size: on the shelf, held, and out with clients. */
@@ -103,7 +104,7 @@ export const StockroomPage = withQueries(function StockroomPage({
           <strong>{first.total === 0 ? 'The stockroom is empty.' : 'Nothing by that name.'}</strong>
           {first.total === 0
             ? mayChange
-              ? 'Enter a garment, or import a file from your till: any columns will do.'
+              ? spell('Enter a garment, or import a file from your till: any columns will do.')
               : 'What a colleague enters stands here.'
             : 'Look for a part of the name, another kind, or among the archived.'}
         </p>

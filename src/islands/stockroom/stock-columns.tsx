@@ -1,9 +1,9 @@
 import type { StockRow } from '@contracts/stock/stock-list';
-import { CATEGORY } from '@core/piece';
 import { Checkbox } from '@mantine/core';
 import { createColumnHelper } from '@tanstack/react-table';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Money } from '@ui/Money';
+import { kindCalled } from '@ui/called';
 
 const column = createColumnHelper<StockRow>();
 
@@ -63,7 +63,7 @@ export const columnsOf = (currency: string, isChosen: boolean, onOpen: (id: stri
     ),
   }),
   column.accessor('label', { header: COLUMNS.label }),
-  column.accessor((row) => CATEGORY[row.piece.category].label, {
+  column.accessor((row) => kindCalled(row.piece.category), {
     id: 'category',
     header: COLUMNS.category,
   }),

@@ -1,5 +1,6 @@
 import type { StockDifference } from '@contracts/stock/import-stock';
 import { importWord } from '@contracts/till-file';
+import { pageTongue } from '@ui/tongue';
 import { call, showProblem } from '@ui/api';
 import { orDies } from '@ui/worker';
 import type { FileSummary, OpenedFile, SaidOfRow, Settled, StockFileWork } from '@workers/stock-file';
@@ -82,7 +83,7 @@ export function useStockFile(currency: string): StockFile {
     setLooked(undefined);
     setProgress({ what: 'reading', done: 0 });
     try {
-      const read = await ask((it) => it.settle(now, currency));
+      const read = await ask((it) => it.settle(now, currency, pageTongue()));
       if (mine !== turn.current) return;
       setSummary(read);
       const found = await lookThrough(ask, read.batches, (done) => {
@@ -192,7 +193,10 @@ async function lookThrough(ask: Ask, batches: number, goOn: GoOn): Promise<Looke
       fresh: found.fresh + good.length,
       known: found.known + known,
       differs: [...found.differs, ...differs],
-      faults: [...found.faults, ...(await ask((it) => it.inRows(faults.map(importWord))))],
+      faults: [
+        ...found.faults,
+        ...(await ask((it) => it.inRows(faults.map((fault) => importWord(fault, pageTongue()))))),
+      ],
     };
   }
   return goOn(1) ? found : undefined;
@@ -234,6 +238,8 @@ async function bringParts(
     });
     sum.taken += answer.taken;
     sum.booked += answer.booked;
-    sum.faults.push(...(await ask((it) => it.inRows(answer.faults.map(importWord)))));
+    sum.faults.push(
+      ...(await ask((it) => it.inRows(answer.faults.map((fault) => importWord(fault, pageTongue()))))),
+    );
   }
 }

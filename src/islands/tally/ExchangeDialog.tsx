@@ -7,6 +7,7 @@ import { call, showProblem } from '@ui/api';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { Money } from '@ui/Money';
 import type { BoxState } from '@ui/useBox';
+import { spell } from '@ui/tongue';
 import { useEffect, useState } from 'react';
 import { Reason, type Why } from './Reason';
 
@@ -56,7 +57,7 @@ export function ExchangeDialog({ line, box: { view, busy, run }, onClose }: Prop
         {!offers && <Loader size="sm" aria-label="Looking at the shelf" />}
         {offers?.length === 0 && (
           <p className="empty">
-            There is no other size or colour of it in the shop. Return it, then pull another.
+            {spell('There is no other size or colour of it in the shop. Return it, then pull another.')}
           </p>
         )}
         {offers && offers.length > 0 && (

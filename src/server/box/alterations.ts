@@ -28,9 +28,10 @@ export const saveAlteration = serve(saveAlterationCall, {
     const { tx, actor, now } = context;
     const { garment, variant, alterations } = await openLine(context, boxId, lineId);
     const others = alterations.filter((each) => each.job !== job);
-    const fault = alterationFault(altered(pieceOfGarment(garment, variant), others), { job, mm });
+    const { alteredMayReturn, english, units } = await shopOf(tx, actor.shopId);
+    const piece = altered(pieceOfGarment(garment, variant), others);
+    const fault = alterationFault(piece, { job, mm }, { english, units });
     if (fault) throw invalid([{ path: 'mm', message: fault }]);
-    const { alteredMayReturn } = await shopOf(tx, actor.shopId);
     await putAlteration(tx, {
       boxLineId: lineId,
       job,

@@ -49,7 +49,10 @@ function draftFor(
       ways: waysOf(line.piece),
       altered:
         line.alterations.length > 0
-          ? { jobs: line.alterations.map(alterationWords), mayReturn: line.mayReturn }
+          ? {
+              jobs: line.alterations.map((job) => alterationWords(job, view.shop.tongue)),
+              mayReturn: line.mayReturn,
+            }
           : undefined,
       ask: view.asks.find(({ id }) => id === line.askId)?.ask.text,
     })),

@@ -34,10 +34,11 @@ export const saveBrief = serve(saveBriefCall, {
         })),
       );
     await setOccasions(tx, row.id, [...known]);
+    const { english } = await shopOf(tx, actor.shopId);
     await keepAsks(
       tx,
       row.id,
-      input.asks.map((ask) => (typeof ask === 'string' ? readAsk(ask) : ask)),
+      input.asks.map((ask) => (typeof ask === 'string' ? readAsk(ask, english) : ask)),
     );
     await changeBox(tx, row.id, {
       budgetMinor: input.budgetMinor,

@@ -13,6 +13,7 @@ import { keepRate, type LedgerBy, PRICE_BANDS, priorOf, type UnmetBy } from '@co
 import { money } from '@core/money';
 import { CATEGORY, type Category } from '@core/piece';
 import { labelSizes } from '@data/box/decisions';
+import { spelt } from '@core/words';
 import type { Reader } from '@data/db';
 import {
   asksUnmet,
@@ -28,6 +29,7 @@ import {
   stockByAge,
 } from '@data/ledger/decisions';
 import type { Actor } from '../context';
+import type { ShopRow } from '@data/shop/shops';
 import { dayIn, shopOf, shopView } from '../shop/settings';
 import { serve } from '../use-case';
 
@@ -48,13 +50,14 @@ export async function ledgerView(
   { by, ...days }: Days & { readonly by: LedgerBy },
   now: Date,
 ): Promise<LedgerView> {
-  const { zone, currency } = await shopOf(db, actor.shopId);
+  const shop = await shopOf(db, actor.shopId);
+  const { zone, currency } = shop;
   const scope = scopeOf(actor, zone, by, days);
   const groups = await decisionsBy(db, by, scope);
   const prior = priorOf(groups);
   const rows = groups.map((group): LedgerRow => ({
     ...group,
-    name: nameOf(by, group.name, currency),
+    name: nameOf(by, group.name, shop),
     ...keepRate(group, prior),
   }));
   // Of all decisions, once each: a piece of a box for two occasions stands in two rows.
@@ -77,9 +80,10 @@ export async function ledgerView(
   };
 }
 
-function nameOf(by: LedgerBy, name: string, currency: string): string {
+function nameOf(by: LedgerBy, name: string, { currency, english }: ShopRow): string {
   const plain = (minor: number): string => money(minor, currency).replace(/[.,]00$/, '');
-  if (by === 'kind') return CATEGORY[name as Category]?.label ?? name;
+  if (by === 'kind') return spelt(CATEGORY[name as Category]?.label ?? name, { english });
+  if (by === 'colour') return spelt(name, { english });
   if (by === 'label') return name || 'no label';
   if (by === 'cut') return name || 'not said';
   if (by === 'occasion') return name || 'no occasion';
@@ -90,12 +94,8 @@ function nameOf(by: LedgerBy, name: string, currency: string): string {
   return high === undefined ? `${plain(low)} and more` : `${plain(low)} to ${plain(high - 1)}`;
 }
 
-const unmetName = (by: UnmetBy, key: string, currency: string): string =>
-  key === ''
-    ? 'not said'
-    : by === 'words' || by === 'colour' || by === 'size'
-      ? key
-      : nameOf(by, key, currency);
+const unmetName = (by: UnmetBy, key: string, shop: ShopRow): string =>
+  key === '' ? 'not said' : by === 'words' || by === 'size' ? key : nameOf(by, key, shop);
 
 export const ledger = serve(ledgerCall, {
   run: ({ tx, actor, now }, input) => ledgerView(tx, actor, input, now),
@@ -117,13 +117,14 @@ export const ledgerBack = serve(ledgerBackCall, {
 
 export const ledgerBuyer = serve(ledgerBuyerCall, {
   async run({ tx, actor, now }, { unmetBy, ...days }) {
-    const { zone, currency } = await shopOf(tx, actor.shopId);
+    const shop = await shopOf(tx, actor.shopId);
+    const { zone, currency } = shop;
     const scope = scopeOf(actor, zone, 'kind', days);
     return {
       currency,
       unmet: (await asksUnmet(tx, { shopId: actor.shopId, by: unmetBy }, LISTED)).map((each) => ({
         ...each,
-        name: unmetName(unmetBy, each.key, currency),
+        name: unmetName(unmetBy, each.key, shop),
       })),
       never: await garmentsSent(tx, scope, 'never', OFTEN, LISTED),
       always: await garmentsSent(tx, scope, 'always', OFTEN, LISTED),
@@ -144,7 +145,7 @@ export const ledgerSizes = serve(ledgerSizesCall, {
         .filter(({ category }) => isCutToBody(category))
         .map(({ label, category, offset, since }) => ({
           label,
-          kind: CATEGORY[category].label,
+          kind: spelt(CATEGORY[category].label, shop),
           since: dayIn(shop.zone, since),
           points: FIT_POINTS.flatMap((point) => {
             const at = offset[point];

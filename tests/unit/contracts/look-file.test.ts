@@ -91,7 +91,7 @@ describe('look files', () => {
     [
       'a height in cm',
       file({ client: { heightMm: 170 } }),
-      'client.heightMm: at least 120 cm: is the unit right?',
+      'client.heightMm: at least 120 cm (47¼ in): is the unit right?',
     ],
     [
       'a formality upside down',

@@ -8,6 +8,11 @@ const read = (text: string) => readStockCsv(text, 'EUR');
 const row = (line: string, head = HEAD) => read(`${head}\n${line}`);
 
 describe('stock files', () => {
+  it('take a color for a colour, in the heading and in the cell', () => {
+    const { rows, faults } = row('Tee,tee,gray,S,A-1,39,3', 'Title,Category,Colors,Size,SKU,Price,Qty');
+    expect(faults).toEqual([]);
+    expect(rows[0]?.colours).toEqual(row('Tee,tee,grey,S,A-1,39,3').rows[0]?.colours);
+  });
   it('read names and hexes with shares, fibres, lists, nested fields', () => {
     const { rows, faults } = row(
       '"Tee, striped",tee,navy:0.6 #F4F1E8:0.4,S,A-1,"39,50",3,80 wool; 20 nylon,calm|sharp,crew,940,true',

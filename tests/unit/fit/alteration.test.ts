@@ -2,6 +2,7 @@ import { bodyOf } from '@core/figure';
 import { alterationFault, alterationWords, altered, jobsFor, suggestedAlterations } from '@core/fit';
 import { NOBODY } from '@core/client';
 import { judge } from '@core/look';
+import { HOUSE_TONGUE } from '@core/words';
 import { describe, expect, it } from 'vitest';
 import { one } from '../../support/pieces';
 import { sure } from '../../support/sure';
@@ -34,19 +35,19 @@ describe('alterations', () => {
   it.each([
     [{ job: 'hem', mm: 30 }, undefined],
     [{ job: 'hem', mm: -30 }, undefined],
-    [{ job: 'hem', mm: -40 }, 'the hem has 35 mm to let down'],
-    [{ job: 'hem', mm: 500 }, 'at most 294 mm of its 840'],
+    [{ job: 'hem', mm: -40 }, 'the hem has 3.5 cm to let down'],
+    [{ job: 'hem', mm: 500 }, 'at most 29.4 cm of its 84 cm'],
     [{ job: 'hem', mm: 0 }, 'say by how much'],
     [{ job: 'take-in', mm: -10 }, 'it can only be made smaller'],
-    [{ job: 'take-in', mm: 90 }, 'at most 80 mm; beyond that it is another cut'],
+    [{ job: 'take-in', mm: 90 }, 'at most 8 cm; beyond that it is another cut'],
     [{ job: 'shorten-sleeves', mm: 20 }, 't cannot be altered so'],
   ] as const)('%o on trousers: %s', (job, fault) => {
-    const said = alterationFault({ ...trousers, title: 't' }, job);
+    const said = alterationFault({ ...trousers, title: 't' }, job, HOUSE_TONGUE);
     expect(said).toBe(fault);
   });
   it('let down only a hem that somebody measured', () => {
     const { hemAllowance: _h, ...measures } = trousers.measures;
-    expect(alterationFault({ ...trousers, measures }, { job: 'hem', mm: -10 })).toBe(
+    expect(alterationFault({ ...trousers, measures }, { job: 'hem', mm: -10 }, HOUSE_TONGUE)).toBe(
       'nobody measured what the hem has in it',
     );
   });
@@ -75,12 +76,20 @@ describe('alterations', () => {
     expect(waist).toEqual({ job: 'take-in', mm: 20 });
     expect(suggestedAlterations(altered(trousers, [sure(waist)]), body)).toEqual([]);
   });
-  it('are said in words', () => {
-    expect([
-      alterationWords({ job: 'hem', mm: 30 }),
-      alterationWords({ job: 'hem', mm: -15 }),
-      alterationWords({ job: 'take-in', mm: 20 }),
-      alterationWords({ job: 'shorten-sleeves', mm: 25 }),
-    ]).toEqual(['hem, 3 cm shorter', 'hem, 1.5 cm longer', 'taken in by 2 cm', 'sleeves, 2.5 cm shorter']);
+  it.each([
+    [{ job: 'hem', mm: 30 }, 'hem, 3 cm shorter', 'hem, 1.125 in shorter'],
+    [{ job: 'hem', mm: -15 }, 'hem, 1.5 cm longer', 'hem, 0.625 in longer'],
+    [{ job: 'take-in', mm: 20 }, 'taken in by 2 cm', 'taken in by 0.75 in'],
+    [{ job: 'shorten-sleeves', mm: 25 }, 'sleeves, 2.5 cm shorter', 'sleeves, 1 in shorter'],
+  ] as const)('are said as the tailor’s tape reads: %o', (job, cm, inches) => {
+    expect(alterationWords(job, HOUSE_TONGUE)).toBe(cm);
+    expect(alterationWords(job, { english: 'american', units: 'in' })).toBe(inches);
+  });
+  it('are refused in the unit they were asked for in', () => {
+    const inches = { english: 'american', units: 'in' } as const;
+    expect(alterationFault(blazer, { job: 'shorten-sleeves', mm: 130 }, inches)).toBe('at most 3.875 in');
+    expect(alterationFault(blazer, { job: 'take-in', mm: 90 }, inches)).toBe(
+      'at most 3.125 in; beyond that it is another cut',
+    );
   });
 });

@@ -25,6 +25,17 @@ describe('sizeFit', () => {
     expect([found.verdict, found.decides?.point]).toEqual(['too small', 'sleeve']);
     expect(wordsOf({ bust: 1020, sleeve: 540 })).toBe('Too short at the sleeve (−60 mm; −15 to 60 wanted)');
   });
+  it('holds a sleeve against the arm where the kind has a long one and nobody said so, and no other', () => {
+    const unsaid = (category: 'shirt' | 'blazer' | 'dress' | 'tee' | 'gilet') =>
+      sizeFit(one('u', category, '#ffffff'), { bust: 1040, sleeve: 500 }, given, body).points.map(
+        ({ point }) => point,
+      );
+    expect(unsaid('shirt')).toContain('sleeve');
+    expect(unsaid('blazer')).toContain('sleeve');
+    for (const none of ['dress', 'tee', 'gilet'] as const) expect(unsaid(none)).not.toContain('sleeve');
+    const short = one('s', 'shirt', '#ffffff', { cut: { sleeve: 'short' } });
+    expect(sizeFit(short, { bust: 1040, sleeve: 200 }, given, body).verdict).toBe('right');
+  });
   it('lets stretch eat into what is wanted', () => {
     const jersey = one('j', 'fine-knit', '#ffffff', { volume: 'close', fabric: { stretchPct: 20 } });
     const plain = one('p', 'fine-knit', '#ffffff', { volume: 'close', fabric: { stretchPct: 0 } });

@@ -11,6 +11,7 @@ import {
 } from '@core/letter';
 import { judge } from '@core/look';
 import { wear } from '@core/piece';
+import { HOUSE_TONGUE } from '@core/words';
 import { describe, expect, it } from 'vitest';
 import { anOccasion } from '../../support/judging';
 import { one } from '../../support/pieces';
@@ -233,7 +234,7 @@ describe('every letter', () => {
 
 describe('what goes beneath (common practice, no source)', () => {
   const said = (more: Parameters<typeof one>[3]) =>
-    beneathOf([wear(one('p', 'dress', '#f4f1ea', more))]).map(({ text }) => text);
+    beneathOf([wear(one('p', 'dress', '#f4f1ea', more))], HOUSE_TONGUE).map(({ text }) => text);
   it.each([
     ['strapless', { cut: { neckline: 'strapless' as const } }, /strapless bra/],
     ['a low back', { cut: { back: 'low' as const } }, /low at the back/],
@@ -243,5 +244,7 @@ describe('what goes beneath (common practice, no source)', () => {
     ['clingy cloth', { volume: 'close' as const, fabric: { stretchPct: 20 } }, /[Ss]eamless/],
   ])('%s', (_name, more, words) => expect(said(more).some((text) => words.test(text))).toBe(true));
   it('says nothing of a lined, dark, easy dress', () =>
-    expect(beneathOf([wear(one('p', 'dress', '#20222b', { fabric: { lined: true } }))])).toEqual([]));
+    expect(
+      beneathOf([wear(one('p', 'dress', '#20222b', { fabric: { lined: true } }))], HOUSE_TONGUE),
+    ).toEqual([]));
 });

@@ -33,7 +33,7 @@ const forWhy = (who: ForClient, of = candidate): readonly string[] | undefined =
 
 describe('whom a garment is for', () => {
   it('is whoever asked for it, loves its sister, likes its colour or its mood; the strongest reason counts most', () => {
-    const asked = somebody({ asks: [readAsk('a white shirt')] }, { moods: ['quiet'] });
+    const asked = somebody({ asks: [readAsk('a white shirt')] }, { moods: ['Quiet'] });
     expect(forWhy(asked)).toEqual(['asked for “a white shirt”', 'quiet']);
     const liked = somebody({}, { colourCard: { like: ['#f7f7f4'], avoid: [], never: [] } });
     expect(forWhy(liked)).toEqual(['in a colour that is liked']);

@@ -97,6 +97,18 @@ describe('rows of a till’s file', () => {
     expect(readTill(cells, sheet, { currency: 'GBP', kinds }).faults.map(({ row }) => row)).toEqual([14]);
   });
 
+  it('mean by a vest, a jumper and pants what their own shop means', () => {
+    const cells = cellsOf(
+      'name,kind,colour,size,price,qty\nIda,vest,navy,M,20,1\nOda,jumper,navy,M,20,1\nUna,pants,navy,M,20,1',
+    );
+    const kinds = (english: 'british' | 'american') =>
+      readTill(cells, guessColumns(cells), { currency: 'EUR', tongue: { english, units: 'cm' } }).sizes.map(
+        ({ piece }) => piece.category,
+      );
+    expect(kinds('british').slice(0, 2)).toEqual(['tank', 'fine-knit']);
+    expect(kinds('american')).toEqual(['waistcoat', 'dress', 'trousers']);
+  });
+
   it('say in which currency a price is that the shop does not sell in', () => {
     const { cells, sheet } = fixture('harbour-till.csv');
     const { faults } = readTill(cells, sheet, { currency: 'EUR' });

@@ -10,8 +10,8 @@ import { metIn, pairTable, type Count } from '../reads';
 const words = wording({
   echo: ({ colour }: { colour: string }, say) =>
     `${say.the(1)} ${say.verb('pick', 1)} up ${say.colourOf(0, say.word(colour))}.`,
-  both: () =>
-    'The print is picked up in its warm colours and in its cool ones; one of the two would be calmer.',
+  both: (_, say) =>
+    `The print is picked up in its warm ${say.word('colours')} and in its cool ones; one of the two would be calmer.`,
   frame: (_, say) => `${say.the()} share one neutral and frame the look.`,
 });
 type Said = FoundBy<typeof words>;

@@ -13,9 +13,9 @@ const TRIAD = [
 
 const words = wording({
   clash: (_, say) =>
-    `${say.the()} are strong colours that fight: too close to contrast, too far apart to match.`,
-  harmony: () => 'The strong colours balance each other.',
-  disharmony: (_, say) => `The strong colours of ${say.the()} don’t balance. Tone one down.`,
+    `${say.the()} are strong ${say.word('colours')} that fight: too close to contrast, too far apart to match.`,
+  harmony: (_, say) => `The strong ${say.word('colours')} balance each other.`,
+  disharmony: (_, say) => `The strong ${say.word('colours')} of ${say.the()} don’t balance. Tone one down.`,
 });
 type Said = FoundBy<typeof words>;
 

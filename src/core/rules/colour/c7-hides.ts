@@ -29,10 +29,11 @@ interface Limits {
 
 const words = wording({
   crowd: (_, say) =>
-    `${say.number(say.count, 'accessory', 'accessories')} in one colour look bought as a set. Change one.`,
+    `${say.number(say.count, 'accessory', 'accessories')} in one ${say.word('colour')} look bought as a set. Change one.`,
   match: (_, say) => `${say.the()} match.`,
   mismatch: (_, say) => `${say.the()} don’t match.`,
-  stray: (_, say) => `${say.the()} ${say.verb('share')} neither depth nor colour with anything else.`,
+  stray: (_, say) =>
+    `${say.the()} ${say.verb('share')} neither depth nor ${say.word('colour')} with anything else.`,
   together: (_, say) => `${say.the()} go well together.`,
   contrast: (_, say) => `One contrast, ${say.the(0)}, and it looks meant.`,
   alike: () => 'All the leather goods match. Let one differ.',

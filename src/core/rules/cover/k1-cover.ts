@@ -1,4 +1,5 @@
-import { type Worn, ZONES, type Zone } from '../../piece';
+import { type Worn, type Zone } from '../../piece';
+import { codeWord } from '../formality/code-word';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
 import { solid } from '../given';
@@ -121,8 +122,9 @@ function gapes(scene: Scene, wanted: readonly Zone[]): Said | undefined {
 }
 
 function wantedZones(scene: Pick<Scene, 'client' | 'occasion'>): Set<Zone> {
-  const musts = (scene.occasion?.musts ?? []).filter((word): word is Zone =>
-    (ZONES as readonly string[]).includes(word),
-  );
+  const musts = (scene.occasion?.musts ?? []).flatMap((word) => {
+    const code = codeWord(word);
+    return code.about === 'cover' ? code.zones : [];
+  });
   return new Set([...scene.client.cover, ...musts]);
 }

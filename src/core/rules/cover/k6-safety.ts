@@ -42,7 +42,7 @@ export const safety = defineRule({
     const said: Said[] = [];
     const moving =
       (occasion?.activityMet ?? 0) >= at.cycling ||
-      /cycl|bicycle|workshop|machine|escalator|stove|kitchen|fire/i.test(
+      /cycl|\bbik(?:e|es|ing)\b|scooter|workshop|machine|escalator|stove|kitchen|\bfires?\b|fireside|bonfire|campfire|\blathe|\bforge\b|weld/i.test(
         [occasion?.title, occasion?.place, ...(occasion?.carry ?? [])].join(' '),
       );
     if (!moving) return [];

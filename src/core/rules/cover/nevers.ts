@@ -1,6 +1,6 @@
 import { colourName, isCalled } from '../../colour';
 import { memoByText } from '../../memo';
-import { CATEGORY, type Cut, type Piece, type Worn } from '../../piece';
+import { CATEGORIES, type Cut, cutOf, PATTERN_KINDS, type Piece, TEXTURES, type Worn } from '../../piece';
 import { lengthWordOf, read, type Reading } from '../../reading';
 import { contentOf, substancesIn } from '../../substances';
 
@@ -81,6 +81,17 @@ export function isChecked(word: string): boolean {
   );
 }
 
+/** True where all of a phrase is told by what is entered: of "ripped jeans" the jeans are, and not that they are ripped. */
+export function isToldWhole(phrase: string): boolean {
+  const word = phrase.trim().toLowerCase();
+  if (([...CATEGORIES, ...TEXTURES, ...PATTERN_KINDS] as readonly string[]).includes(word)) return true;
+  const { readings, heelOverMm, isIroned } = understood(word);
+  if (heelOverMm !== undefined || isIroned || substancesIn(word).length > 0) return true;
+  return readings.some(
+    (reading) => isOfSomething(reading) && reading.unknown.length === 0 && reading.notes === undefined,
+  );
+}
+
 /** What people say in words of their own, read as an ask is. */
 function saidBy({ piece }: Worn, word: string): NeverMet['says'] | undefined {
   const { readings, heelOverMm, isAnyPattern, isIroned } = understood(word);
@@ -146,6 +157,3 @@ function metBy(piece: Piece, reading: Reading, isAnyPattern: boolean): NeverMet[
   if (said.length === 0 || !said.every((holds) => holds(piece, isAnyPattern))) return undefined;
   return reading.unknown.length > 0 || reading.notes !== undefined ? 'may' : 'holds';
 }
-
-const cutOf = (piece: Piece, field: keyof Cut): Cut[keyof Cut] =>
-  piece.cut[field] ?? (field === 'sleeve' ? CATEGORY[piece.category].sleeve : undefined);

@@ -4,7 +4,7 @@ import { ids } from '../rule';
 import { isMain, mainsOf } from '../fields';
 import { solid } from '../given';
 import { type Worn } from '../../piece';
-import { lookup } from '../../words';
+import { hasWord, lookup } from '../../words';
 
 /** Moods that pull apart. */
 const OPPOSITE: Readonly<Record<string, readonly string[]>> = {
@@ -20,10 +20,12 @@ const OPPOSITE: Readonly<Record<string, readonly string[]>> = {
 const opposite = lookup(OPPOSITE);
 
 const meetsMood = ({ piece }: Worn, asked: readonly string[]): boolean =>
-  piece.moods.some((mood) => asked.includes(mood));
+  piece.moods.some((mood) => hasWord(asked, mood));
 const opposesMood = (worn: Worn, asked: readonly string[]): boolean =>
   !meetsMood(worn, asked) &&
-  worn.piece.moods.some((mood) => asked.some((wanted) => opposite(wanted)?.includes(mood)));
+  worn.piece.moods.some((mood) =>
+    asked.some((wanted) => hasWord(opposite(wanted.trim().toLowerCase()) ?? [], mood)),
+  );
 
 /** How far it is from the usual, as it counts: what is meant as the braver choice of the box is not remarked on. */
 const edgeOf = ({ piece }: Worn): number => (piece.nudge ? 0 : piece.edge);
@@ -100,7 +102,7 @@ export const moodAndEdge = defineRule({
         code: 'mood',
         tone: 'works',
         pieces: ids(...meets),
-        params: { moods: asked.filter((mood) => meets.some(({ piece }) => piece.moods.includes(mood))) },
+        params: { moods: asked.filter((mood) => meets.some(({ piece }) => hasWord(piece.moods, mood))) },
       });
     return said;
   },

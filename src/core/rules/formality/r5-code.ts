@@ -1,35 +1,26 @@
-import { chroma, colourName, colourNames, deltaE, lab } from '../../colour';
-import { CATEGORIES, TEXTURES, type Worn, type Zone, ZONES } from '../../piece';
+import { chroma, lab } from '../../colour';
+import type { Worn, Zone } from '../../piece';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
 import { ids } from '../rule';
 import { areaOf, isMain, mainsOf } from '../fields';
 import { solid } from '../given';
+import { type CodeWord, codeWord } from './code-word';
 import { type Scene } from '../scene';
 
 /** Visible share from which a colour is there at all. */
 const CODE_AREA = 0.1;
 
-/** A word of a code as the rule can check it; undefined: kept and shown as not checked. */
-function meaning(word: string): ((scene: Scene, worn: Worn) => boolean) | undefined {
-  const said = word.trim().toLowerCase();
-  if ((CATEGORIES as readonly string[]).includes(said)) return (_scene, { piece }) => piece.category === said;
-  if ((TEXTURES as readonly string[]).includes(said))
-    return (_scene, { piece }) => piece.fabric.texture === said;
-  const named = colourNames.find(({ name }) => name === said);
-  if (!named) return undefined;
-  const wanted = lab(named.hex);
-  // White means white and its neighbours: at a wedding an ivory dress is a white dress.
-  const isWhite = ['white', 'ivory', 'cream'].includes(said);
-  return (scene, worn) =>
-    worn.facts.part !== 'none' &&
-    worn.seen.some(({ hex, share }) => {
-      const colour = lab(hex);
-      const hit = isWhite
-        ? colour.l > 88 && chroma(colour) < 16
-        : colourName(hex) === said || deltaE(colour, wanted) < 10;
-      return hit && share * areaOf(scene, worn) >= CODE_AREA;
-    });
+/** Whether enough of a colour shows on a piece. */
+const shows = (scene: Scene, worn: Worn, has: (hex: string) => boolean): boolean =>
+  worn.facts.part !== 'none' &&
+  worn.seen.some(({ hex, share }) => has(hex) && share * areaOf(scene, worn) >= CODE_AREA);
+
+/** Pieces of a look that are what a word says; undefined for a word that says nothing of single pieces. */
+function meeting(scene: Scene, code: CodeWord, isMust = false): readonly Worn[] | undefined {
+  if (code.about === 'colour') return scene.pieces.filter((worn) => shows(scene, worn, code.has));
+  if (code.about === 'pieces') return scene.pieces.filter(isMust ? code.does : code.has);
+  return undefined;
 }
 
 const isBlack = (hex: string): boolean => lab(hex).l < 22 && chroma(lab(hex)) < 8;
@@ -55,19 +46,17 @@ export const code = defineRule({
   mayOverrule: false,
   words,
   reads: ({ occasion, coverOf }) => {
-    const words = [...(occasion?.bans ?? []), ...(occasion?.musts ?? [])].map((word) =>
-      word.trim().toLowerCase(),
-    );
+    const words = [...(occasion?.bans ?? []), ...(occasion?.musts ?? [])].map(codeWord);
     if (words.length === 0) return 'nothing';
     return {
       fields: () => [CODE_AREA],
       seen: () => true,
       of: (worn) => [
-        words.map((word) => [
-          coverOf(worn).has(word as Zone),
-          worn.piece.category === word,
-          worn.piece.fabric.texture === word,
-        ]),
+        words.map((word) =>
+          word.about === 'cover'
+            ? word.zones.filter((zone) => coverOf(worn).has(zone))
+            : word.about === 'pieces' && [word.has(worn), word.does(worn)],
+        ),
         worn.facts.part === 'none',
         (isMain(worn) || worn.slot === 'shoes') && worn.seen.every(({ hex }) => isBlack(hex)),
         isMain(worn) || worn.slot === 'shoes',
@@ -78,21 +67,20 @@ export const code = defineRule({
     const { occasion, pieces } = scene;
     if (!occasion || pieces.length === 0) return [];
     const said: Said[] = [];
+    const covered = new Set([...scene.cover.values()].flatMap((zones) => [...zones]));
     for (const ban of occasion.bans) {
-      if ((ZONES as readonly string[]).includes(ban)) {
-        const covered = [...scene.cover.values()].some((zones) => zones.has(ban as (typeof ZONES)[number]));
-        if (!covered)
+      const code = codeWord(ban);
+      // Cover that is asked for is K1's; a part that is not to show is said here.
+      for (const zone of code.about === 'cover' ? code.zones : [])
+        if (!covered.has(zone))
           said.push({
             code: 'bare',
             tone: 'blocks',
             pieces: [],
-            zone: ban as Zone,
-            params: { occasion: occasion.title, zone: ban as Zone },
+            zone,
+            params: { occasion: occasion.title, zone },
           });
-        continue;
-      }
-      const hits = meaning(ban);
-      const found = hits ? pieces.filter((worn) => hits(scene, worn)) : [];
+      const found = meeting(scene, code) ?? [];
       if (found.length > 0)
         said.push({
           code: 'banned',
@@ -102,8 +90,8 @@ export const code = defineRule({
         });
     }
     for (const must of occasion.musts) {
-      if ((ZONES as readonly string[]).includes(must)) continue;
-      if (must === 'all-black') {
+      const code = codeWord(must);
+      if (code.about === 'all black') {
         const not = [...mainsOf(scene), ...pieces.filter(({ slot }) => slot === 'shoes')].filter(
           (worn) => !worn.seen.every(({ hex }) => isBlack(hex)),
         );
@@ -114,10 +102,8 @@ export const code = defineRule({
             pieces: ids(...not),
             params: { occasion: occasion.title },
           });
-        continue;
       }
-      const hits = meaning(must);
-      if (hits && !pieces.some((worn) => hits(scene, worn)))
+      if (meeting(scene, code, true)?.length === 0)
         said.push({
           code: 'missing',
           tone: 'blocks',

@@ -27,8 +27,9 @@ const WANTS = {
 const words = wording({
   none: (_, say) => `${say.the()} ${say.verb('be')} printed, and ${say.they('do')}n’t wear prints.`,
   mix: ({ by }: { by: 'scale' | 'contrast' | 'kind' }, say) =>
-    `${say.the()} mix well: a shared colour, and ${MIXES[by]}.`,
-  quarrel: ({ want }: { want: keyof typeof WANTS }, say) => `${say.the()} don’t mix: ${WANTS[want]}.`,
+    `${say.the()} mix well: a shared ${say.word('colour')}, and ${MIXES[by]}.`,
+  quarrel: ({ want }: { want: keyof typeof WANTS }, say) =>
+    `${say.the()} don’t mix: ${say.word(WANTS[want])}.`,
 });
 type Said = FoundBy<typeof words>;
 

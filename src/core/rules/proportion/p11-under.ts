@@ -1,4 +1,4 @@
-import { measure, thicknessMm, type Worn } from '../../piece';
+import { measure, sleeveOf, thicknessMm, type Worn } from '../../piece';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
 import { ids, TELLING_WEIGHT } from '../rule';
@@ -16,13 +16,13 @@ const words = wording({
 type Said = FoundBy<typeof words>;
 
 /** Beads and sequins on a sleeve catch in the lining of another. */
-const hasSparklingSleeves = ({ piece: { cut, fabric, parts }, facts }: Worn): boolean =>
-  (cut.sleeve ?? facts.sleeve) !== 'none' &&
+const hasSparklingSleeves = ({ piece }: Worn): boolean =>
+  sleeveOf(piece) !== 'none' &&
   [
-    ...parts.flatMap((part) =>
+    ...piece.parts.flatMap((part) =>
       (part.zone === 'upper-arms' || part.zone === 'lower-arms') && part.fabric ? [part.fabric] : [],
     ),
-    fabric,
+    piece.fabric,
   ].some(({ texture, finish }) => texture === 'sequin' || finish === 'sparkle');
 
 /** P11: a layer must hold what is beneath it. */

@@ -28,7 +28,7 @@ const words = wording({
   runs: () => 'One unbroken line from waist to toe.',
   breaks: (_, say) => {
     const shoe = say.from(say.count - 1);
-    return `${shoe.the()} ${shoe.verb('break')} the leg line. A shoe closer in colour lengthens the leg.`;
+    return `${shoe.the()} ${shoe.verb('break')} the leg line. A shoe closer in ${say.word('colour')} lengthens the leg.`;
   },
 });
 

@@ -14,7 +14,7 @@ const words = wording({
   far: (_, say) =>
     `${say.the(0)} ${say.verb('end', 0)} well above ${say.the(1)} and a band of leg shows. Choose a longer leg or a higher boot.`,
   strip: (_, say) =>
-    `A narrow strip shows between ${say.the()}. Go longer, go shorter, or fill it with legwear in one of their colours.`,
+    `A narrow strip shows between ${say.the()}. Go longer, go shorter, or fill it with legwear in one of their ${say.word('colours')}.`,
 });
 
 /** P6: the strip of leg between a hem and a boot. */

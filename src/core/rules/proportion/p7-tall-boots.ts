@@ -11,7 +11,7 @@ import { wholeIn } from '../reads';
 const words = wording({
   wide: (_, say) =>
     `${say.the(1)} ${say.verb('be', 1)} too wide to go into ${say.the(0)}. Choose a slim leg, or wear ${say.it(1)} over.`,
-  colour: (_, say) => `Tucked in, ${say.the(1)} should be close in colour to ${say.the(0)}.`,
+  colour: (_, say) => `Tucked in, ${say.the(1)} should be close in ${say.word('colour')} to ${say.the(0)}.`,
   seat: () => 'Over-the-knee boots need a top that covers the seat.',
   runs: (_, say) => `${say.the(1)} ${say.verb('run', 1)} straight into ${say.the(0)}.`,
   meets: (_, say) => `${say.the(1)} ${say.verb('meet', 1)} ${say.the(0)}.`,

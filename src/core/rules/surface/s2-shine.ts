@@ -17,8 +17,8 @@ const glitters = ({ piece, facts }: Worn): boolean =>
   piece.statement >= 2;
 
 const words = wording({
-  answers: (_, say) => `${say.the()} sparkle in one colour, and each answers the other.`,
-  colours: (_, say) => `${say.the()} sparkle in different colours. Keep one.`,
+  answers: (_, say) => `${say.the()} sparkle in one ${say.word('colour')}, and each answers the other.`,
+  colours: (_, say) => `${say.the()} sparkle in different ${say.word('colours')}. Keep one.`,
   many: (_, say) => `Too much sparkle: ${say.the()}. Make one of them matt.`,
   alone: (_, say) => `${say.the()} ${say.verb('sparkle')} alone, and that is enough.`,
   jewels: ({ jewels }: { jewels: number }, say) =>
