@@ -24,26 +24,39 @@ export const Drawing = memo(function Drawing({
   const label = decorative ? { 'aria-hidden': true as const } : { role: 'img', 'aria-label': title };
   return (
     <svg viewBox={`${x} ${y} ${w} ${h}`} width={width} height={height} {...label}>
-      {drawing.items.map((item, i) =>
-        item.kind === 'group' ? (
-          <Group
-            key={item.id}
-            items={item.items}
-            id={item.id}
-            dim={lit !== undefined && lit.length > 0 && !lit.includes(item.id)}
-          />
-        ) : (
-          <Group key={i} items={[item]} />
-        ),
-      )}
+      {partsOf(drawing.items).map(({ id, items }, i) => (
+        <Group
+          key={id ?? i}
+          items={items}
+          id={id}
+          dim={id !== undefined && lit !== undefined && lit.length > 0 && !lit.includes(id)}
+        />
+      ))}
     </svg>
   );
 });
 
-interface GroupProps {
+interface Part {
   readonly items: readonly Item[];
-  readonly id?: string;
-  readonly dim?: boolean;
+  /** Of a piece that is worn. */
+  readonly id?: string | undefined;
+}
+
+/** The pieces of a drawing, and what lies between them as one: the figure, or the whole of a flat. */
+function partsOf(items: readonly Item[]): Part[] {
+  const parts: { id?: string; items: readonly Item[] }[] = [];
+  let run: Item[] | undefined;
+  for (const item of items)
+    if (item.kind === 'group') {
+      parts.push({ id: item.id, items: item.items });
+      run = undefined;
+    } else if (run) run.push(item);
+    else parts.push({ items: (run = [item]) });
+  return parts;
+}
+
+interface GroupProps extends Part {
+  readonly dim: boolean;
 }
 
 /** The items of one piece. Core hands out the same list while the piece is worn the same: then nothing is redone. */
@@ -56,5 +69,8 @@ const Group = memo(
   (before, after) =>
     before.dim === after.dim &&
     before.id === after.id &&
-    (before.items === after.items || (before.id === undefined && before.items[0] === after.items[0])),
+    (before.items === after.items ||
+      (before.id === undefined &&
+        before.items.length === after.items.length &&
+        before.items.every((item, i) => item === after.items[i]))),
 );

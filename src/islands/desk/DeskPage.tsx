@@ -49,7 +49,7 @@ export function DeskPage({ view }: { readonly view: DeskView }) {
           {dayWords(view.today)}.{' '}
           {view.open === 0
             ? 'No box is open.'
-            : `${view.open === 1 ? '1 box is open' : `${view.open} boxes are open`}; most urgent first.`}
+            : `${view.open === 1 ? '1 box is open' : `${view.open} boxes are open`}${view.actions.length > 1 ? '; most urgent first' : ''}.`}
         </span>
         <div className="end">
           {ticked.size > 0 && (
@@ -92,7 +92,9 @@ export function DeskPage({ view }: { readonly view: DeskView }) {
         view.firstSteps.length === 0 && (
           <p className="sheet empty">
             <strong>Nothing to do.</strong>
-            Open a client and start a box; what has to be done by when will stand here.
+            {view.me === undefined
+              ? 'What is ready to be packed, sent or checked in will stand here.'
+              : 'Open a client and start a box; what has to be done by when will stand here.'}
           </p>
         )
       ) : (

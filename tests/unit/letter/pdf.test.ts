@@ -27,7 +27,8 @@ describe('the PDF painter', () => {
     paintPdf(doc, drawing, { x: 40, y: 40, scale: 0.3 });
     const said = [...svgItems(drawing.items, 'x').matchAll(/<path d="([^"]*)"/g)].map(([, d]) => d);
     expect(said.length).toBeGreaterThan(60);
-    expect(paths.mock.calls.map(([d]) => d)).toEqual(said);
+    // Lines that are drawn alike are one element there, and one stroke after the other here.
+    expect(paths.mock.calls.map(([d]) => d).join(' ')).toBe(said.join(' '));
     doc.end();
   });
 });
