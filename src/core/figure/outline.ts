@@ -16,17 +16,65 @@ export interface FigureOutline {
   readonly width: number;
 }
 
+/** Half of a leg's width at its landmarks, mm. */
+function legHalves({ body, own }: Frame) {
+  const calf = body.calf * 0.155;
+  return {
+    calf,
+    thigh: Math.min(body.thigh * 0.155, own.hip * 0.52),
+    knee: calf * 0.98,
+    ankle: calf * 0.6,
+  };
+}
+
+/** The outside of the right leg, from the crotch down. */
+function legOutside(frame: Frame): Point[] {
+  const { y, own } = frame;
+  const { calf, thigh, knee, ankle } = legHalves(frame);
+  const leg = (at: number) => frame.legX(at);
+  return [
+    [own.hip * 0.985, y.crotch],
+    [leg((y.crotch + y.knee) / 2) + thigh * 0.85, (y.crotch + y.knee) / 2],
+    [leg(y.knee) + knee * 0.94, y.knee - 60],
+    [leg(y.knee) + knee * 0.83, y.knee + 45],
+    [leg(y.calf) + calf * 1.02, y.calf - 26],
+    [leg((y.calf + y.ankle) / 2) + calf * 0.76, (y.calf + y.ankle) / 2],
+    [leg(y.ankle) + ankle * 0.94, y.ankle - 34],
+    [leg(y.ankle) + ankle * 1.04, y.ankle + 14],
+  ];
+}
+
+/** The inside of the right leg, from the ankle up. */
+function legInside(frame: Frame): Point[] {
+  const { y } = frame;
+  const { calf, thigh, knee, ankle } = legHalves(frame);
+  const leg = (at: number) => frame.legX(at);
+  return [
+    [leg(y.ankle) - ankle * 0.85, y.ankle + 5],
+    [leg(y.ankle) - ankle * 0.82, y.ankle - 40],
+    [leg(y.calf) - calf * 0.86, y.calf - 30],
+    [leg(y.knee) - knee * 0.76, y.knee + 45],
+    [leg(y.knee) - knee * 0.8, y.knee - 40],
+    [Math.max(7, leg((y.crotch + y.knee) / 2) - thigh * 0.86), (y.crotch + y.knee) / 2],
+    [4, y.crotch + 16],
+  ];
+}
+
+/** The right leg where cloth lies on it: its points from the crotch to a height, outside and inside, both downwards. */
+export function legTo(frame: Frame, end: number): { readonly outside: Point[]; readonly inside: Point[] } {
+  const above = ([, at]: Point): boolean => at < end - 30;
+  return {
+    outside: legOutside(frame).slice(1).filter(above),
+    inside: legInside(frame).reverse().slice(1).filter(above),
+  };
+}
+
 /** Outline of the body in a frame; the feet stand on y = 0. */
 export function outlineOf(frame: Frame): FigureOutline {
   const { y, own, body, neckHalf, shoulderHalf } = frame;
-  const calf = body.calf * 0.155;
-  const thigh = Math.min(body.thigh * 0.155, own.hip * 0.52);
-  const knee = calf * 0.98;
-  const ankle = calf * 0.6;
+  const { knee } = legHalves(frame);
   const foot = body.footLength * 0.2;
   const leg = (at: number) => frame.legX(at);
-  const kneeUp = y.knee - 40;
-  const kneeDown = y.knee + 45;
   const outer: Point[] = [
     // Its beginning lies behind the jaw.
     [neckHalf * 0.7, y.chin - (y.chin - y.crown) * 0.24],
@@ -44,27 +92,14 @@ export function outlineOf(frame: Frame): FigureOutline {
     [own.waist * 1.005, y.waist + 14],
     [own.waist + (own.hip - own.waist) * 0.66, y.waist + (y.hip - y.waist) * 0.52],
     [own.hip, y.hip],
-    [own.hip * 0.985, y.crotch],
-    [leg((y.crotch + y.knee) / 2) + thigh * 0.85, (y.crotch + y.knee) / 2],
-    [leg(y.knee) + knee * 0.94, kneeUp - 20],
-    [leg(y.knee) + knee * 0.83, kneeDown],
-    [leg(y.calf) + calf * 1.02, y.calf - 26],
-    [leg((y.calf + y.ankle) / 2) + calf * 0.76, (y.calf + y.ankle) / 2],
-    [leg(y.ankle) + ankle * 0.94, y.ankle - 34],
-    [leg(y.ankle) + ankle * 1.04, y.ankle + 14],
+    ...legOutside(frame),
     [leg(y.ankle) + foot * 0.98, -14],
     [leg(y.ankle) + foot * 0.92, 0],
   ];
   const inner: Point[] = [
     [leg(y.ankle) - foot * 0.52, 0],
     [leg(y.ankle) - foot * 0.6, -12],
-    [leg(y.ankle) - ankle * 0.85, y.ankle + 5],
-    [leg(y.ankle) - ankle * 0.82, y.ankle - 40],
-    [leg(y.calf) - calf * 0.86, y.calf - 30],
-    [leg(y.knee) - knee * 0.76, kneeDown],
-    [leg(y.knee) - knee * 0.8, kneeUp],
-    [Math.max(7, leg((y.crotch + y.knee) / 2) - thigh * 0.86), (y.crotch + y.knee) / 2],
-    [4, y.crotch + 16],
+    ...legInside(frame),
   ];
   const half = [...outer, ...inner];
   const trunk = smooth([...half, ...mirrored(half).reverse()], true, 0.85);

@@ -1,12 +1,12 @@
 import type { Body, FigureOutline } from '../figure';
 import { liftOf } from '../figure';
-import { memo, memo2 } from '../memo';
+import { memo, memo2, memoNamed } from '../memo';
 import { boxOf, ellipse, movePath, type Path } from '../path';
 import type { Worn } from '../piece';
 import { backSketchOf } from './behind/behind';
 import type { Drawing, Item, Sketch } from './display';
 import { paint } from './paint/paint';
-import { figureBare, hairBack, type Person, type Side, wornOutline } from './person';
+import { armsBare, figureBare, hairBack, type Person, type Side, wornOutline } from './person';
 import { type Layer, wornFrame } from './worn';
 
 const backSketch = memo2((worn: Worn, body: Body) => backSketchOf(wornFrame(body), worn));
@@ -35,11 +35,13 @@ export function figureDrawing(
   if (bare('top', 'whole')) items.push(linen(outline.base.above));
   if (bare('bottom', 'whole')) items.push(linen(outline.base.below));
   // Seen from behind, hair lies over collar and scarf, and under a hat.
+  const lastBelow = layers.findLastIndex(({ worn: one }) => HANGS_BELOW.includes(one.slot));
   const hairAt = layers.findIndex((layer) => layer.worn.facts.shape === 'head');
   layers.forEach(({ worn: one, sketch }, i) => {
     if (behind && i === hairAt) items.push(hairBack(body)(`${hair}`));
     if (THROWS.includes(one.slot)) items.push(shadowOf(sketch, outline));
     items.push({ kind: 'group', id: one.piece.id, items: painted(one, sketch) });
+    if (i === lastBelow) items.push(...armsOver(layers, body, outline, person));
   });
   if (behind && hairAt < 0) items.push(hairBack(body)(`${hair}`));
   const boxes = [outlineBox(outline), ...layers.map(({ sketch }) => sketchBox(sketch))];
@@ -62,6 +64,57 @@ const linen = memo((path: Path): Item => ({
   stroke: '#b8ad9c',
   strokeMm: 1.8,
 }));
+
+/** What may spread under the hands. */
+const HANGS_BELOW: readonly Worn['slot'][] = ['bottom', 'whole', 'top'];
+/** How broad a hand is where it hangs, mm: a skirt that reaches further out than its inside would hide it. */
+const HAND = 75;
+
+/** Where a skirt spreads beneath them, the arms lie on it: skin, and the sleeves they are in, from the waist down. */
+function armsOver(
+  layers: readonly Layer[],
+  body: Body,
+  { arms }: FigureOutline,
+  { skinHex }: Person,
+): readonly Item[] {
+  const { x, w } = boxOf([arms[0]]);
+  const spreads = layers.some(
+    ({ worn, sketch }) =>
+      (worn.slot === 'bottom' || worn.slot === 'whole') && sketchBox(sketch).w / 2 > x + w - HAND,
+  );
+  if (!spreads) return NOBODY_OVER;
+  const sleeved = layers.filter(({ worn }) => worn.slot === 'top' || worn.slot === 'whole');
+  return [
+    armsBelow(body)(skinHex ?? ''),
+    ...sleeved.map(({ worn, sketch }) => sleevesBelow(worn, body, sketch)),
+  ];
+}
+const NOBODY_OVER: readonly Item[] = [];
+
+const belowWaist = (body: Body): Path => {
+  const from = wornFrame(body).y.waist;
+  return [['M', -WIDEST, from], ['L', WIDEST, from], ['L', WIDEST, 0], ['L', -WIDEST, 0], ['Z']];
+};
+/** Further out than any arm, mm. */
+const WIDEST = 1500;
+
+const armsBelow = memo((body: Body) =>
+  memoNamed((skin): Item => ({ kind: 'clip', path: belowWaist(body), items: armsBare(body, skin) })),
+);
+
+const ofBody = memo2((worn: Worn, body: Body): ((sketch: Sketch) => Item) =>
+  memo((sketch: Sketch): Item => {
+    const under = <T extends { readonly under?: boolean }>(of: readonly T[]): T[] =>
+      of.filter((each) => each.under);
+    const panels = under(sketch.panels).filter(({ inside }) => !inside);
+    return {
+      kind: 'clip',
+      path: belowWaist(body),
+      items: panels.length === 0 ? [] : paint(worn, { panels, lines: under(sketch.lines), dots: [] }),
+    };
+  }),
+);
+const sleevesBelow = (worn: Worn, body: Body, sketch: Sketch): Item => ofBody(worn, body)(sketch);
 
 /** What lies over something else and keeps the light from it. */
 const THROWS: readonly Worn['slot'][] = ['top', 'layer', 'whole', 'scarf', 'bottom', 'belt'];

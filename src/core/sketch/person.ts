@@ -97,6 +97,10 @@ const nudeOf = (outline: FigureOutline, { behind, before }: Crown, skin: string,
   ];
 };
 
+/** The bare arms by themselves. */
+export const armsBare = (body: Body, skin: string): Item[] =>
+  wornOutline(body).arms.flatMap((path) => form(path, skin || SKIN, shade(skin || SKIN, -26)));
+
 const hairNamed = (name: string): Hair | undefined => HAIR.find((each) => each === name);
 
 /** The bare figure as one group, the same object while body, hair and skin are: it is painted once. */

@@ -1,4 +1,4 @@
-import type { Frame } from '../../figure';
+import { type Frame, legTo } from '../../figure';
 import { type Path, type Point, smooth, type Step } from '../../path';
 import type { Leg, Worn } from '../../piece';
 import { follow } from '../lines';
@@ -68,8 +68,11 @@ export function legOf(frame: Frame, worn: Worn, hip: Point): LegShape {
     Math.max(hip[0] * (kneeGirth < thigh * 0.76 ? 0.94 : 0.975), atCrotch.outer[0]),
     frame.y.crotch,
   ];
-  const outer = follow(hip, [crotchOuter, atMid.outer, atHem.outer]);
-  const inner = smooth([atHem.inner, atMid.inner, [3, frame.y.crotch + 12]], false, 0.6).slice(1);
+  const leg = frame.flat ? { outside: [], inside: [] } : legTo(frame, hem);
+  const outside = over([crotchOuter, atMid.outer, atHem.outer], leg.outside, 1);
+  const inside = over([[3, frame.y.crotch + 12], atMid.inner, atHem.inner], leg.inside, -1);
+  const outer = follow(hip, outside);
+  const inner = smooth([...inside].reverse(), false, 0.6).slice(1);
   return {
     path: [
       ...outer,
@@ -94,6 +97,27 @@ export function legOf(frame: Frame, worn: Worn, hip: Point): LegShape {
       [(atHem.outer[0] + atHem.inner[0]) / 2, hem - 8],
     ]),
   };
+}
+
+/** Cloth lies on the leg and never in it, mm. */
+const ON_SKIN = 2.5;
+
+/** An edge of cloth, downwards, led round the points of the leg that it would cut into; `side`: 1 the outside, -1 the inside. */
+function over(edge: readonly Point[], leg: readonly Point[], side: 1 | -1): Point[] {
+  const lay = ([x, y]: Point): Point[] => {
+    const at = edge.findIndex(([, below]) => below >= y);
+    const [a, b] = [edge[at - 1], edge[at]];
+    if (!a || !b) return [];
+    const cloth = mix(a[0], b[0], (y - a[1]) / Math.max(1, b[1] - a[1]));
+    const skin = x + side * ON_SKIN;
+    return (skin - cloth) * side > 0 ? [[Math.max(1.5, skin), y]] : [];
+  };
+  const led = leg.flatMap(lay);
+  // A point of the edge close to one that it is led round would only dent it.
+  const kept = edge.filter(
+    (point, i) => i === 0 || i === edge.length - 1 || !led.some(([, y]) => Math.abs(y - point[1]) < 70),
+  );
+  return [...kept, ...led].sort((one, other) => one[1] - other[1]);
 }
 
 const mix = (a: number, b: number, t: number): number => a + (b - a) * Math.min(1, Math.max(0, t));

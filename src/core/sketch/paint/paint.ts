@@ -32,6 +32,8 @@ function shadowed(hex: string, by: number): string {
 /** How much of itself a cloth shows; painted so, and counted so. Undefined: all. */
 export const SHEER = { opaque: undefined, semi: 0.72, sheer: 0.42 } as const;
 
+const SHEER_EDGE = 0.45;
+
 /** Cloth, colours and pattern of a panel: the part's own where it has one. */
 function clothOf(
   { piece }: Worn,
@@ -82,7 +84,9 @@ export function paint(worn: Worn, sketch: Sketch): Item[] {
         ],
         opacity: SHEER[cloth.fabric.sheer],
       });
-      items.push({ kind: 'path', path: panel.path, stroke: INK, strokeMm: LINE_MM.edge * fine });
+      // Cloth that shows what is beneath has no edge of ink.
+      const opacity = cloth.fabric.sheer === 'sheer' ? SHEER_EDGE : undefined;
+      items.push({ kind: 'path', path: panel.path, stroke: INK, strokeMm: LINE_MM.edge * fine, opacity });
     }
   };
   const draw = ({ kind, path }: Sketch['lines'][number]): void => {

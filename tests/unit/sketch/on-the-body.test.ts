@@ -1,0 +1,119 @@
+import { bodyOf, frameOf, legTo, outlineOf } from '@core/figure';
+import { boxOf, flatten, type Path, type Point } from '@core/path';
+import { type GivenPiece, pieceFrom, wear, type Worn } from '@core/piece';
+import { figureDrawing, type Item, layersOf, sketchOf } from '@core/sketch';
+import { describe, expect, it } from 'vitest';
+import { stream } from '../../support/stream';
+import { sure } from '../../support/sure';
+
+const worn = (given: Partial<GivenPiece> & Pick<GivenPiece, 'category'>): Worn =>
+  wear(pieceFrom({ id: given.category, colours: [{ hex: '#445566', share: 1 }], ...given }));
+
+/** Whether a point lies within a closed path, by how often a line from it crosses the outline. */
+const isWithin = ([x, y]: Point, path: Path): boolean =>
+  flatten(path).some((ring) =>
+    ring.reduce((inside, [ax, ay], i) => {
+      const [bx, by] = sure(ring[(i + 1) % ring.length]);
+      return ay > y !== by > y && x < ((bx - ax) * (y - ay)) / (by - ay) + ax ? !inside : inside;
+    }, false),
+  );
+
+/** Bodies whose legs and hips go their own ways: what hangs on the rail was cut for none of them. */
+function bodies(count: number) {
+  const random = stream(41);
+  const between = (lo: number, hi: number): number => lo + random() * (hi - lo);
+  return Array.from({ length: count }, () => {
+    const hip = between(820, 1450);
+    return bodyOf({
+      heightMm: between(1450, 2000),
+      hip,
+      waist: hip * between(0.66, 0.95),
+      bust: hip * between(0.85, 1.1),
+      thigh: hip * between(0.52, 0.66),
+      calf: between(300, 480),
+    });
+  });
+}
+
+describe('cloth on a leg', () => {
+  it.each([
+    ['leggings', worn({ category: 'leggings', measures: { thigh: 440, legOpening: 180 } })],
+    [
+      'skinny jeans',
+      worn({ category: 'jeans', cut: { leg: 'skinny' }, measures: { thigh: 460, legOpening: 230 } }),
+    ],
+    ['jeans in boots', worn({ category: 'jeans', mode: 'in-boots' })],
+    ['trousers', worn({ category: 'trousers', cut: { leg: 'slim' }, measures: { thigh: 500 } })],
+    ['shorts', worn({ category: 'shorts', measures: { thigh: 480, inseam: 300 } })],
+  ])('lies on it and never in it: %s', (_name, piece) => {
+    for (const body of bodies(40)) {
+      const frame = frameOf(body, false);
+      const [panel] = sketchOf(frame, piece).panels;
+      const { path } = sure(panel);
+      const { y, h } = boxOf([path]);
+      const { outside, inside } = legTo(frame, y + h - 60);
+      expect(outside.length).toBeGreaterThan(0);
+      // A curve through points may run a hair within a straight line between them.
+      for (const [x, at] of outside) expect([at, isWithin([x - 4, at], path)]).toEqual([at, true]);
+      for (const [x, at] of inside) expect([at, isWithin([x + 4, at], path)]).toEqual([at, true]);
+    }
+  });
+  it('keeps its own width where it is wider than the leg', () => {
+    const body = bodyOf({ heightMm: 1700, hip: 940, thigh: 520, calf: 340 });
+    const frame = frameOf(body, false);
+    const wide = worn({
+      category: 'trousers',
+      cut: { leg: 'wide' },
+      measures: { legOpening: 640, thigh: 700 },
+    });
+    const { path } = sure(sketchOf(frame, wide).panels[0]);
+    expect(boxOf([path]).w).toBeGreaterThan(2 * (frame.legX(0) + frame.tube(640) / 2) - 30);
+  });
+});
+
+describe('arms beside a skirt', () => {
+  const body = bodyOf({ heightMm: 1700 });
+  const hand = boxOf([sure(outlineOf(frameOf(body, false)).arms[0])]);
+  const wide = worn({ category: 'skirt', cut: { silhouette: 'full' } });
+  const narrow = worn({ category: 'skirt', cut: { silhouette: 'pencil' } });
+  const knit = worn({ category: 'fine-knit', mode: 'full-tuck' });
+  const tee = worn({ category: 'tee', mode: 'full-tuck' });
+  /** What is painted after the skirt, by the clips that hold it: the arms have one that begins at the waist. */
+  const after = (pieces: readonly Worn[], side?: 'front' | 'back'): Item[] => {
+    const { items } = figureDrawing(layersOf(pieces, body), body, {}, side);
+    const at = items.findIndex((item) => item.kind === 'group' && item.id === 'skirt');
+    return items.slice(at + 1).filter((item) => item.kind === 'clip' && boxOf([item.path]).w > 2000);
+  };
+  const shapes = (items: readonly Item[]): Path[] =>
+    items.flatMap((item) => (item.kind === 'path' ? [item.path] : shapes(item.items)));
+
+  it('lie on one that spreads beneath them, from in front and from behind', () => {
+    for (const side of ['front', 'back'] as const) {
+      const [arms] = after([tee, wide], side);
+      const box = boxOf(shapes([sure(arms)]));
+      // The light on them reaches a little further.
+      expect(Math.abs(box.x + hand.x + hand.w)).toBeLessThan(5);
+      expect(Math.abs(box.w / 2 - hand.x - hand.w)).toBeLessThan(5);
+    }
+  });
+  it('go in their sleeves, as long as these are', () => {
+    const reach = (piece: Worn): number => {
+      const [, sleeves] = after([piece, wide]);
+      const all = shapes([sure(sleeves)]);
+      return all.length === 0 ? -Infinity : boxOf(all).y + boxOf(all).h;
+    };
+    expect(reach(knit)).toBeGreaterThan(frameOf(body, false).y.wrist - 80);
+    expect(reach(tee)).toBeLessThan(frameOf(body, false).y.elbow);
+  });
+  it('are left where they are beside a narrow one, and under trousers', () => {
+    expect(after([tee, narrow])).toEqual([]);
+    const { items } = figureDrawing(layersOf([tee, worn({ category: 'trousers' })], body), body);
+    expect(items.filter((item) => item.kind === 'clip' && boxOf([item.path]).w > 2000)).toEqual([]);
+  });
+  it('are the very same items as long as body and clothes are: nothing is painted anew', () => {
+    const pieces = [knit, wide];
+    const [first, again] = [after(pieces), after(pieces)];
+    expect(first.length).toBe(2);
+    expect(again.every((item, i) => item === first[i])).toBe(true);
+  });
+});
