@@ -68,7 +68,8 @@ const saidOn = (html: string): string[] =>
     )
     .filter(Boolean);
 
-const METRIC = /\d(?:\.\d)? ?(?:cm|mm|°C)\b|\bin cm\b/;
+/** A metric measure, or its sign alone beside a number in a tag of its own. */
+const METRIC = /\d(?:\.\d)? ?(?:cm|mm|°C)\b|\bin cm\b|^(?:cm|mm|°C)$|, (?:cm|mm|°C)$/;
 const isForeign = (text: string): boolean => BRITISH.test(text) || METRIC.test(text);
 
 /** Without what was typed, whatever its capitals. */

@@ -6,6 +6,7 @@ import { thresholdsOf } from '../rules/rule';
 import { AT_THE_FACE, onCard, ownColours } from '../rules/colour/c9-own-colours';
 import { limitsMet } from '../rules/cover/k4-limits';
 import { neversMet } from '../rules/cover/nevers';
+import { coverWanted } from '../rules/cover/wanted';
 import { allergensOf, contentOf } from '../substances';
 
 /**
@@ -66,12 +67,13 @@ const COULD_COVER: Partial<Record<CategoryFacts['shape'], readonly Zone[]>> = {
 };
 
 /** Zones a piece of its kind may cover and this client wants covered, less those it does on her. */
-export function baredBy(piece: Piece, { cover, measures }: Pick<Profile, 'cover' | 'measures'>): Zone[] {
+export function baredBy(piece: Piece, client: Pick<Profile, 'cover' | 'nevers' | 'measures'>): Zone[] {
+  const cover = coverWanted(client);
   if (cover.length === 0) return [];
   const own = COULD_COVER[CATEGORY[piece.category].shape] ?? [];
   const wanted = ZONES.filter((zone) => own.includes(zone) && cover.includes(zone));
   if (wanted.length === 0) return [];
-  const covered = coverOn(wear(piece), bodyOf(measures));
+  const covered = coverOn(wear(piece), bodyOf(client.measures));
   return wanted.filter((zone) => !covered.has(zone));
 }
 

@@ -1,5 +1,6 @@
 import { isChecked } from '../rules/cover/nevers';
 import { isCodeChecked } from '../rules/formality/code-word';
+import { zonesNamed } from '../reading';
 import { allergensOf, isKnownAllergen } from '../substances';
 import { listed } from '../words';
 
@@ -8,12 +9,14 @@ const quoted = (words: readonly string[]): string => listed(words.map((word) => 
 /** Said of words that a stylist checks herself; undefined where there are none. */
 function forYourEye(words: readonly string[]): string | undefined {
   if (words.length === 0) return undefined;
-  return `For your own eye: ${quoted(words)}. Nothing that is entered of a piece tells ${words.length === 1 ? 'it' : 'them'}.`;
+  return `Check ${quoted(words)} by eye: what is entered of a piece does not say.`;
 }
 
 /** Said beside a client's nevers where nothing that is entered of a piece can tell one; undefined where all are told. */
 export const uncheckedWords = (nevers: readonly string[]): string | undefined =>
-  forYourEye(nevers.filter((word) => word.trim() !== '' && !isChecked(word)));
+  forYourEye(
+    nevers.filter((word) => word.trim() !== '' && !isChecked(word) && zonesNamed(word).length === 0),
+  );
 
 /** The same beside what an occasion rules out or calls for. */
 export const uncheckedCode = (words: readonly string[]): string | undefined =>

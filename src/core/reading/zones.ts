@@ -4,7 +4,7 @@ import { fold } from './tokens';
 
 /** Words that say of a part of the body that it shows, or that it is not to. */
 const ABOUT = new Set(
-  'no not never bare bared uncovered exposed naked visible showing cover cover covered covering keep the and or all be to must with'.split(
+  'no not never bare bared uncovered exposed naked visible showing show shows my her his their cover cover covered covering keep the and or all be to must with'.split(
     ' ',
   ),
 );

@@ -30,12 +30,12 @@ export function Person({ view, currency }: Props) {
           {view.body.map(({ name, mm, origin }) => (
             <div key={name} style={{ display: 'contents' }}>
               <dt>{MEASURE_WORDS[name]}</dt>
-              <dd className="num">{(mm / 10).toFixed(1)}</dd>
+              <dd className="num">{lengthIn(mm, tongue)}</dd>
               <dd
                 className="soft"
                 title={origin === 'given' ? 'Measured' : 'Estimated from the other measures'}
               >
-                {origin === 'given' ? 'cm' : 'est.'}
+                {origin === 'given' ? '' : 'est.'}
               </dd>
             </div>
           ))}

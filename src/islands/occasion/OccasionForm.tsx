@@ -152,7 +152,7 @@ function Fields({ form }: PartProps) {
       <div className="occasion-row">
         <TagsInput
           label="Not to be worn"
-          description="As you would say it: white, jeans, bare shoulders."
+          description="White, jeans, bare shoulders."
           {...form.getInputProps('bans')}
         />
         <TagsInput

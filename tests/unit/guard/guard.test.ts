@@ -1,5 +1,6 @@
 import { type GuardGround, guardPiece, guardWords, isRefused, packerWords, unanswered } from '@core/guard';
 import { NOBODY, type Profile } from '@core/client';
+import { judge } from '@core/look';
 import { type GivenPiece, pieceFrom } from '@core/piece';
 import { describe, expect, it } from 'vitest';
 import { sure } from '../../support/sure';
@@ -75,6 +76,24 @@ describe('what stands between a piece and a client', () => {
       { notToSend: 'Nothing in beige, and no wool.' },
     );
     expect(said.map(({ code, about }) => [code, about])).toEqual([['not-to-send', 'wool']]);
+  });
+
+  it('a never that names a part of the body is kept covered, in the line and in the look', () => {
+    const bare = { category: 'dress', cut: { sleeve: 'none' }, fabric: cotton } as const;
+    for (const never of ['bare arms', 'Bare upper arms', 'showing my arms', 'arms uncovered']) {
+      const [found] = guard(bare, { nevers: [never] });
+      expect([never, found?.code, found?.zones?.includes('upper-arms')]).toEqual([never, 'cover', true]);
+    }
+    const cardigan = piece({ id: 'c', category: 'cardigan' });
+    expect(guard(bare, { nevers: ['bare arms'] }, { closet: [cardigan] })).toEqual([]);
+    const codes = (pieces: Parameters<typeof judge>[0]) =>
+      judge(pieces, { client: { ...NOBODY, nevers: ['bare knees'] } })
+        .findings.filter(({ rule }) => rule === 'K1')
+        .map(({ code }) => code);
+    const skirt = (length: number) =>
+      piece({ id: 's', category: 'skirt', measures: { length }, origins: { length: 'given' } });
+    expect(codes([piece({}), skirt(400)])).toEqual(['bare']);
+    expect(codes([piece({}), skirt(850)])).toEqual(['covered']);
   });
 
   it('limits, each by its own name, and what an answer was given to stays answered', () => {

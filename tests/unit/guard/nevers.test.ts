@@ -103,10 +103,10 @@ describe('a never, as people write it', () => {
     expect(uncheckedWords([])).toBeUndefined();
     expect(uncheckedWords(['', '  '])).toBeUndefined();
     expect(uncheckedWords(['navy', 'Mondays'])).toBe(
-      'For your own eye: “Mondays”. Nothing that is entered of a piece tells it.',
+      'Check “Mondays” by eye: what is entered of a piece does not say.',
     );
-    expect(uncheckedWords(['Mondays', 'showing my knees', 'wool'])).toBe(
-      'For your own eye: “Mondays” and “showing my knees”. Nothing that is entered of a piece tells them.',
+    expect(uncheckedWords(['Mondays', 'my mother’s taste', 'showing my knees', 'wool'])).toBe(
+      'Check “Mondays” and “my mother’s taste” by eye: what is entered of a piece does not say.',
     );
   });
 });

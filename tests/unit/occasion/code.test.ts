@@ -98,7 +98,7 @@ describe('what an occasion calls for', () => {
     for (const word of words) {
       expect([word, blocked([shirt, jeans, trainers], { bans: [word], musts: [word] })]).toEqual([word, []]);
       expect(uncheckedCode([word, 'jeans', 'Shoulders', ' '])).toBe(
-        `For your own eye: “${word}”. Nothing that is entered of a piece tells it.`,
+        `Check “${word}” by eye: what is entered of a piece does not say.`,
       );
     }
     expect(

@@ -1,5 +1,6 @@
 import { type Worn, type Zone } from '../../piece';
 import { codeWord } from '../formality/code-word';
+import { coverWanted } from './wanted';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
 import { solid } from '../given';
@@ -54,7 +55,7 @@ export const cover = defineRule({
     return bare.map((zone): Said => {
       const half = scene.pieces.find((worn) => worn.halfCovers.has(zone));
       const found = { tone: 'blocks', zone, pieces: half ? ids(half) : [] } as const;
-      return scene.client.cover.includes(zone)
+      return coverWanted(scene.client).includes(zone)
         ? { code: half ? 'sheer' : 'bare', ...found, params: { zone } }
         : {
             code: half ? 'sheer-there' : 'bare-there',
@@ -126,5 +127,5 @@ function wantedZones(scene: Pick<Scene, 'client' | 'occasion'>): Set<Zone> {
     const code = codeWord(word);
     return code.about === 'cover' ? code.zones : [];
   });
-  return new Set([...scene.client.cover, ...musts]);
+  return new Set([...coverWanted(scene.client), ...musts]);
 }

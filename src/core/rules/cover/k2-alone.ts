@@ -3,6 +3,7 @@ import { wording } from '../finding';
 import { ids } from '../rule';
 import { solid } from '../given';
 import { completeness, type Worn, type Zone } from '../../piece';
+import { coverWanted } from './wanted';
 
 /** A waistcoat is worn to the end; any other layer may come off. */
 const isLayer = ({ slot, facts }: Worn): boolean => slot === 'layer' && !facts.staysOn;
@@ -51,7 +52,7 @@ export const alone = defineRule({
   },
   words,
   reads: ({ client, coverOf }) => {
-    const zones = [...new Set([...(['chest', 'midriff', 'back'] as const), ...client.cover])];
+    const zones = [...new Set([...(['chest', 'midriff', 'back'] as const), ...coverWanted(client)])];
     return {
       needs: isLayer,
       of: (worn) => [
@@ -69,7 +70,7 @@ export const alone = defineRule({
     const covered = (zone: 'chest' | 'midriff' | 'back'): boolean =>
       rest.some(({ piece }) => scene.cover.get(piece.id)?.has(zone));
     const sheer = rest.find((worn) => (worn.slot === 'top' || worn.slot === 'whole') && showsThrough(worn));
-    const uncovered = scene.client.cover.filter(
+    const uncovered = coverWanted(scene.client).filter(
       (zone) =>
         !rest.some(({ piece }) => scene.cover.get(piece.id)?.has(zone)) &&
         layers.some(({ piece }) => scene.cover.get(piece.id)?.has(zone)),

@@ -1,3 +1,4 @@
+import { coverWanted } from '../cover/wanted';
 import { hemHeight } from '../../figure';
 import { isTucked, measure } from '../../piece';
 import { defineRule } from '../define';
@@ -45,7 +46,7 @@ export const waistband = defineRule({
     if (length.origin === 'defaulted' || !knowsBody(scene)) return [];
     const measured = { value: overlap, unit: 'mm', least: at.overlap } as const;
     if (overlap >= at.overlap) return [];
-    const wanted = scene.client.cover.includes('midriff');
+    const wanted = coverWanted(scene.client).includes('midriff');
     // A knot at the waist is meant to show a little, unless she keeps it covered.
     if (top.effects.waist === 'knotted' && !wanted) return [];
     if (overlap <= 0)
