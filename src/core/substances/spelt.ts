@@ -1,4 +1,5 @@
 import { memo, memoByText } from '../memo';
+import { isOrdinary } from '../words';
 import { AROUND, declaredIn, wordsOf } from './read';
 import { type Substance, SUBSTANCES } from './table';
 
@@ -37,6 +38,12 @@ const NOTHING = new Set(
 );
 
 function nearest(word: string): string | undefined {
+  if (isOrdinary(word)) return undefined;
+  return nearestSubstance(word);
+}
+
+/** The name of a substance that any word at all is one slip away from. */
+export function nearestSubstance(word: string): string | undefined {
   if (word.length < LEAST_LETTERS || AROUND.has(word) || NOTHING.has(word)) return undefined;
   const near = [...namesOf(SUBSTANCES)].filter((name) => isOneSlip(name, word));
   return near.find((name) => name[0] === word[0]) ?? near[0];

@@ -43,4 +43,5 @@ export const listed = (words: readonly string[], english: keyof typeof LISTS = '
 export { coded, type Coded, type CodedBy, type CodedWords, saidOf } from './coded';
 export { countWord } from './count';
 export { lookup } from './lookup';
+export { isOrdinary } from './ordinary';
 export { hasWord, isSameWord } from './same';

@@ -5,6 +5,7 @@ import { COLOURS, SHADES } from './colours';
 import { CUTS, ZONE_WORDS } from './cut';
 import { HABITS, IDLE_WORDS, OCCASION_NOUNS, REFUSED_WORDS } from './habits';
 import { AMERICAN_KINDS, BRITISH_KINDS, KINDS } from './kinds';
+import { isOrdinary } from '../../words';
 import type { Lexicon, Meaning } from './meaning';
 
 export type { Meaning } from './meaning';
@@ -19,8 +20,10 @@ export interface Compiled {
   /** An idle word that says something where it is left out. */
   readonly isRefused: (word: string) => boolean;
   readonly isOccasion: (word: string) => boolean;
-  /** The known word a misspelt one is nearest to: one letter off, or two in a long one. */
+  /** The known word a misspelt one is nearest to: one letter off, or two in a long one. No word of the language is misspelt. */
   readonly meant: (word: string) => string | undefined;
+  /** The same of any word at all. */
+  readonly nearest: (word: string) => string | undefined;
 }
 
 const merged = (...all: readonly Lexicon[]): Map<string, Meaning> => {
@@ -68,21 +71,23 @@ function compile(english: English): Compiled {
   for (const word of vocabulary)
     if (word.length >= SPELT_FROM)
       for (const part of shortened(word)) if (!near.has(part)) near.set(part, word);
+  const nearest = (word: string): string | undefined => {
+    if (word.length < SPELT_FROM || vocabulary.has(word) || idle.has(word) || occasions.has(word))
+      return undefined;
+    for (const part of shortened(word)) {
+      const found = near.get(part);
+      if (found && Math.abs(found.length - word.length) <= 1) return found;
+    }
+    return undefined;
+  };
   return {
     of: (words) => map.get(words.join(' ')),
     longest: (word) => longest.get(word) ?? 0,
     isIdle: (word) => idle.has(word),
     isRefused: (word) => refused.has(word),
     isOccasion: (word) => occasions.has(word),
-    meant: (word) => {
-      if (word.length < SPELT_FROM || vocabulary.has(word) || idle.has(word) || occasions.has(word))
-        return undefined;
-      for (const part of shortened(word)) {
-        const found = near.get(part);
-        if (found && Math.abs(found.length - word.length) <= 1) return found;
-      }
-      return undefined;
-    },
+    meant: (word) => (isOrdinary(word) ? undefined : nearest(word)),
+    nearest,
   };
 }
 
