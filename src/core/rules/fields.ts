@@ -72,6 +72,10 @@ export function oneIn({ pieces }: Pick<Scene, 'pieces'>, ...slots: readonly Slot
 /** A cloth tied as a top is the top. */
 const MAIN_SLOTS: ReadonlySet<Worn['slot']> = new Set(['top', 'bottom', 'whole']);
 
+/** A sandal is open by nature, unless its toe is said to be closed. */
+export const isOpenToed = ({ piece, facts }: Worn): boolean =>
+  piece.cut.toe === 'open' || (facts.openToed && piece.cut.toe === undefined);
+
 export const isMain = (worn: Worn): boolean =>
   worn.slot !== 'shoes' && (worn.facts.main || MAIN_SLOTS.has(worn.slot));
 

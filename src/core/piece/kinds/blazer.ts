@@ -16,5 +16,6 @@ export const blazer = defineKind({
   structure: 2,
   ways: [OPEN, BUTTONED, OVER_SHOULDERS, HALF_ON, ROLLED, BELTED, AS_TOP],
   collared: true,
+  doesFor: 'jacket',
   drawn: { front: 'tailored' },
 });

@@ -153,6 +153,8 @@ export interface CategoryFacts {
   readonly boot?: 'ankle' | 'tall' | undefined;
   /** Made for sport and walking, on rubber. */
   readonly sporty: boolean;
+  /** What else it does for where that is called for: a blazer is a jacket. The name of another category. */
+  readonly doesFor?: string | undefined;
   /** Open at the toes unless its cut says closed. */
   readonly openToed: boolean;
   /** Worn in the hair as a crown of the look. */

@@ -1,3 +1,4 @@
+import { isOpenToed } from '../fields';
 import type { Limits } from '../../client';
 import type { Worn } from '../../piece';
 import { allergenOf, fibresIn, meets as substanceIn } from '../../substances';
@@ -140,9 +141,8 @@ export function limitsMet(worn: Worn, at: Limits): LimitMet[] {
       about: `${heel} > ${at.heelMaxMm}`,
       measured: { value: heel, unit: 'mm', most: at.heelMaxMm },
     });
-  // A sandal is open by nature, unless its toe is said to be closed.
-  const open = piece.cut.toe === 'open' || (worn.facts.openToed && piece.cut.toe === undefined);
-  if (slot === 'shoes' && at.openToe === false && open) met.push({ limit: 'open-toe', about: 'open toe' });
+  if (slot === 'shoes' && at.openToe === false && isOpenToed(worn))
+    met.push({ limit: 'open-toe', about: 'open toe' });
   const fibres = fibresIn(piece);
   for (const declared of at.avoidFibres) {
     const meant = allergenOf(declared);

@@ -3,6 +3,7 @@ import { memo, memoByText } from '../../memo';
 import type { Worn, Zone } from '../../piece';
 import { read, zonesNamed } from '../../reading';
 import { isToldWhole, neversMet } from '../cover/nevers';
+import { isOpenToed } from '../fields';
 
 /** What a word of a code is about, as people type it. */
 export type CodeWord =
@@ -28,7 +29,6 @@ const CLOSED_TOE =
 /** White means white and its neighbours: at a wedding an ivory dress is a white dress. */
 const WHITES: readonly string[] = ['white', 'ivory', 'cream'];
 
-const isOpenToed = ({ piece }: Worn): boolean => piece.cut.toe === 'open' || piece.category === 'sandal';
 const closedToe: CodeWord = {
   about: 'pieces',
   has: (worn) => worn.slot === 'shoes' && !isOpenToed(worn),
@@ -57,14 +57,13 @@ export const codeWord = memoByText((word: string): CodeWord => {
     };
   }
   if (!isToldWhole(said)) return { about: 'nothing entered' };
-  const { kinds, notKinds = [] } = read(said);
+  const { kinds } = read(said);
   const has = memo((worn: Worn): boolean => neversMet(worn, [said]).some(({ says }) => says === 'holds'));
-  const isJacket = kinds.includes('jacket') || notKinds.includes('jacket');
-  return {
-    about: 'pieces',
-    has,
-    does: (worn) => has(worn) || (isJacket && worn.piece.category === 'blazer'),
+  const does = (worn: Worn): boolean => {
+    const { doesFor } = worn.facts;
+    return has(worn) || (doesFor !== undefined && kinds.some((kind) => kind === doesFor));
   };
+  return { about: 'pieces', has, does };
 });
 
 /** True where a rule can hold a look against the word. */
