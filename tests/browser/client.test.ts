@@ -159,14 +159,14 @@ describe('a closet, entered', () => {
       file,
       '\uFEFFtitle;category;colours;cut.neckline\nLake vest;tank;lake;scoop\nOdd;hut;navy;\n',
     );
-    for (const says of ['1 piece added', '0 pieces added; 1 were there already']) {
+    for (const says of ['1 piece added', '0 pieces added; 1 was there already']) {
       await person.go(`/clients/${clientId}`);
       await openBy(page, 'l');
       await person.press('tab', 'From a file');
       await choose(person, page, 'Choose a file', file);
-      await person.see('1 good, 1 faults');
+      await person.see('1 good, 1 fault.');
       await person.see('Row 3, category');
-      await person.press('button', 'Add the 1 good ones');
+      await person.press('button', 'Add the good one');
       await person.see(says);
     }
   });

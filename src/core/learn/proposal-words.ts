@@ -1,10 +1,8 @@
 import { money } from '../money';
 import { aNoun, nounOf } from '../say';
-import { HOUSE_TONGUE, spelt, type Tongue } from '../words';
+import { counted, HOUSE_TONGUE, spelt, type Tongue } from '../words';
 import type { DecidedPiece } from './decided';
 import type { Proposal } from './proposals';
-
-const pieces = (count: number): string => `${count} pieces`;
 
 /** What is proposed, and what speaks for it. */
 export function proposalWords(
@@ -12,7 +10,7 @@ export function proposalWords(
   currency: string,
   { english }: Pick<Tongue, 'english'> = HOUSE_TONGUE,
 ): string {
-  const some = pieces(evidence.length);
+  const some = counted(evidence.length, 'piece');
   switch (change.kind) {
     case 'avoid-colour':
       return spelt(`Avoid ${change.name}? ${some} came back for their colour, and none was kept.`, {

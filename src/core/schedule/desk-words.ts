@@ -1,8 +1,8 @@
-import { coded, type CodedBy, HOUSE_TONGUE, saidOf, type Tongue } from '../words';
+import { coded, type CodedBy, counted, HOUSE_TONGUE, saidOf, type Tongue } from '../words';
 import type { Deed, Stake } from './deeds';
 
 type Counted = { readonly count: number };
-const pieces = (count: number): string => (count === 1 ? '1 piece' : `${count} pieces`);
+const pieces = (count: number): string => counted(count, 'piece');
 
 /** How a box stands, code by code. */
 const words = coded({

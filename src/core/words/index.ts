@@ -41,7 +41,7 @@ export const listed = (words: readonly string[], english: keyof typeof LISTS = '
   LISTS[english].format(words);
 
 export { coded, type Coded, type CodedBy, type CodedWords, saidOf } from './coded';
-export { countWord } from './count';
+export { counted, countWord } from './count';
 export { lookup } from './lookup';
 export { isOrdinary } from './ordinary';
 export { hasWord, isSameWord } from './same';

@@ -20,6 +20,7 @@ import { PersonPanel } from './PersonPanel';
 import { RhythmPanel } from './RhythmPanel';
 import { withQueries } from '@ui/withQueries';
 import { spell } from '@ui/tongue';
+import { counted } from '@core/words';
 import './client.css';
 
 interface ClientPageProps {
@@ -133,7 +134,7 @@ function Boxes({ boxes, currency }: BoxesProps) {
             <span className="chip">{spell(STATE_WORDS[box.state])}</span>{' '}
             <span className="small soft">
               {box.outDay && `out ${dayWords(box.outDay)}; `}
-              {isClosed(box.state) ? `kept ${box.kept} of ${box.lines}` : `${box.lines} pieces`}
+              {isClosed(box.state) ? `kept ${box.kept} of ${box.lines}` : counted(box.lines, 'piece')}
             </span>{' '}
             {box.netMinor !== undefined && <Money minor={box.netMinor} currency={currency} />}
             {box.returned.map((line) => (

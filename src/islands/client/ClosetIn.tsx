@@ -11,6 +11,7 @@ import { Button, Checkbox, FileButton, Modal, NativeSelect, Tabs, Textarea } fro
 import { call, showDone, showProblem } from '@ui/api';
 import { GarmentSketch } from '@ui/GarmentSketch';
 import { kindCalled } from '@ui/called';
+import { counted } from '@core/words';
 import { useMemo, useState } from 'react';
 
 interface Props {
@@ -33,7 +34,7 @@ export function ClosetIn({ clientId, owned, onClose, onTaken }: Props) {
         items: items.map((item) => ({ ...item, piece: item.piece as never })),
       });
       showDone(
-        `${added} ${added === 1 ? 'piece' : 'pieces'} added${known ? `; ${known} were there already` : ''}.`,
+        `${counted(added, 'piece')} added${known ? `; ${known} ${known === 1 ? 'was' : 'were'} there already` : ''}.`,
       );
       onTaken();
       onClose();
@@ -210,8 +211,7 @@ function FromFile({ busy, onTake }: TakeProps) {
       {read && (
         <>
           <p>
-            <b>{read.name}</b>: {read.items.length} good,{' '}
-            {read.faults.length === 1 ? '1 fault' : `${read.faults.length} faults`}.
+            <b>{read.name}</b>: {read.items.length} good, {counted(read.faults.length, 'fault')}.
           </p>
           {read.faults.length > 0 && (
             <ul className="small import-faults">
@@ -224,7 +224,7 @@ function FromFile({ busy, onTake }: TakeProps) {
             </ul>
           )}
           <Button loading={busy} disabled={read.items.length === 0} onClick={() => void onTake(read.items)}>
-            Add the {read.items.length} good ones
+            {read.items.length === 1 ? 'Add the good one' : `Add the ${read.items.length} good ones`}
           </Button>
         </>
       )}

@@ -13,6 +13,7 @@ import { GarmentSketch } from '@ui/GarmentSketch';
 import { Providers } from '@ui/Providers';
 import { orDies } from '@ui/worker';
 import type { PlanWork } from '@workers/plan';
+import { counted } from '@core/words';
 import { wrap } from 'comlink';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { IntoLetter } from './IntoLetter';
@@ -84,8 +85,8 @@ export function JourneyPage({ name, profile, closet, occasions: planned, shop, b
       <div className="place-head">
         <h1>Pack for a journey</h1>
         <span className="soft">
-          out of {name}’s closet, {counted(closet.length)}
-          {box && ` and box ${box.number}, ${counted(fresh.length)}`}
+          out of {name}’s closet, {counted(closet.length, 'piece')}
+          {box && ` and box ${box.number}, ${counted(fresh.length, 'piece')}`}
         </span>
         <div className="end no-print">
           {answer && box && !hasLeft(box.state) && (
@@ -126,8 +127,6 @@ export function JourneyPage({ name, profile, closet, occasions: planned, shop, b
   );
 }
 
-const counted = (pieces: number): string => (pieces === 1 ? '1 piece' : `${pieces} pieces`);
-
 interface PackedProps {
   readonly answer: Answer;
   readonly profile: Profile;
@@ -140,7 +139,7 @@ function Packed({ answer, profile, english }: PackedProps) {
     <div className="journey">
       <section className="sheet" aria-label="What to pack">
         <h2>
-          {answer.packed.pieces.length} pieces, {(answer.packed.grams / 1000).toFixed(1)} kg
+          {counted(answer.packed.pieces.length, 'piece')}, {(answer.packed.grams / 1000).toFixed(1)} kg
         </h2>
         <ul className="rows">
           {answer.packed.pieces.map((piece) => (

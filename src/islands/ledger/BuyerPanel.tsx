@@ -5,6 +5,7 @@ import { NativeSelect } from '@mantine/core';
 import { Money } from '@ui/Money';
 import { useAsked } from '@ui/useAsked';
 import { spell } from '@ui/tongue';
+import { counted } from '@core/words';
 import { type ReactNode, useState } from 'react';
 import { SaveCsv } from './SaveCsv';
 
@@ -83,7 +84,7 @@ export function BuyerPanel({ scope }: { readonly scope: { readonly from?: string
         {ages.map(({ days, units, worthMinor }) => (
           <tr key={days}>
             <td>{days}</td>
-            <td className="num">{units} pieces</td>
+            <td className="num">{counted(units, 'piece')}</td>
             <td>
               <Money minor={worthMinor} currency={currency} />
             </td>

@@ -2,6 +2,7 @@ import type { ChanceView } from '@contracts/ledger/ledger';
 import { featureWords } from '@core/ledger';
 import { useAsked } from '@ui/useAsked';
 import { spell } from '@ui/tongue';
+import { counted } from '@core/words';
 import { lazy, Suspense } from 'react';
 import { SaveCsv } from './SaveCsv';
 
@@ -18,8 +19,12 @@ export function ChancePanel() {
   if (!model)
     return (
       <p className="sheet empty">
-        <strong>{cases === 0 ? 'Nothing is decided yet.' : `${cases} pieces are decided.`}</strong> From{' '}
-        {least} on, the chance of a piece to be kept is worked out here.
+        <strong>
+          {cases === 0
+            ? 'Nothing is decided yet.'
+            : `${counted(cases, 'piece')} ${cases === 1 ? 'is' : 'are'} decided.`}
+        </strong>{' '}
+        From {least} on, the chance of a piece to be kept is worked out here.
       </p>
     );
   return (

@@ -2,6 +2,7 @@ import { Button, FileInput, Modal, Progress } from '@mantine/core';
 import { spell } from '@ui/tongue';
 import { useState } from 'react';
 import { saveFile } from '../client/save-file';
+import { counted } from '@core/words';
 import { Differences } from './Differences';
 import { FileColumns } from './FileColumns';
 import { FileGarments, FileNotes } from './FileGarments';
@@ -172,8 +173,6 @@ function End({ file, booked, onBring, onComplete, onClose }: EndProps) {
     </div>
   );
 }
-
-const counted = (count: number, one: string): string => `${count} ${count === 1 ? one : `${one}s`}`;
 
 const bringWords = (fresh: number, booked: number): string =>
   [

@@ -5,6 +5,7 @@ import type { Mend } from '@contracts/till-file';
 import type { SaidOfRow } from '@workers/stock-file';
 import { kindCalled } from '@ui/called';
 import { spell } from '@ui/tongue';
+import { counted } from '@core/words';
 
 interface Props {
   readonly faults: readonly SaidOfRow[];
@@ -55,7 +56,7 @@ export function MendRows({ faults, rows, onKind, onMend }: Props) {
           {onKind &&
             [...kindless].map(([said, all]) => (
               <tr key={`kind ${said}`}>
-                <td className="num">{all.length === 1 ? all[0]?.row : `${all.length} rows`}</td>
+                <td className="num">{all.length === 1 ? all[0]?.row : counted(all.length, 'row')}</td>
                 <td>
                   {all
                     .map(({ title }) => title)
@@ -89,7 +90,9 @@ export function MendRows({ faults, rows, onKind, onMend }: Props) {
         </tbody>
       </table>
       {rows > SHOWN && (
-        <p className="small soft">{rows} rows in all. Save them to mend them in your spreadsheet.</p>
+        <p className="small soft">
+          {counted(rows, 'row')} in all. Save them to mend them in your spreadsheet.
+        </p>
       )}
     </section>
   );

@@ -3,6 +3,7 @@ import { BACK_TO, BACK_WORDS, type BackTo } from '@core/box';
 import { amountText, creditOf, money, paidWords, parseMoney, refundParts, roundMinor } from '@core/money';
 import { Button, Modal, NativeSelect, TextInput } from '@mantine/core';
 import type { BoxState } from '@ui/useBox';
+import { counted } from '@core/words';
 import { useState } from 'react';
 import { Reason, type Why } from './Reason';
 
@@ -58,8 +59,8 @@ export function TakeBackDialog({ line, box: { view, busy, run }, onClose }: Prop
         {returnDays !== null && (
           <p className={isLate ? 'tone tone-fights' : 'small soft'}>
             {isLate
-              ? `The shop takes pieces back within ${returnDays} days; this box was settled ${settledDays} days ago. An owner may take it back all the same.`
-              : `Within the shop’s ${returnDays} days: the box was settled ${settledDays === 0 ? 'today' : `${settledDays} days ago`}.`}
+              ? `The shop takes pieces back within ${counted(returnDays, 'day')}; this box was settled ${counted(settledDays, 'day')} ago. An owner may take it back all the same.`
+              : `Within the shop’s ${counted(returnDays, 'day')}: the box was settled ${settledDays === 0 ? 'today' : `${counted(settledDays, 'day')} ago`}.`}
           </p>
         )}
         <div className="tally-why">

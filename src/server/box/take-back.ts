@@ -11,6 +11,7 @@ import { note } from '../audit';
 import { conflict, invalid } from '../problem';
 import { dayIn, shopOf } from '../shop/settings';
 import { serve } from '../use-case';
+import { counted } from '@core/words';
 import { dressedBox } from './box-view';
 import { giveBack } from './give-back';
 import { boxOf, lineOf, mayReturn } from './lines';
@@ -36,7 +37,7 @@ export const takeBackLine = serve(takeBackLineCall, {
     const days = row.closedAt ? daysBetween(dayIn(shop.zone, row.closedAt), dayIn(shop.zone, now)) : 0;
     if (shop.lateReturnDays !== null && days > shop.lateReturnDays && actor.role !== 'owner')
       throw conflict(
-        `This box was settled ${days} days ago, and pieces come back within ${shop.lateReturnDays}. An owner may still take it back.`,
+        `This box was settled ${counted(days, 'day')} ago, and pieces come back within ${shop.lateReturnDays}. An owner may still take it back.`,
       );
     if (withheldMinor > line.netMinor)
       throw invalid([

@@ -1,6 +1,7 @@
 import { addressLines, readAddress } from '@core/client';
 import {
   capital,
+  counted,
   countWord,
   eitherOf,
   HOUSE_TONGUE,
@@ -74,6 +75,8 @@ describe('what is said in two Englishes', () => {
       '',
       '',
     ]);
+    expect([0, 1, 2].map((count) => counted(count, 'piece'))).toEqual(['0 pieces', '1 piece', '2 pieces']);
+    expect([counted(1, 'box', 'boxes'), counted(5, 'box', 'boxes')]).toEqual(['1 box', '5 boxes']);
     expect([0, 1, 3, 9, 10, 12].map(countWord)).toEqual(['no', 'one', 'three', 'nine', '10', '12']);
   });
   it('has words for every code, and says which has none', () => {
