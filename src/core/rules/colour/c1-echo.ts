@@ -5,7 +5,7 @@ import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
 import { ids } from '../rule';
 import { isChromatic, isVivid } from '../fields';
-import { metIn, pairTable, type Count } from '../reads';
+import { type Count, metIn, pairTable, type Picked, type Tally, wholeOf } from '../reads';
 
 const words = wording({
   echo: ({ colour }: { colour: string }, say) =>
@@ -81,18 +81,17 @@ export const echo = defineRule({
   words,
   reads: (_given, at) => ({ tally: (pool) => tallyEchoes(pool, at) }),
   find({ pieces }, at) {
-    const { accents, echo } = echoesBy(at);
+    const { echo } = echoesBy(at);
     const said: Said[] = [];
-    const coloured = pieces.filter((worn) => accents(worn).length > 0);
-    coloured.forEach((one, i) => {
-      for (let j = i + 1; j < coloured.length; j++) {
-        const found = echo(one, coloured[j] as Worn);
-        if (found) said.push(found);
-      }
+    const prints = new Set<string>();
+    answersIn(pieces, at)(wholeOf(pieces), {
+      echo: (i, j) => said.push(echo(pieces[i] as Worn, pieces[j] as Worn) as Said),
+      both: (i) => prints.add((pieces[i] as Worn).piece.id),
+      frame: (i, j) =>
+        said.push({ code: 'frame', tone: 'works', pieces: ids(pieces[i] as Worn, pieces[j] as Worn) }),
     });
-    const both = said.length > 1 && said.find((finding) => echoesBothFamilies(finding, said, pieces));
+    const both = said.find((finding) => finding.pieces.some((id) => prints.has(id)));
     if (both) said.push({ code: 'both', tone: 'note', pieces: both.pieces });
-    if (said.length === 0) said.push(...neutralPair(pieces, at.near));
     return said;
   },
   examples: [
@@ -135,22 +134,6 @@ export const echo = defineRule({
 
 const isManyColoured = (worn: Worn): boolean => !worn.micro && worn.swatches.length >= 2;
 
-/** A print of warm and cool colours of which both are echoed by other pieces. */
-function echoesBothFamilies(finding: Said, all: readonly Said[], pieces: readonly Worn[]): boolean {
-  return finding.pieces.some((id) => {
-    const print = pieces.find((worn) => worn.piece.id === id);
-    if (!print || !isManyColoured(print)) return false;
-    const families = new Set(
-      all
-        .filter((other) => other.pieces.includes(id))
-        .flatMap((other) =>
-          pieces.filter((worn) => other.pieces.includes(worn.piece.id) && worn !== print).map(familyOf),
-        ),
-    );
-    return families.has('warm') && families.has('cool');
-  });
-}
-
 const firstHex = (worn: Worn): string => worn.seen[0]?.hex ?? '';
 
 /** An accessory in a neutral, which another one may answer. */
@@ -169,22 +152,19 @@ const swallowsFrame = (main: Worn, extra: Worn, near: number): boolean =>
   isFrame(extra) &&
   deltaEHex(firstHex(main), firstHex(extra)) <= near;
 
-/** Two accessories in the same neutral, apart from the mains. */
-function neutralPair(pieces: readonly Worn[], near: number): Said[] {
-  const extras = pieces.filter(
-    (worn) => isFrame(worn) && !pieces.some((main) => swallowsFrame(main, worn, near)),
-  );
-  for (const [i, one] of extras.entries()) {
-    const other = extras.slice(i + 1).find((each) => deltaEHex(firstHex(one), firstHex(each)) <= near);
-    if (other) return [{ code: 'frame', tone: 'works', pieces: ids(one, other) }];
-  }
-  return [];
-}
-
 const familyOf = (worn: Worn): string => warmth(worn.swatches[0]?.hex ?? '#808080');
 
-/** The same counted over a pool. */
-function tallyEchoes(pool: readonly Worn[], at: Limits): Count {
+/** What is found of a look, by places of it: an earlier piece with a later one, or a print by itself. */
+interface Answers {
+  readonly echo: (i: number, j: number) => void;
+  /** A print of warm and cool colours of which both are echoed by other pieces. */
+  readonly both: (i: number) => void;
+  /** Two accessories in one neutral, apart from the mains; the first two, where nothing echoes. */
+  readonly frame: (i: number, j: number) => void;
+}
+
+/** Finds how pieces of a pool answer each other: what two are to each other is worked out once. */
+function answersIn(pool: readonly Worn[], at: Limits): (look: Picked, found: Answers) => void {
   const { accents, echo } = echoesBy(at);
   const echoes = pairTable(pool, (a, b) => accents(a).length > 0 && a !== b && echo(a, b) !== null);
   const prints = Uint8Array.from(pool, (worn) => (isManyColoured(worn) ? 1 : 0));
@@ -195,8 +175,9 @@ function tallyEchoes(pool: readonly Worn[], at: Limits): Count {
   );
   const swallowed = pairTable(pool, (extra, main) => swallowsFrame(main, extra, at.near));
   const size = pool.length;
-  return (look, says) => {
+  return (look, found) => {
     const { picks, count } = look;
+    let isAnswered = false;
     for (let i = 0; i < count; i++) {
       const row = (picks[i] as number) * size;
       // One bit for a warm piece that answers, one for a cool one.
@@ -204,21 +185,37 @@ function tallyEchoes(pool: readonly Worn[], at: Limits): Count {
       for (let j = 0; j < count; j++) {
         if (echoes[row + (picks[j] as number)] === 0) continue;
         answers |= families[picks[j] as number] as number;
-        if (j > i) says.works++;
+        if (j <= i) continue;
+        isAnswered = true;
+        found.echo(i, j);
       }
-      if (answers === 3 && prints[picks[i] as number] === 1) says.note = 1;
+      if (answers === 3 && prints[picks[i] as number] === 1) found.both(i);
     }
-    if (says.works > 0) return;
+    if (isAnswered) return;
     for (let i = 0; i < count; i++) {
       if (metIn(swallowed, size, look, i) > 0) continue;
       for (let j = i + 1; j < count; j++)
         if (
           frames[(picks[i] as number) * size + (picks[j] as number)] === 1 &&
           metIn(swallowed, size, look, j) === 0
-        ) {
-          says.works = 1;
-          return;
-        }
+        )
+          return found.frame(i, j);
     }
+  };
+}
+
+/** The same counted over a pool. */
+function tallyEchoes(pool: readonly Worn[], at: Limits): Count {
+  const answers = answersIn(pool, at);
+  // One for all looks: nothing is made anew for each of them.
+  let tally: Tally;
+  const count: Answers = {
+    echo: () => void tally.works++,
+    both: () => void (tally.note = 1),
+    frame: () => void (tally.works = 1),
+  };
+  return (look, says) => {
+    tally = says;
+    answers(look, count);
   };
 }
