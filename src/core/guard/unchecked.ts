@@ -1,6 +1,5 @@
 import { isChecked } from '../rules/cover/nevers';
 import { isCodeChecked } from '../rules/formality/code-word';
-import { zonesNamed } from '../reading';
 import { allergensOf, isKnownAllergen } from '../substances';
 import { listed } from '../words';
 
@@ -14,9 +13,7 @@ function forYourEye(words: readonly string[]): string | undefined {
 
 /** Said beside a client's nevers where nothing that is entered of a piece can tell one; undefined where all are told. */
 export const uncheckedWords = (nevers: readonly string[]): string | undefined =>
-  forYourEye(
-    nevers.filter((word) => word.trim() !== '' && !isChecked(word) && zonesNamed(word).length === 0),
-  );
+  forYourEye(nevers.filter((word) => word.trim() !== '' && !isChecked(word)));
 
 /** The same beside what an occasion rules out or calls for. */
 export const uncheckedCode = (words: readonly string[]): string | undefined =>

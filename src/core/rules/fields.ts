@@ -1,6 +1,6 @@
 import { chroma, hue, isNeutral, lab, type Lab } from '../colour';
 import { type Hem, hemHeight, type Landmarks } from '../figure';
-import { type Slot, type Swatch, textureFamily, type TextureFamily, type Worn } from '../piece';
+import { type Slot, type Swatch, textureFamily, type TextureFamily, type Worn, type Zone } from '../piece';
 import { memo } from '../memo';
 import type { Scene } from './scene';
 
@@ -68,7 +68,12 @@ export function oneIn({ pieces }: Pick<Scene, 'pieces'>, ...slots: readonly Slot
   return undefined;
 }
 
-/** A piece that carries the look. */
+/** Zones of the body that something of the look covers. */
+export const coveredZones = memo(
+  ({ cover }: Pick<Scene, 'cover'>): ReadonlySet<Zone> =>
+    new Set([...cover.values()].flatMap((zones) => [...zones])),
+);
+
 /** A cloth tied as a top is the top. */
 const MAIN_SLOTS: ReadonlySet<Worn['slot']> = new Set(['top', 'bottom', 'whole']);
 
@@ -76,6 +81,7 @@ const MAIN_SLOTS: ReadonlySet<Worn['slot']> = new Set(['top', 'bottom', 'whole']
 export const isOpenToed = ({ piece, facts }: Worn): boolean =>
   piece.cut.toe === 'open' || (facts.openToed && piece.cut.toe === undefined);
 
+/** A piece that carries the look. */
 export const isMain = (worn: Worn): boolean =>
   worn.slot !== 'shoes' && (worn.facts.main || MAIN_SLOTS.has(worn.slot));
 

@@ -102,7 +102,7 @@ const armsBelow = memo((body: Body) =>
   memoNamed((skin): Item => ({ kind: 'clip', path: belowWaist(body), items: armsBare(body, skin) })),
 );
 
-const ofBody = memo2((worn: Worn, body: Body): ((sketch: Sketch) => Item) =>
+const sleevesOn = memo2((worn: Worn, body: Body): ((sketch: Sketch) => Item) =>
   memo((sketch: Sketch): Item => {
     const under = <T extends { readonly under?: boolean }>(of: readonly T[]): T[] =>
       of.filter((each) => each.under);
@@ -114,7 +114,7 @@ const ofBody = memo2((worn: Worn, body: Body): ((sketch: Sketch) => Item) =>
     };
   }),
 );
-const sleevesBelow = (worn: Worn, body: Body, sketch: Sketch): Item => ofBody(worn, body)(sketch);
+const sleevesBelow = (worn: Worn, body: Body, sketch: Sketch): Item => sleevesOn(worn, body)(sketch);
 
 /** What lies over something else and keeps the light from it. */
 const THROWS: readonly Worn['slot'][] = ['top', 'layer', 'whole', 'scarf', 'bottom', 'belt'];

@@ -44,4 +44,4 @@ export { coded, type Coded, type CodedBy, type CodedWords, saidOf } from './code
 export { counted, countWord } from './count';
 export { lookup } from './lookup';
 export { isOrdinary } from './ordinary';
-export { hasWord, isSameWord } from './same';
+export { hasWord, isSameWord, plainWord } from './same';

@@ -1,5 +1,6 @@
 import { type Worn, type Zone } from '../../piece';
 import { codeWord } from '../formality/code-word';
+import { coveredZones } from '../fields';
 import { coverWanted } from './wanted';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
@@ -46,7 +47,7 @@ export const cover = defineRule({
   find(scene) {
     const wanted = wantedZones(scene);
     if (wanted.size === 0 || scene.pieces.length === 0) return [];
-    const covered = new Set<Zone>([...scene.cover.values()].flatMap((zones) => [...zones]));
+    const covered = coveredZones(scene);
     const bare = [...wanted].filter((zone) => !covered.has(zone));
     if (bare.length === 0) {
       const gaping = gapes(scene, [...wanted]);

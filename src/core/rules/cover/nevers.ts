@@ -1,7 +1,7 @@
 import { colourName, isCalled } from '../../colour';
 import { memoByText } from '../../memo';
 import { CATEGORIES, type Cut, cutOf, PATTERN_KINDS, type Piece, TEXTURES, type Worn } from '../../piece';
-import { lengthWordOf, read, type Reading } from '../../reading';
+import { lengthWordOf, read, type Reading, zonesNamed } from '../../reading';
 import { contentOf, substancesIn } from '../../substances';
 
 export interface NeverMet {
@@ -77,7 +77,11 @@ const ONE_PATTERN = /\b(?:abstract|tie[- ]?dye|paisley|marbled)\b/i;
 export function isChecked(word: string): boolean {
   const { readings, heelOverMm, isIroned } = understood(word);
   return (
-    heelOverMm !== undefined || isIroned || substancesIn(word).length > 0 || readings.some(isOfSomething)
+    heelOverMm !== undefined ||
+    isIroned ||
+    substancesIn(word).length > 0 ||
+    readings.some(isOfSomething) ||
+    zonesNamed(word).length > 0
   );
 }
 

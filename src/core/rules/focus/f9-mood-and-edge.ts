@@ -4,7 +4,7 @@ import { ids } from '../rule';
 import { isMain, mainsOf } from '../fields';
 import { solid } from '../given';
 import { type Worn } from '../../piece';
-import { hasWord, lookup } from '../../words';
+import { hasWord, lookup, plainWord } from '../../words';
 
 /** Moods that pull apart. */
 const OPPOSITE: Readonly<Record<string, readonly string[]>> = {
@@ -23,9 +23,7 @@ const meetsMood = ({ piece }: Worn, asked: readonly string[]): boolean =>
   piece.moods.some((mood) => hasWord(asked, mood));
 const opposesMood = (worn: Worn, asked: readonly string[]): boolean =>
   !meetsMood(worn, asked) &&
-  worn.piece.moods.some((mood) =>
-    asked.some((wanted) => hasWord(opposite(wanted.trim().toLowerCase()) ?? [], mood)),
-  );
+  worn.piece.moods.some((mood) => asked.some((wanted) => hasWord(opposite(plainWord(wanted)) ?? [], mood)));
 
 /** How far it is from the usual, as it counts: what is meant as the braver choice of the box is not remarked on. */
 const edgeOf = ({ piece }: Worn): number => (piece.nudge ? 0 : piece.edge);

@@ -29,11 +29,8 @@ const CLOSED_TOE =
 /** White means white and its neighbours: at a wedding an ivory dress is a white dress. */
 const WHITES: readonly string[] = ['white', 'ivory', 'cream'];
 
-const closedToe: CodeWord = {
-  about: 'pieces',
-  has: (worn) => worn.slot === 'shoes' && !isOpenToed(worn),
-  does: (worn) => worn.slot === 'shoes' && !isOpenToed(worn),
-};
+const isClosed = (worn: Worn): boolean => worn.slot === 'shoes' && !isOpenToed(worn);
+const closedToe: CodeWord = { about: 'pieces', has: isClosed, does: isClosed };
 
 /** A word of a code as the rules can check it, whatever its capitals and hyphens. */
 export const codeWord = memoByText((word: string): CodeWord => {

@@ -3,7 +3,7 @@ import type { Worn, Zone } from '../../piece';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
 import { ids } from '../rule';
-import { areaOf, isMain, mainsOf } from '../fields';
+import { areaOf, coveredZones, isMain, mainsOf } from '../fields';
 import { solid } from '../given';
 import { type CodeWord, codeWord } from './code-word';
 import { type Scene } from '../scene';
@@ -67,12 +67,11 @@ export const code = defineRule({
     const { occasion, pieces } = scene;
     if (!occasion || pieces.length === 0) return [];
     const said: Said[] = [];
-    const covered = new Set([...scene.cover.values()].flatMap((zones) => [...zones]));
     for (const ban of occasion.bans) {
       const code = codeWord(ban);
       // Cover that is asked for is K1's; a part that is not to show is said here.
       for (const zone of code.about === 'cover' ? code.zones : [])
-        if (!covered.has(zone))
+        if (!coveredZones(scene).has(zone))
           said.push({
             code: 'bare',
             tone: 'blocks',

@@ -2,7 +2,7 @@ import { measure } from '../../piece';
 import { defineRule } from '../define';
 import { type FoundBy, wording } from '../finding';
 import { ids, TELLING_WEIGHT } from '../rule';
-import { oneIn } from '../fields';
+import { coveredZones, oneIn } from '../fields';
 import { solid } from '../given';
 
 const words = wording({
@@ -37,7 +37,7 @@ export const shortHem = defineRule({
   find(scene, at) {
     const lower = oneIn(scene, 'bottom', 'whole');
     if (!lower) return [];
-    const covered = new Set([...scene.cover.values()].flatMap((zones) => [...zones]));
+    const covered = coveredZones(scene);
     if (covered.has('thighs')) return [];
     const said: Said[] = [];
     if (covered.has('upper-arms') && covered.has('lower-arms') && covered.has('chest'))
