@@ -1,4 +1,5 @@
-import { type Drawing as DrawingData, type Item, svgItems } from '@core/sketch';
+import { svgPath } from '@core/path';
+import { type Drawing as DrawingData, type Item, sharedClip, type SharedClip, svgItems } from '@core/sketch';
 import { memo, useId, useMemo } from 'react';
 
 export interface DrawingProps {
@@ -21,13 +22,22 @@ export const Drawing = memo(function Drawing({
   decorative,
 }: DrawingProps) {
   const { x, y, w, h } = drawing.box;
+  const name = useName();
+  const path = sharedClip(drawing.items);
+  const shared = useMemo(() => path && { path, name, data: svgPath(path) }, [path, name]);
   const label = decorative ? { 'aria-hidden': true as const } : { role: 'img', 'aria-label': title };
   return (
     <svg viewBox={`${x} ${y} ${w} ${h}`} width={width} height={height} {...label}>
-      {partsOf(drawing.items).map(({ id, items }, i) => (
+      {shared && (
+        <clipPath id={name}>
+          <path d={shared.data} />
+        </clipPath>
+      )}
+      {partsOf(drawing.items).map(({ key, id, items }) => (
         <Group
-          key={id ?? i}
+          key={key}
           items={items}
+          shared={shared}
           id={id}
           dim={id !== undefined && lit !== undefined && lit.length > 0 && !lit.includes(id)}
         />
@@ -42,33 +52,42 @@ interface Part {
   readonly id?: string | undefined;
 }
 
-/** The pieces of a drawing, and what lies between them as one: the figure, or the whole of a flat. */
-function partsOf(items: readonly Item[]): Part[] {
-  const parts: { id?: string; items: readonly Item[] }[] = [];
-  let run: Item[] | undefined;
+/** The pieces of a drawing, and what lies beneath each as one: the figure, the shadow that it throws; or the whole of a flat. */
+function partsOf(items: readonly Item[]): (Part & { readonly key: string })[] {
+  const parts: (Part & { readonly key: string })[] = [];
+  let run: Item[] = [];
+  const close = (above: string): void => {
+    if (run.length > 0) parts.push({ key: `beneath ${above}`, items: run });
+    run = [];
+  };
   for (const item of items)
     if (item.kind === 'group') {
-      parts.push({ id: item.id, items: item.items });
-      run = undefined;
-    } else if (run) run.push(item);
-    else parts.push({ items: (run = [item]) });
+      close(item.id);
+      parts.push({ key: item.id, id: item.id, items: item.items });
+    } else run.push(item);
+  close('nothing');
   return parts;
 }
 
+/** A name that is nobody else's in the page. */
+const useName = (): string => useId().replace(/[^a-zA-Z0-9]/g, '');
+
 interface GroupProps extends Part {
+  readonly shared: SharedClip | undefined;
   readonly dim: boolean;
 }
 
 /** The items of one piece. Core hands out the same list while the piece is worn the same: then nothing is redone. */
 const Group = memo(
-  function Group({ items, id, dim }: GroupProps) {
-    const prefix = useId().replace(/[^a-zA-Z0-9]/g, '');
-    const content = useMemo(() => ({ __html: svgItems(items, prefix) }), [items, prefix]);
+  function Group({ items, shared, id, dim }: GroupProps) {
+    const name = useName();
+    const content = useMemo(() => ({ __html: svgItems(items, name, shared) }), [items, name, shared]);
     return <g data-piece={id} opacity={dim ? 0.25 : undefined} dangerouslySetInnerHTML={content} />;
   },
   (before, after) =>
     before.dim === after.dim &&
     before.id === after.id &&
+    before.shared === after.shared &&
     (before.items === after.items ||
       (before.id === undefined &&
         before.items.length === after.items.length &&

@@ -1,11 +1,13 @@
 import { bodyOf } from '@core/figure';
+import { memo } from '@core/memo';
 import type { Piece } from '@core/piece';
 import { flatOf } from '@core/sketch';
-import { useMemo } from 'react';
 import { Drawing } from './Drawing';
 
 /** The body flats are laid out on; measures of the piece itself still decide its size. */
 const USUAL = bodyOf({ heightMm: 1700 });
+/** Rows of a list go and come as it is scrolled: what is drawn once stays drawn. */
+const flat = memo((piece: Piece) => flatOf(piece, USUAL));
 
 export interface GarmentSketchProps {
   readonly piece: Piece;
@@ -23,7 +25,7 @@ const SMALL_MM = 130;
 const LARGER = 3;
 
 export function GarmentSketch({ piece, scale = 0.13, fit, decorative, photo }: GarmentSketchProps) {
-  const drawing = useMemo(() => flatOf(piece, USUAL), [piece]);
+  const drawing = flat(piece);
   const { w, h } = drawing.box;
   const times = fit === undefined && Math.max(w, h) < SMALL_MM ? LARGER : 1;
   const by = fit === undefined ? scale * times : fit / Math.max(w, h);

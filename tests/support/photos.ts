@@ -2,6 +2,7 @@ import { bodyOf } from '@core/figure';
 import { type GivenPiece, pieceFrom } from '@core/piece';
 import { flatOf, type Item, svgItems } from '@core/sketch';
 import sharp from 'sharp';
+import { sure } from './sure';
 
 /** How a test photo was taken: the ground, the light, and what the camera did to it. */
 export interface Shot {
@@ -43,11 +44,12 @@ function groundOf(kind: Shot['ground']): string {
   return `<rect width="${SIZE}" height="${SIZE}" fill="#946b3f"/>${boards.join('')}`;
 }
 
-/** A sketch without its own light: the photo brings that of the room. */
-const unlit = (items: readonly Item[]): Item[] =>
+/** A sketch without its own light, plain panels in the colour of the cloth: the photo brings the light of the room. */
+const unlit = (items: readonly Item[], hex: string): Item[] =>
   items.flatMap((item): Item[] => {
-    if (item.kind === 'path') return typeof item.fill === 'object' ? [] : [item];
-    return [{ ...item, items: unlit(item.items) }];
+    if (item.kind !== 'path') return [{ ...item, items: unlit(item.items, hex) }];
+    if (typeof item.fill !== 'object') return [item];
+    return item.fill.stops.every(([, , opacity]) => opacity === 1) ? [{ ...item, fill: hex }] : [];
   });
 
 /** A photo, made up: our own sketch of the piece laid on a ground and photographed. RGBA pixels. */
@@ -55,14 +57,15 @@ export async function photograph(
   given: GivenPiece,
   shot: Shot,
 ): Promise<{ width: number; height: number; data: Buffer; heightMm: number }> {
-  const drawing = flatOf(pieceFrom(given), BODY);
+  const piece = pieceFrom(given);
+  const drawing = flatOf(piece, BODY);
   const { x, y, w, h } = drawing.box;
   const scale = (SIZE * 0.8) / Math.max(w, h);
   const move = `translate(${SIZE / 2 - (x + w / 2) * scale} ${SIZE / 2 - (y + h / 2) * scale}) scale(${scale})`;
   const crease = shot.crease
     ? `<defs><linearGradient id="c"><stop offset="0" stop-color="#000" stop-opacity="0"/><stop offset=".5" stop-color="#000" stop-opacity=".3"/><stop offset="1" stop-color="#000" stop-opacity="0"/></linearGradient></defs><rect x="${SIZE * 0.47}" width="${SIZE * 0.05}" height="${SIZE}" fill="url(#c)" transform="rotate(14 ${SIZE / 2} ${SIZE / 2})"/>`
     : '';
-  const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="${SIZE}" height="${SIZE}">${groundOf(shot.ground)}<g transform="${move}">${svgItems(unlit(drawing.items), 'p')}</g>${crease}</svg>`;
+  const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="${SIZE}" height="${SIZE}">${groundOf(shot.ground)}<g transform="${move}">${svgItems(unlit(drawing.items, sure(piece.colours[0]).hex), 'p')}</g>${crease}</svg>`;
   const raw = await sharp(Buffer.from(svg)).ensureAlpha().raw().toBuffer();
   if (shot.shade || shot.noise)
     for (let i = 0; i < raw.length; i++) {

@@ -26,9 +26,9 @@ export function memo2<A extends object, B extends object, V>(work: (a: A, b: B) 
   };
 }
 
-/** The same for a name out of few: a currency, a time zone. */
-export function memoNamed<V>(work: (name: string) => V): (name: string) => V {
-  const known = new Map<string, V>();
+/** The same for a name or a number out of few: a currency, a time zone, the height of a heel. */
+export function memoNamed<V, N extends string | number = string>(work: (name: N) => V): (name: N) => V {
+  const known = new Map<N, V>();
   return (name) => {
     const before = known.get(name);
     if (before !== undefined) return before;

@@ -1,3 +1,5 @@
+export { svgPath } from './svg-path';
+
 /** One step of a path, in mm. */
 export type Step =
   | readonly ['M', number, number]
@@ -14,21 +16,6 @@ export interface Box {
   readonly w: number;
   readonly h: number;
 }
-
-const round = (value: number): number => Math.round(value * 10) / 10;
-
-/** SVG `d` of a path, to a tenth of a millimetre. */
-export const svgPath = (path: Path): string =>
-  path
-    .map(
-      (step) =>
-        step[0] +
-        step
-          .slice(1)
-          .map((value) => round(value as number))
-          .join(' '),
-    )
-    .join('');
 
 /** Straight lines through points. */
 export const lines = (points: readonly Point[], closed = false): Path => [

@@ -52,7 +52,7 @@ export function figureDrawing(
   const top = Math.min(-body.heightMm - 60, highest - 10);
   return {
     box: { x: -half, y: top, w: half * 2, h: -top + Math.max(lift, 0) + 40 },
-    items: [...floor(outline.width, lift), ...items],
+    items: [...floor(outline)(lift), ...items],
   };
 }
 
@@ -134,11 +134,14 @@ const shadowOf = memo2((sketch: Sketch, { trunk }: FigureOutline): Item => ({
     })),
 }));
 
-/** A soft shadow on the floor where the feet stand. */
-const floor = (half: number, lift: number): Item[] =>
-  [1.75, 1.4, 1.05].map((wide): Item => ({
-    kind: 'path',
-    path: ellipse([0, lift + 4], half * wide, 7 + 6 * wide),
-    fill: '#000000',
-    opacity: 0.05,
-  }));
+/** A soft shadow on the floor where the feet stand; the same items while the heels are as high, so that nobody paints it anew. */
+const floor = memo(({ width }: FigureOutline) =>
+  memoNamed((lift: number) =>
+    [1.75, 1.4, 1.05].map((wide): Item => ({
+      kind: 'path',
+      path: ellipse([0, lift + 4], width * wide, 7 + 6 * wide),
+      fill: '#000000',
+      opacity: 0.05,
+    })),
+  ),
+);

@@ -5,7 +5,7 @@ export { PoolAreas } from './pool-areas';
 export { type Bits, countBits, emptyBits, fillPath, type Grid } from './raster';
 export type { TaughtStep } from './teach/lesson';
 export { isTaught, stepsOf } from './teach/teach';
-export { svgItems, svgOf } from './svg';
+export { sharedClip, type SharedClip, svgItems, svgOf } from './svg';
 export { laidOut } from './lay';
 export { figureDrawing } from './dressed';
 export { type Side } from './person';

@@ -13,7 +13,7 @@ import {
 import { memo, memoNamed } from '../memo';
 import { boxOf, type Path } from '../path';
 import type { Item } from './display';
-import { lightOver, litOf } from './paint/light';
+import { litFill, litOf } from './paint/light';
 import { shade } from './paint/paint';
 import { wornFrame } from './worn';
 
@@ -37,13 +37,15 @@ const form = (
   hex: string,
   line: string,
   light = litOf(hex, { texture: 'smooth', finish: 'matt' }),
-): Item[] => [
-  { kind: 'path', path, fill: hex },
-  { kind: 'clip', path, items: lightOver(light, boxOf([path])) },
-  { kind: 'path', path, stroke: line, strokeMm: 1.8 },
-];
+): Item => ({
+  kind: 'path',
+  path,
+  fill: litFill(hex, light, boxOf([path])),
+  stroke: line,
+  strokeMm: 1.8,
+});
 
-const strands = (path: Path, line: string): Item[] =>
+const strands = (path: Path, line: string): Item =>
   form(path, HAIR_HEX, line, litOf(HAIR_HEX, { texture: 'smooth', finish: 'soft' }));
 
 /** What is on the head, painted: hair, or the cloth over hair that is kept covered. */
@@ -55,27 +57,25 @@ interface Crown {
 function crownOf(frame: Frame, hair: Hair | undefined, skin: string): Crown {
   if (hair === 'covered') {
     const { behind, before } = coverOf(frame);
-    return { behind: covering(behind), before: before.flatMap(covering) };
+    return { behind: [covering(behind)], before: before.map(covering) };
   }
   const line = shade(skin, -26);
   const { behind, before }: HairShape = hairOf(frame, hair);
   return {
-    behind: behind ? strands(behind, line) : [],
-    before: before ? strands(before, line) : [],
+    behind: behind ? [strands(behind, line)] : [],
+    before: before ? [strands(before, line)] : [],
   };
 }
 
 const COVER_HEX = '#d9d0bf';
-const covering = (path: Path): Item[] => form(path, COVER_HEX, shade(COVER_HEX, -22));
+const covering = (path: Path): Item => form(path, COVER_HEX, shade(COVER_HEX, -22));
 
 /** Skin and hair: plain tones with a soft light, no face. */
 const nudeOf = (outline: FigureOutline, { behind, before }: Crown, skin: string, side: Side): Item[] => {
   const line = shade(skin, -26);
-  const bare = [
-    ...outline.arms.flatMap((path) => form(path, skin, line)),
-    ...form(outline.trunk, skin, line),
-  ];
-  if (side === 'back') return [...bare, ...form(outline.head, skin, line)];
+  const bare = [...outline.arms, outline.trunk].map((path) => form(path, skin, line));
+  const head = form(outline.head, skin, line);
+  if (side === 'back') return [...bare, head];
   return [
     ...behind,
     ...bare,
@@ -92,14 +92,14 @@ const nudeOf = (outline: FigureOutline, { behind, before }: Crown, skin: string,
         ],
       },
     },
-    ...form(outline.head, skin, line),
+    head,
     ...before,
   ];
 };
 
 /** The bare arms by themselves. */
 export const armsBare = (body: Body, skin: string): Item[] =>
-  wornOutline(body).arms.flatMap((path) => form(path, skin || SKIN, shade(skin || SKIN, -26)));
+  wornOutline(body).arms.map((path) => form(path, skin || SKIN, shade(skin || SKIN, -26)));
 
 const hairNamed = (name: string): Hair | undefined => HAIR.find((each) => each === name);
 
@@ -125,7 +125,7 @@ export const hairBack = memo((body: Body) =>
   memoNamed((name): Item => {
     const hair = hairNamed(name);
     if (hair === 'covered')
-      return { kind: 'group', id: HAIR_ID, items: covering(coverOf(wornFrame(body)).behind) };
+      return { kind: 'group', id: HAIR_ID, items: [covering(coverOf(wornFrame(body)).behind)] };
     const { cap, over, strands: fine } = hairBehind(wornFrame(body), hair);
     const line = shade(HAIR_HEX, -12);
     const paths = over ? [cap, over] : [cap];
@@ -133,7 +133,7 @@ export const hairBack = memo((body: Body) =>
     return {
       kind: 'group',
       id: HAIR_ID,
-      items: [...paths.flatMap((path) => strands(path, line)), ...fine.map(strand)],
+      items: [...paths.map((path) => strands(path, line)), ...fine.map(strand)],
     };
   }),
 );

@@ -243,6 +243,19 @@ const Hanging = memo(function Hanging({ piece, currency, photo, worn, dim, onPre
       title={`${piece.title}: ${worn ? 'take off' : 'wear'} (Enter)`}
       onClick={() => onPress(piece)}
     >
+      <Shown piece={piece} currency={currency} photo={photo} />
+    </button>
+  );
+});
+
+/** What is seen of a piece on the rail. Every piece hears of every drag; this is left alone by it. */
+const Shown = memo(function Shown({
+  piece,
+  currency,
+  photo,
+}: Pick<HangingProps, 'piece' | 'currency' | 'photo'>) {
+  return (
+    <>
       <span className="hanging-sketch">
         <GarmentSketch piece={piece} scale={0.094} photo={photo} decorative />
       </span>
@@ -256,6 +269,6 @@ const Hanging = memo(function Hanging({ piece, currency, photo, worn, dim, onPre
           </b>
         )}
       </span>
-    </button>
+    </>
   );
 });

@@ -154,7 +154,8 @@ function Rail({ initial }: { readonly initial: BoxView }) {
           setDragged(undefined);
           const piece = pool.find(({ id }) => id === active.id);
           const worn = store.getState().worn.some(({ ref }) => ref === piece?.id);
-          if (piece && (over?.id === 'figure' ? !worn : !over && worn)) press(piece);
+          // Letting go is seen at once, and what it does to the look is a task of its own.
+          if (piece && (over?.id === 'figure' ? !worn : !over && worn)) setTimeout(press, 0, piece);
         }}
       >
         <Composer

@@ -133,6 +133,8 @@ function useWindow(rows: readonly StockRow[], total: number, onEnd: () => void) 
     count: rows.length,
     estimateSize: () => ROW_PX,
     overscan: 6,
+    // Rows are made ahead of the window: the scrolling need not wait for them.
+    useFlushSync: false,
     scrollMargin: top,
     getItemKey: (i) => rows[i]?.id ?? i,
   });

@@ -1,9 +1,11 @@
 import type { StockRow } from '@contracts/stock/stock-list';
+import type { Piece } from '@core/piece';
 import { Checkbox } from '@mantine/core';
 import { createColumnHelper } from '@tanstack/react-table';
-import { GarmentSketch } from '@ui/GarmentSketch';
+import { GarmentSketch, type GarmentSketchProps } from '@ui/GarmentSketch';
 import { Money } from '@ui/Money';
 import { kindCalled } from '@ui/called';
+import { useDeferredValue } from 'react';
 
 const column = createColumnHelper<StockRow>();
 
@@ -47,11 +49,7 @@ export const columnsOf = (currency: string, isChosen: boolean, onOpen: (id: stri
   column.display({
     id: 'sketch',
     header: () => <span className="visually-hidden">Picture</span>,
-    cell: ({ row }) => (
-      <span className="stock-sketch">
-        <GarmentSketch piece={row.original.piece} fit={58} photo={row.original.photo} decorative />
-      </span>
-    ),
+    cell: ({ row }) => <Sketch piece={row.original.piece} photo={row.original.photo} />,
   }),
   column.accessor((row) => row.piece.title, {
     id: 'title',
@@ -103,5 +101,15 @@ function Sizes({ row }: { readonly row: StockRow }) {
         );
       })}
     </ul>
+  );
+}
+
+/** Drawn a moment after its row: a list that is scrolled fast shows its words at once and never waits for pictures. */
+function Sketch({ piece, photo }: Pick<GarmentSketchProps, 'piece' | 'photo'>) {
+  const drawn = useDeferredValue<Piece | undefined>(piece, undefined);
+  return (
+    <span className="stock-sketch">
+      {drawn && <GarmentSketch piece={drawn} fit={58} photo={photo} decorative />}
+    </span>
   );
 }

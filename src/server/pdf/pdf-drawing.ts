@@ -41,7 +41,11 @@ function paintItem(doc: Doc, item: Item, opacity: number): void {
     const { from, to, stops } = item.fill;
     const gradient = doc.linearGradient(from[0], from[1], to[0], to[1]);
     for (const [at, hex, strength] of stops) gradient.stop(at, hex, strength * own);
+    // A gradient that lets through does so by a mask, which is not to lie on the line as well.
+    doc.save();
     path.fill(gradient);
+    doc.restore();
+    if (item.stroke) doc.path(svgPath(item.path)).stroke();
   } else if (item.fill && item.stroke) path.fillAndStroke(item.fill, item.stroke);
   else if (item.fill) path.fill(item.fill);
   else path.stroke();

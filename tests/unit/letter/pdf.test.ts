@@ -26,9 +26,12 @@ describe('the PDF painter', () => {
     const paths = vi.spyOn(doc, 'path');
     paintPdf(doc, drawing, { x: 40, y: 40, scale: 0.3 });
     const said = [...svgItems(drawing.items, 'x').matchAll(/<path d="([^"]*)"/g)].map(([, d]) => d);
-    expect(said.length).toBeGreaterThan(60);
-    // Lines that are drawn alike are one element there, and one stroke after the other here.
-    expect(paths.mock.calls.map(([d]) => d).join(' ')).toBe(said.join(' '));
+    expect(said.length).toBeGreaterThan(40);
+    // What is drawn alike is one element there, and an outline that is clipped to more than once stands once.
+    const outlines = (drawn: readonly (string | undefined)[]): string[] => [
+      ...new Set(drawn.flatMap((d = '') => d.split(/\s*(?=M)/))),
+    ];
+    expect(outlines(paths.mock.calls.map(([d]) => d))).toEqual(outlines(said));
     doc.end();
   });
 });

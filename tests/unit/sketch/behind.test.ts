@@ -1,12 +1,18 @@
 import { bodyOf, frameOf, type Hair } from '@core/figure';
 import { boxOf } from '@core/path';
 import { CATEGORIES, CATEGORY, type GivenPiece, modesOf, wear } from '@core/piece';
+import { litFill, litOf } from '@core/sketch/paint/light';
 import { backSketchOf, figureDrawing, layersOf, type Sketch, sketchOf, svgItems } from '@core/sketch';
 import { describe, expect, it } from 'vitest';
 import { one } from '../../support/pieces';
 
 /** As the figure has them. */
 const [HAIR_HEX, COVER_HEX] = ['#6b5747', '#d9d0bf'];
+/** A colour as a form of it is filled: the stops of its light. */
+const inLight = (hex: string, finish: 'matt' | 'soft'): string => {
+  const { stops } = litFill(hex, litOf(hex, { texture: 'smooth', finish }), { x: 0, y: 0, w: 1, h: 1 });
+  return stops.map(([at, shade]) => `<stop offset="${at}" stop-color="${shade}"/>`).join('');
+};
 const body = bodyOf({ heightMm: 1700 });
 const frame = frameOf(body, false);
 type Category = GivenPiece['category'];
@@ -110,10 +116,10 @@ describe('a figure seen from behind', () => {
       for (const pieces of [look, look.slice(0, 3)]) {
         const drawn = (hair: Hair): string =>
           svgItems(figureDrawing(layersOf(pieces, body), body, { hair }, side).items, 'p');
-        expect(drawn('down')).toContain(HAIR_HEX);
-        expect(drawn('covered')).not.toContain(HAIR_HEX);
+        expect(drawn('down')).toContain(inLight(HAIR_HEX, 'soft'));
+        expect(drawn('covered')).not.toContain(inLight(HAIR_HEX, 'soft'));
         // And no bare head instead of it: a plain cloth.
-        expect(drawn('covered')).toContain(COVER_HEX);
+        expect(drawn('covered')).toContain(inLight(COVER_HEX, 'matt'));
       }
   });
 });

@@ -1,8 +1,8 @@
 import { deltaE, lab } from '@core/colour';
 import { lines } from '@core/path';
 import { FINISHES } from '@core/piece';
-import { lightOver, litOf, meanUnder } from '@core/sketch/paint/light';
-import { svgItems } from '@core/sketch';
+import { lightOver, litFill, litOf, meanUnder } from '@core/sketch/paint/light';
+import { type Item, svgItems } from '@core/sketch';
 import fc from 'fast-check';
 import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
@@ -45,8 +45,8 @@ describe('light on cloth', () => {
     '%s, painted and averaged',
     async (hex) => {
       const box = { x: 0, y: 0, w: 200, h: 40 };
-      const ground = {
-        kind: 'path' as const,
+      const over = (fill: Extract<Item, { kind: 'path' }>['fill']): Item => ({
+        kind: 'path',
         path: lines(
           [
             [0, 0],
@@ -56,30 +56,44 @@ describe('light on cloth', () => {
           ],
           true,
         ),
-        fill: hex,
-      };
-      const items = svgItems(
-        [ground, ...lightOver(litOf(hex, { texture: 'smooth', finish: 'matt' }), box)],
-        'l',
+        fill,
+      });
+      const lit = litOf(hex, { texture: 'smooth', finish: 'matt' });
+      const [apart, whole] = await Promise.all(
+        [[over(hex), ...lightOver(lit, box)], [over(litFill(hex, lit, box))]].map(painted),
       );
-      const { data, info } = await sharp(
-        Buffer.from(`<svg xmlns="http://www.w3.org/2000/svg" width="200" height="40">${items}</svg>`),
-      )
-        .removeAlpha()
-        .raw()
-        .toBuffer({ resolveWithObject: true });
-      const linear = (v: number): number => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4);
-      const sum = [0, 0, 0];
-      for (let i = 0; i < data.length; i++) sum[i % 3] = sure(sum[i % 3]) + linear(sure(data[i]) / 255);
-      const gamma = (v: number): number => (v <= 0.0031308 ? v * 12.92 : 1.055 * v ** (1 / 2.4) - 0.055);
-      const mean = `#${sum
-        .map((v) =>
-          Math.round(gamma(v / (info.width * info.height)) * 255)
-            .toString(16)
-            .padStart(2, '0'),
-        )
-        .join('')}`;
-      expect(deltaE(lab(mean), lab(hex))).toBeLessThanOrEqual(2);
+      for (const pixels of [sure(apart), sure(whole)])
+        expect(deltaE(lab(meanOf(pixels)), lab(hex))).toBeLessThanOrEqual(2);
+      // A plain panel is filled with its light in it, as if that lay over it.
+      sure(whole).forEach((value, i) =>
+        expect(Math.abs(value - sure(sure(apart)[i]))).toBeLessThanOrEqual(2),
+      );
     },
   );
 });
+
+/** Items painted by a renderer of SVG: red, green and blue of every pixel. */
+async function painted(items: readonly Item[]): Promise<Buffer> {
+  const text = svgItems(items, 'l');
+  return await sharp(
+    Buffer.from(`<svg xmlns="http://www.w3.org/2000/svg" width="200" height="40">${text}</svg>`),
+  )
+    .removeAlpha()
+    .raw()
+    .toBuffer();
+}
+
+/** Mean of pixels in linear light. */
+function meanOf(pixels: Buffer): string {
+  const linear = (v: number): number => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4);
+  const sum = [0, 0, 0];
+  for (let i = 0; i < pixels.length; i++) sum[i % 3] = sure(sum[i % 3]) + linear(sure(pixels[i]) / 255);
+  const gamma = (v: number): number => (v <= 0.0031308 ? v * 12.92 : 1.055 * v ** (1 / 2.4) - 0.055);
+  return `#${sum
+    .map((v) =>
+      Math.round(gamma(v / (pixels.length / 3)) * 255)
+        .toString(16)
+        .padStart(2, '0'),
+    )
+    .join('')}`;
+}

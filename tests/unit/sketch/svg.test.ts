@@ -1,5 +1,5 @@
 import { bodyOf } from '@core/figure';
-import { svgPath } from '@core/path';
+import { circle, svgPath } from '@core/path';
 import { CATEGORIES, pieceFrom } from '@core/piece';
 import { flatOf, type Item, svgItems, svgOf } from '@core/sketch';
 import { describe, expect, it } from 'vitest';
@@ -44,8 +44,25 @@ describe('a drawing as SVG', () => {
         JSON.stringify(other),
         count(svgItems([line(0), other, line(8)], 'a'), /M ?[048][ ,]0/g),
       ]).toEqual([JSON.stringify(other), 3]);
-    // What is seen through shows twice where it crosses itself: it stays two.
-    expect(count(svgItems([line(0, { opacity: 0.5 }), line(4, { opacity: 0.5 })], 'a'), /<path/g)).toBe(2);
+    // Shapes of one colour as well, where they lie apart: a row of buttons is one element.
+    const button = (y: number): Item => ({ ...lit(0), path: circle([0, y], 4), fill: '#26231f' }) as Item;
+    expect([
+      count(svgItems([button(0), button(20), button(40)], 'a'), /<path/g),
+      count(svgItems([button(0), button(6)], 'a'), /<path/g),
+      count(svgItems([button(0), lit(0), button(20)], 'a'), /<path/g),
+    ]).toEqual([1, 2, 3]);
+    // What is seen through is darker where it lies on its like: it stays two there, and is one where it lies apart.
+    const faint = (...places: number[]) =>
+      count(
+        svgItems(
+          places.map((x) => line(x, { opacity: 0.5 })),
+          'a',
+        ),
+        /<path/g,
+      );
+    expect([faint(0, 4), faint(0, 4, 8), faint(0, 0.5), faint(0, 4, 0.5, 8), faint(0, 4, 8, 0.5)]).toEqual([
+      1, 1, 2, 2, 2,
+    ]);
   });
 
   it('writes the stops of a gradient once, and each with its own ends', () => {

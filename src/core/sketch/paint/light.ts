@@ -1,8 +1,7 @@
 import { deltaE, lab, labToHex } from '../../colour';
-import type { Box, Point } from '../../path';
-import { lines } from '../../path';
+import { type Box, lines } from '../../path';
 import type { Fabric } from '../../piece';
-import type { Gradient, Item } from '../display';
+import type { Gradient, Item, Panel } from '../display';
 
 /** How deep the sides of a panel fall into shadow, by how its cloth takes light. Chosen by eye, no source. */
 const DEPTH: Readonly<Record<'matt' | 'soft' | 'sheen' | 'sparkle', number>> = {
@@ -54,10 +53,10 @@ const rgb = (hex: string): Rgb => [
 // Transfer of IEC 61966-2-1.
 const linear = (v: number): number => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4);
 const gamma = (v: number): number => (v <= 0.0031308 ? v * 12.92 : 1.055 * v ** (1 / 2.4) - 0.055);
-const hexOf = (parts: Rgb): string =>
+const hexOf = (parts: readonly number[]): string =>
   `#${parts
     .map((v) =>
-      Math.round(Math.min(1, Math.max(0, gamma(v))) * 255)
+      Math.round(Math.min(1, Math.max(0, v)) * 255)
         .toString(16)
         .padStart(2, '0'),
     )
@@ -81,7 +80,7 @@ export function meanUnder(hex: string, { shadow, glow, glowHex }: Lit): string {
       sum[c] = (sum[c] as number) + linear(lit * (1 - dark));
     }
   }
-  return hexOf(sum.map((v) => v / STEPS) as unknown as Rgb);
+  return hexOf(sum.map((v) => gamma(v / STEPS)));
 }
 
 const kept = new Map<string, Lit>();
@@ -117,27 +116,55 @@ export function litOf(hex: string, { texture, finish }: Pick<Fabric, 'texture' |
   return best;
 }
 
-/** Light across a box, or across a line where the panel stands aslant: an overlay that the caller clips. */
-export function lightOver(lit: Lit, box: Box, across?: readonly [Point, Point]): Item[] {
-  const [from, to] = across ?? [
-    [box.x, 0],
-    [box.x + box.w, 0],
-  ];
-  const over = (stops: Gradient['stops']): Item => ({
-    kind: 'path',
-    path: lines(
-      [
-        [box.x - 2, box.y - 2],
-        [box.x + box.w + 2, box.y - 2],
-        [box.x + box.w + 2, box.y + box.h + 2],
-        [box.x - 2, box.y + box.h + 2],
-      ],
-      true,
-    ),
-    fill: { from, to, stops },
-  });
+/** Where glow or shade bends: between these both go straight, and so does what they make of a colour, to one step of 255. */
+const BENDS = [...new Set([...SHADE, ...GLOW].map(([at]) => at))].sort((a, b) => a - b);
+
+/** Across the box of a panel; across a line where the panel stands aslant; over each leg by itself. */
+type Across = Panel['light'];
+
+/** A colour under a light, as one gradient across a box: what a plain panel is filled with. */
+export function litFill(hex: string, { shadow, glow, glowHex }: Lit, box: Box, across?: Across): Gradient {
+  const [own, bright] = [rgb(hex), rgb(glowHex)];
+  const under = (at: number): string => {
+    const [light, left] = [glow * along(GLOW, at), 1 - shadow * along(SHADE, at)];
+    return hexOf(own.map((v, c) => (v * (1 - light) + (bright[c] as number) * light) * left));
+  };
+  return gradient(
+    box,
+    across,
+    BENDS.map((at) => [at, under(at), 1]),
+  );
+}
+
+/** The same light by itself, to lie over a cloth that is not plain: an overlay of the box, which the caller clips. */
+export function lightOver({ shadow, glow, glowHex }: Lit, box: Box, across?: Across): Item[] {
+  const { x, y, w, h } = box;
+  const path = lines(
+    [
+      [x - 2, y - 2],
+      [x + w + 2, y - 2],
+      [x + w + 2, y + h + 2],
+      [x - 2, y + h + 2],
+    ],
+    true,
+  );
+  // Two, as light falls: one gradient of both would bend the colour on its way between their stops.
   return [
-    over(GLOW.map(([at, share]) => [at, lit.glowHex, share * lit.glow])),
-    over(SHADE.map(([at, share]) => [at, '#000000', share * lit.shadow])),
-  ];
+    GLOW.map(([at, share]) => [at, glowHex, share * glow] as const),
+    SHADE.map(([at, share]) => [at, '#000000', share * shadow] as const),
+  ].map((stops) => ({ kind: 'path', path, fill: gradient(box, across, stops) }));
+}
+
+function gradient({ x, w }: Box, across: Across, stops: Gradient['stops']): Gradient {
+  const whole = [
+    [x, 0],
+    [x + w, 0],
+  ] as const;
+  if (across !== 'legs') {
+    const [from, to] = across ?? whole;
+    return { from, to, stops };
+  }
+  const half = (by: number): Gradient['stops'] =>
+    stops.map(([at, hex, opacity]) => [by + at / 2, hex, opacity]);
+  return { from: whole[0], to: whole[1], stops: [...half(0), ...half(0.5)] };
 }

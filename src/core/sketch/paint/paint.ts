@@ -2,7 +2,7 @@ import { average, lab, labToHex } from '../../colour';
 import { boxOf, circle, type Path } from '../../path';
 import type { Worn } from '../../piece';
 import { type Drawing, type Item, LINE_MM, type LineKind, type Panel, type Sketch } from '../display';
-import { type Lit, lightOver, litOf } from './light';
+import { lightOver, litFill, litOf } from './light';
 import { patternOver } from './pattern';
 import { textureOver } from './texture';
 
@@ -34,11 +34,10 @@ export const SHEER = { opaque: undefined, semi: 0.72, sheer: 0.42 } as const;
 
 const SHEER_EDGE = 0.45;
 
+type Cloth = Pick<Worn['piece'], 'colours' | 'fabric' | 'pattern'>;
+
 /** Cloth, colours and pattern of a panel: the part's own where it has one. */
-function clothOf(
-  { piece }: Worn,
-  index: number | undefined,
-): Pick<Worn['piece'], 'colours' | 'fabric' | 'pattern'> {
+function clothOf({ piece }: Worn, index: number | undefined): Cloth {
   const part = index === undefined ? undefined : piece.parts[index];
   if (!part) return piece;
   const plain = { kind: 'solid', repeatMm: 10, contrast: 0 } as const;
@@ -71,23 +70,7 @@ export function paint(worn: Worn, sketch: Sketch): Item[] {
       });
     else if (fill)
       items.push({ kind: 'path', path: panel.path, fill, stroke: INK, strokeMm: LINE_MM.seam * fine });
-    else {
-      const cloth = clothOf(worn, panel.part);
-      const box = boxOf([panel.path]);
-      items.push({
-        kind: 'clip',
-        path: panel.path,
-        items: [
-          ...patternOver(cloth, box, panel.turn),
-          ...textureOver(cloth.fabric, box, inner),
-          ...lightOn(panel, litOf(average(cloth.colours), cloth.fabric), box),
-        ],
-        opacity: SHEER[cloth.fabric.sheer],
-      });
-      // Cloth that shows what is beneath has no edge of ink.
-      const opacity = cloth.fabric.sheer === 'sheer' ? SHEER_EDGE : undefined;
-      items.push({ kind: 'path', path: panel.path, stroke: INK, strokeMm: LINE_MM.edge * fine, opacity });
-    }
+    else items.push(...clothOn(panel, clothOf(worn, panel.part), inner, LINE_MM.edge * fine));
   };
   const draw = ({ kind, path }: Sketch['lines'][number]): void => {
     items.push({
@@ -140,12 +123,27 @@ function fineness({ panels }: Sketch): number {
   return Math.min(1, Math.max(0.3, Math.hypot(w, h) / 320));
 }
 
-/** Light on a panel: each leg is a tube by itself, and so is a slanted sleeve. */
-function lightOn({ light }: Panel, lit: Lit, box: ReturnType<typeof boxOf>): Item[] {
-  if (light !== 'legs') return lightOver(lit, box, light);
-  const half = box.w / 2;
-  return [0, half].flatMap((by) => lightOver(lit, { ...box, x: box.x + by, w: half }));
+/** A panel in its cloth, under its light, with its edge; `line` is the colour of a line on this cloth. */
+function clothOn({ path, turn, light }: Panel, cloth: Cloth, line: string, edgeMm: number): Item[] {
+  const box = boxOf([path]);
+  const lit = litOf(average(cloth.colours), cloth.fabric);
+  const on = [...patternOver(cloth, box, turn), ...textureOver(cloth.fabric, box, line)];
+  const opacity = SHEER[cloth.fabric.sheer];
+  const edge = { kind: 'path', path, stroke: INK, strokeMm: edgeMm } as const;
+  const plain = on.length === 1 ? fillOf(on[0]) : undefined;
+  const fill = plain && litFill(plain, lit, box, light);
+  if (fill && opacity === undefined) return [{ ...edge, fill }];
+  return [
+    fill
+      ? { kind: 'path', path, fill, opacity }
+      : { kind: 'clip', path, items: [...on, ...lightOver(lit, box, light)], opacity },
+    // Cloth that shows what is beneath has no edge of ink.
+    { ...edge, opacity: cloth.fabric.sheer === 'sheer' ? SHEER_EDGE : undefined },
+  ];
 }
+
+const fillOf = (item: Item | undefined): string | undefined =>
+  item?.kind === 'path' && typeof item.fill === 'string' ? item.fill : undefined;
 
 function toneOf(tone: Panel['tone'], worn: Worn, ground: string): string | undefined {
   const { piece } = worn;
