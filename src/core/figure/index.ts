@@ -4,7 +4,7 @@ export { type Frame, frameOf, type Level } from './frame';
 export { type Hem, hangHeight, hemHeight, hemsOf, liftOf } from './hems';
 export { type HemLandmark, landmarkAt, type Landmarks, landmarksOf } from './landmarks';
 export { coverOf, HAIR, type Hair, hairBehind, hairOf, type HairShape } from './hair';
-export { armHalf, type FigureOutline, legTo, onArm, outlineOf } from './outline';
+export { armHalf, type FigureOutline, legTo, onArm, outlineOf, shoulderAt } from './outline';
 export { guideOf, type MeasureGuide, zonePath } from './guide';
 export { girthsOfSize, heightDoubt, type LengthUnit, USUAL_SIZES } from './units';
 export { type Ruler, type RulerMark, rulerOf, spread } from './ruler';

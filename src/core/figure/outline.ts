@@ -7,7 +7,7 @@ export interface FigureOutline {
   readonly trunk: Path;
   readonly arms: readonly [Path, Path];
   readonly head: Path;
-  /** The neck where the chin keeps the light from it. */
+  /** The neck where the chin keeps the light from it; whoever paints it keeps it to the trunk. */
   readonly neckShade: Path;
   /** Plain linen where nothing is worn yet: above, and below. */
   readonly base: { readonly above: Path; readonly below: Path };
@@ -69,6 +69,26 @@ export function legTo(frame: Frame, end: number): { readonly outside: Point[]; r
   };
 }
 
+/** The slope of the right shoulder: from where the neck runs into it to the bone. */
+function shoulderLine({ y, neckHalf, shoulderHalf }: Frame): readonly Point[] {
+  return [
+    [neckHalf * 1.26, y.neck + 1],
+    [shoulderHalf * 0.62, y.neck + (y.tip - y.neck) * 0.5],
+    [shoulderHalf * 0.9, y.tip - 7],
+  ];
+}
+
+/** How high (y) the shoulder is so far from the middle, mm: where a seam lies on it. */
+export function shoulderAt(frame: Frame, x: number): number {
+  const points = shoulderLine(frame);
+  const next = Math.max(
+    1,
+    points.findIndex(([at]) => at >= x),
+  );
+  const [[x0, y0], [x1, y1]] = [points[next - 1], points[next]] as [Point, Point];
+  return y0 + ((y1 - y0) * (Math.max(x, x0) - x0)) / (x1 - x0);
+}
+
 /** Outline of the body in a frame; the feet stand on y = 0. */
 export function outlineOf(frame: Frame): FigureOutline {
   const { y, own, body, neckHalf, shoulderHalf } = frame;
@@ -80,9 +100,7 @@ export function outlineOf(frame: Frame): FigureOutline {
     [neckHalf * 0.7, y.chin - (y.chin - y.crown) * 0.24],
     [neckHalf * 0.74, (y.chin + y.neck) / 2 - 8],
     [neckHalf * 0.86, y.neck - 22],
-    [neckHalf * 1.26, y.neck + 1],
-    [shoulderHalf * 0.62, y.neck + (y.tip - y.neck) * 0.5],
-    [shoulderHalf * 0.9, y.tip - 7],
+    ...shoulderLine(frame),
     [shoulderHalf * 0.995, y.tip + 18],
     [shoulderHalf * 0.97, y.tip + 60],
     [Math.max(own.bust * 0.985, shoulderHalf * 0.82), y.underarm + 6],
@@ -108,10 +126,10 @@ export function outlineOf(frame: Frame): FigureOutline {
     arms: [armOutline(frame, 1), armOutline(frame, -1)],
     head: headOf(frame),
     neckShade: [
-      ['M', -neckHalf * 0.7, y.chin - 40],
-      ['L', neckHalf * 0.7, y.chin - 40],
-      ['L', neckHalf * 0.76, y.neck - 24],
-      ['Q', 0, y.neck + 10, -neckHalf * 0.76, y.neck - 24],
+      ['M', -neckHalf, y.chin - 40],
+      ['L', neckHalf, y.chin - 40],
+      ['L', neckHalf, y.neck - 26],
+      ['Q', 0, y.neck + 14, -neckHalf, y.neck - 26],
       ['Z'],
     ],
     base: {

@@ -12,7 +12,7 @@ import {
 } from '../figure';
 import { memo, memoNamed } from '../memo';
 import { boxOf, type Path } from '../path';
-import type { Item } from './display';
+import type { Gradient, Item } from './display';
 import { litFill, litOf } from './paint/light';
 import { shade } from './paint/paint';
 import { wornFrame } from './worn';
@@ -80,22 +80,25 @@ const nudeOf = (outline: FigureOutline, { behind, before }: Crown, skin: string,
     ...behind,
     ...bare,
     ...outline.marks.map((path): Item => ({ kind: 'path', path, stroke: line, strokeMm: 2, opacity: 0.4 })),
-    {
-      kind: 'path',
-      path: outline.neckShade,
-      fill: {
-        from: [0, boxOf([outline.neckShade]).y],
-        to: [0, boxOf([outline.neckShade]).y + boxOf([outline.neckShade]).h],
-        stops: [
-          [0, shade(skin, -34), 0.75],
-          [1, shade(skin, -20), 0],
-        ],
-      },
-    },
+    { kind: 'clip', path: outline.trunk, items: [chinShade(outline, skin)] },
     head,
     ...before,
   ];
 };
+
+/** Under the chin, and gone where the neck ends. */
+function chinShade({ neckShade }: FigureOutline, skin: string): Item {
+  const { y, h } = boxOf([neckShade]);
+  const fill: Gradient = {
+    from: [0, y],
+    to: [0, y + h],
+    stops: [
+      [0, shade(skin, -34), 0.75],
+      [1, shade(skin, -20), 0],
+    ],
+  };
+  return { kind: 'path', path: neckShade, fill };
+}
 
 /** The bare arms by themselves. */
 export const armsBare = (body: Body, skin: string): Item[] =>

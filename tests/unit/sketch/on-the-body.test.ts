@@ -1,7 +1,8 @@
-import { bodyOf, frameOf, legTo, outlineOf } from '@core/figure';
+import { armHalf, bodyOf, frameOf, legTo, onArm, outlineOf, shoulderAt } from '@core/figure';
 import { boxOf, flatten, type Path, type Point } from '@core/path';
 import { type GivenPiece, pieceFrom, wear, type Worn } from '@core/piece';
 import { figureDrawing, type Item, layersOf, sketchOf } from '@core/sketch';
+import { hasTails } from '@core/sketch/upper/hems';
 import { describe, expect, it } from 'vitest';
 import { stream } from '../../support/stream';
 import { sure } from '../../support/sure';
@@ -68,6 +69,114 @@ describe('cloth on a leg', () => {
     });
     const { path } = sure(sketchOf(frame, wide).panels[0]);
     expect(boxOf([path]).w).toBeGreaterThan(2 * (frame.legX(0) + frame.tube(640) / 2) - 30);
+  });
+});
+
+describe('cloth on shoulders and arms', () => {
+  const UPPERS = [
+    worn({ category: 'tee' }),
+    worn({ category: 'shirt' }),
+    worn({ category: 'fine-knit', cut: { neckline: 'roll' } }),
+    worn({ category: 'sweatshirt' }),
+    worn({ category: 'dress', cut: { sleeve: 'long' } }),
+  ];
+  /** Shoulders and arms that no garment of the rail was cut for. */
+  const shoulders = [380, 420, 470, 520].map((shoulderWidth, i) =>
+    bodyOf({ heightMm: 1600 + i * 80, bust: 860 + i * 120, upperArm: 260 + i * 40, shoulderWidth }),
+  );
+
+  it('a seam lies on the shoulder: from the neck outwards no skin is seen above it', () => {
+    for (const body of shoulders)
+      for (const piece of UPPERS) {
+        const frame = frameOf(body, false);
+        const panels = sketchOf(frame, piece).panels.filter(({ inside }) => !inside);
+        // Where the seam runs: from beside the neck to where the garment is as wide as it was cut.
+        const end = Math.min(frame.shoulderHalf * 0.88, (piece.measures.shoulder ?? 400) / 2 - 12);
+        for (let x = frame.neckHalf * 1.36; x < end; x += 8) {
+          const at: Point = [x, shoulderAt(frame, x) + 3];
+          expect([
+            piece.piece.category,
+            body.heightMm,
+            x,
+            panels.some(({ path }) => isWithin(at, path)),
+          ]).toEqual([piece.piece.category, body.heightMm, x, true]);
+        }
+      }
+  });
+  it('an arm that is in a long sleeve is in it from the shoulder on, however narrow the piece was measured', () => {
+    for (const body of shoulders)
+      for (const piece of [
+        worn({ category: 'shirt', measures: { shoulder: 360, upperArm: 280 } }),
+        worn({ category: 'sweatshirt' }),
+        worn({ category: 'blazer', mode: 'closed', measures: { shoulder: 380 } }),
+      ]) {
+        const frame = frameOf(body, false);
+        const panels = sketchOf(frame, piece).panels.filter(({ inside }) => !inside);
+        const length = Math.min(piece.measures.sleeve ?? 600, body.armLength) * 0.9;
+        for (let along = length * 0.06; along < length; along += 20)
+          for (const across of [-0.38, 0, 0.55]) {
+            const at = onArm(frame, along, across * armHalf(frame));
+            expect([
+              piece.piece.category,
+              along,
+              across,
+              panels.some(({ path }) => isWithin(at, path)),
+            ]).toEqual([piece.piece.category, along, across, true]);
+          }
+      }
+  });
+  it('a shirt that hangs out is rounded up to its side seams, and is as long as it was measured', () => {
+    const frame = frameOf(bodyOf({ heightMm: 1680 }), false);
+    const [shirt, tucked] = (['untucked', 'full-tuck'] as const).map((mode) =>
+      worn({ category: 'shirt', mode }),
+    );
+    const body = sure(
+      sketchOf(frame, sure(shirt)).panels.find(({ under, inside }) => !under && !inside),
+    ).path;
+    const hem = frame.y.neck + (sure(shirt).measures.length ?? 0);
+    const { w } = boxOf([body]);
+    expect(
+      Math.max(
+        ...flatten(body)
+          .flat()
+          .map(([, y]) => y),
+      ),
+    ).toBeCloseTo(hem, 0);
+    expect(isWithin([0, hem - 5], body)).toBe(true);
+    expect(isWithin([w * 0.38, hem - 5], body)).toBe(false);
+    expect(hasTails(sure(tucked))).toBe(false);
+  });
+});
+
+describe('shoes from the front', () => {
+  const KINDS = ['sneaker', 'loafer', 'flat', 'heel', 'sandal', 'ankle-boot', 'tall-boot'] as const;
+  const frame = frameOf(bodyOf({ heightMm: 1680 }), false);
+  it('are told from each other by what is on them, and stand on the ground they are measured for', () => {
+    const drawn = KINDS.map((category) => sketchOf(frame, worn({ category })));
+    const said = drawn.map(({ panels, lines }) =>
+      JSON.stringify([panels.length, lines.map(({ kind }) => kind)]),
+    );
+    // A flat and a court shoe have the same parts: they differ in how the foot stands in them.
+    expect(new Set(said).size).toBeGreaterThanOrEqual(KINDS.length - 2);
+    KINDS.forEach((category, i) => {
+      const { y, h } = boxOf(sure(drawn[i]).panels.map(({ path }) => path));
+      expect([category, y + h]).toEqual([
+        category,
+        expect.closeTo(worn({ category }).measures.heel ?? 0, -1),
+      ]);
+    });
+  });
+  it('leave the foot bare between the straps of a flat sandal, and a foot on a heel has none of its toe on air', () => {
+    const at: Point = [frame.legX(frame.y.ankle) + 5, -34];
+    const covers = (category: 'sandal' | 'sneaker', heel: number): boolean =>
+      sketchOf(frame, worn({ category, measures: { heel } })).panels.some(({ path }) => isWithin(at, path));
+    expect([covers('sandal', 15), covers('sneaker', 25)]).toEqual([false, true]);
+    const high = sketchOf(frame, worn({ category: 'sandal', measures: { heel: 80 } })).panels;
+    for (const y of [5, 30, 60])
+      expect([y, high.some(({ path }) => isWithin([frame.legX(frame.y.ankle) + 5, y], path))]).toEqual([
+        y,
+        true,
+      ]);
   });
 });
 

@@ -14,5 +14,5 @@ export const overshirt = defineKind({
   measures: upper(740, 1140, { upperArm: 430, shoulder: 440 }),
   formality: 3,
   ways: [OPEN, BUTTONED, ROLLED],
-  drawn: { hem: 'tails', front: 'shirt' },
+  drawn: { front: 'shirt' },
 });

@@ -5,7 +5,7 @@ import { collarOf } from './collar';
 import type { Panel, Sketch } from '../display';
 import { type FrontStyle, styleOf } from './front-style';
 import { type Lines, type Mirrored, mirrored } from '../lines';
-import { armhole, cornerOf, shoulderTo } from './shoulder';
+import { armhole, cornerOf, seamFrom, shoulderTo } from './shoulder';
 import { pocketsOf } from './pockets';
 
 interface Front {
@@ -35,7 +35,7 @@ export function frontOf(
     loose,
     gap,
     neckX: frame.neckHalf * 1.12,
-    neckY: frame.y.neck + 4,
+    neckY: seamFrom(frame, frame.neckHalf * 1.12, frame.y.neck + 4, 3),
     edgeX: gap > 0 ? gap : -overlap,
     hemX: side[side.length - 1]?.[0] ?? underarm[0],
     hem,

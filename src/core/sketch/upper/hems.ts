@@ -31,6 +31,13 @@ function frontDip({ tuck, waist }: Worn['effects'], hemX: number, hem: number, f
   ];
 }
 
+/** How much higher the hem of a shirt is at its side than in the middle, mm; common practice of pattern drawing. */
+export const TAIL = 80;
+
+/** A hem that is rounded up to the side seams. */
+export const hasTails = (worn: Worn): boolean =>
+  worn.facts.drawn.hem === 'tails' && !isTucked(worn) && worn.effects.waist !== 'knotted';
+
 /** The hem of the front, from the side seam to the middle, of each half: tails, a tuck, a knot, or round the body. */
 export function frontHems(
   frame: Frame,
@@ -46,9 +53,11 @@ export function frontHems(
     ];
     return { right: legs, left: legs };
   }
-  const tails = facts.drawn.hem === 'tails' && !isTucked(worn) && effects.waist !== 'knotted';
-  const right: Step[] = tails
-    ? [['C', hemX * 0.98, hem - 70, hemX * 0.7, hem, 0, hem]]
+  const right: Step[] = hasTails(worn)
+    ? [
+        ['C', hemX * 0.93, hem - TAIL * 0.3, hemX * 0.8, hem, hemX * 0.36, hem],
+        ['L', 0, hem],
+      ]
     : frontDip(effects, hemX, hem, frame);
   return { right, left: effects.tuck === 'half' ? plainHem(hem) : right };
 }

@@ -2,7 +2,7 @@ import type { Frame } from '../../figure';
 import type { Path, Step } from '../../path';
 import type { Worn } from '../../piece';
 import { type Trim, trimOf } from './neckline-trim';
-import { armhole, type Corner, cornerOf, shoulderTo } from './shoulder';
+import { armhole, type Corner, cornerOf, seamFrom, shoulderTo } from './shoulder';
 
 /** The upper edge of one half of a garment, from centre front outwards to the underarm. */
 export interface UpperEdge extends Trim {
@@ -41,7 +41,7 @@ export function upperEdge(frame: Frame, worn: Worn): UpperEdge {
   }
   const depth = cut.necklineDepthMm ?? DEPTH[kind] ?? 85;
   const neckX = neckWidth(kind, frame, corner);
-  const neckY = n + (neckX / corner.tip[0]) * (corner.tip[1] - n) * 0.8;
+  const neckY = seamFrom(frame, neckX, n + (neckX / corner.tip[0]) * (corner.tip[1] - n) * 0.8);
   const inner = necklinePath(kind, neckX, neckY, n + depth);
   const half: Path = [
     ...inner,

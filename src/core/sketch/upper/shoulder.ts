@@ -1,4 +1,4 @@
-import type { Frame } from '../../figure';
+import { type Frame, shoulderAt } from '../../figure';
 import type { Point, Step } from '../../path';
 import type { Worn } from '../../piece';
 
@@ -16,6 +16,13 @@ export function cornerOf(frame: Frame, worn: Worn): Corner {
   const loose = Math.max(0, (measures.upperArm ?? 340) - 320) * 0.22;
   return { tip, underarm: [frame.half(measures.bust ?? 960, 'bust'), frame.y.underarm + 14 + loose] };
 }
+
+/** Thickness of cloth on a shoulder, mm. */
+const CLOTH = 3;
+
+/** Where (y) a shoulder seam begins at the neck: as it is cut where it is laid flat, and on the shoulder where somebody wears it; `over`: cloths that lie there. */
+export const seamFrom = (frame: Frame, x: number, cut: number, over = 1): number =>
+  frame.flat ? cut : Math.min(cut, shoulderAt(frame, x) - CLOTH * over);
 
 /**
  * The shoulder seam from the neck to its tip: it dips a little where the neck runs into it and rounds off over the

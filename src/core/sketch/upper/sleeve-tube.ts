@@ -1,4 +1,4 @@
-import type { Frame } from '../../figure';
+import { armHalf, type Frame } from '../../figure';
 import type { Point } from '../../path';
 import type { Worn } from '../../piece';
 import { cornerOf } from './shoulder';
@@ -17,6 +17,10 @@ export interface Tube {
   readonly end: number;
   /** How far it stands off the arm. */
   readonly drift: number;
+  /** How much of that is for a shoulder that reaches out further than the seam. */
+  readonly over: number;
+  /** The bone of the shoulder. */
+  readonly bone: Point;
   /** How high its head rises. */
   readonly head: number;
   readonly cuffDepth: number;
@@ -27,6 +31,9 @@ export interface Tube {
   readonly short: boolean;
   readonly gathered: boolean;
 }
+
+/** From the outside of an arm to the inside of its forearm, of half the width of the upper arm. */
+const FOREARM = 1.68;
 
 /** A sleeve from its measures and its cut; `hangs`: empty, outside the arm. */
 export function tubeOf(
@@ -43,10 +50,16 @@ export function tubeOf(
     piece.cut.sleeveVolume ??
     worn.facts.drawn.sleeveVolume ??
     (piece.volume === 'full' ? 'easy' : piece.volume);
-  const upper = frame.tube(measures.upperArm ?? 340);
+  // Whatever was measured, an arm that is in it fits into it.
+  const wears = !frame.flat && !hangs;
+  const upper = Math.max(frame.tube(measures.upperArm ?? 340), wears ? armHalf(frame) * 2 + 8 : 0);
   const taper = { close: 0.62, easy: 0.7, full: 1.12 }[volume];
   const short = length < 300;
-  const end = Math.max(frame.tube(175), upper * (short ? 0.86 : rolled ? 0.74 : taper));
+  const end = Math.max(
+    frame.tube(175),
+    upper * (short ? 0.86 : rolled ? 0.74 : taper),
+    wears ? armHalf(frame) * FOREARM : 0,
+  );
   // Laid flat, a short sleeve stands out by itself.
   const angle = hangs ? 0.2 : frame.flat && short ? 0.78 : frame.flat && volume === 'full' ? 0.6 : undefined;
   const { dx, dy } = angle === undefined ? frame.arm : { dx: Math.sin(angle), dy: Math.cos(angle) };
@@ -56,8 +69,9 @@ export function tubeOf(
     tip[0] + dx * along + nx * across,
     tip[1] + dy * along + ny * across,
   ];
-  // On the figure the sleeve stands off the arm a little.
-  const drift = frame.flat ? 0 : 4;
+  // On the figure the sleeve stands off the arm a little; a shoulder wider than the seam is under the cloth as well.
+  const over = wears ? Math.max(0, frame.shoulderHalf + 2 - tip[0]) * dy : 0;
+  const drift = frame.flat ? 0 : 4 + over;
   const gathered = volume === 'full' && !short;
   return {
     at,
@@ -69,6 +83,8 @@ export function tubeOf(
     upper,
     end,
     drift,
+    over,
+    bone: [frame.shoulderHalf, frame.y.tip],
     head: volume === 'full' ? 24 : piece.structure >= 2 ? 11 : 6,
     cuffDepth: isLong || rolled ? 34 : 16,
     cuffOut: at(length, gathered ? drift - end * 0.26 : drift),

@@ -62,7 +62,7 @@ function panelOf(tube: Tube): Path {
   return [
     ['M', tip[0] - 12, tip[1] + 1],
     // Over the bone of the shoulder and down the arm.
-    ['C', ...at(0, head * 0.7), ...at(26, head + 3), ...at(Math.min(96, length * 0.4), drift + head * 0.9)],
+    ['C', ...overBone(tube), ...at(Math.min(96, length * 0.4), drift + head * 0.9)],
     ...outside(tube),
     ['Q', ...hanging(tube, cuffOut, cuffIn), cuffIn[0], cuffIn[1]],
     ...inside(tube, meet),
@@ -72,6 +72,12 @@ function panelOf(tube: Tube): Path {
     ['Z'],
   ];
 }
+
+/** How the head of a sleeve is led from the seam to the arm: round itself, and where a shoulder reaches out further, close over that. */
+const overBone = ({ at, bone: [x, y], over, head }: Tube): readonly [number, number, number, number] =>
+  over < 8
+    ? [...at(0, head * 0.7), ...at(26, head + 3)]
+    : [x - 16, y - 6 - head * 0.5, x + head * 0.5, y + 12 - head * 0.3];
 
 /** Down the outside to the hem. */
 function outside({ at, length, end, drift, head, cuffDepth, cuffOut, gathered }: Tube): Step[] {

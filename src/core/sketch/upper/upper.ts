@@ -3,7 +3,7 @@ import { mirrorPath, openFront, type Path, type Point, reverse, type Step, symme
 import type { Worn } from '../../piece';
 import type { Sketch } from '../display';
 import { frontOf } from './front';
-import { backHem, frontHems } from './hems';
+import { backHem, frontHems, hasTails, TAIL } from './hems';
 import { follow, type Lines } from '../lines';
 import { upperEdge } from './neckline';
 import { cornerOf } from './shoulder';
@@ -59,7 +59,8 @@ export function upperSketch(frame: Frame, worn: Worn): Sketch {
   const edge = upperEdge(frame, worn);
   const hem = upperHem(frame, worn);
   const { underarm } = cornerOf(frame, worn);
-  const side = sideSeam(frame, worn, hem);
+  // A tail is longer in the middle: its side ends higher.
+  const side = sideSeam(frame, worn, hasTails(worn) ? hem - TAIL : hem);
   const hemX = side[side.length - 1]?.[0] ?? underarm[0];
   const seam = follow(underarm, side);
   const isLayer = facts.slot === 'layer';
