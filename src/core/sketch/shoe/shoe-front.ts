@@ -26,13 +26,15 @@ export function shoeFront(frame: Frame, worn: Worn): Sketch {
   const { measures, piece, facts } = worn;
   const kind = facts.drawn.shoe;
   const floor = measures.heel ?? 0;
+  // A foot is broad by a fifth of its length to its outside, as the outline of the body has it.
+  const foot = frame.body.footLength * 0.2;
   const at: Front = {
-    x: frame.legX(frame.y.ankle) + 4,
+    x: frame.legX(frame.y.ankle) + foot * 0.16,
     floor,
     top:
       frame.y.ankle *
       CLOSES[kind === 'trainer' || kind === 'loafer' ? kind : floor > TILTED ? 'raised' : 'low'],
-    wide: piece.cut.toe === 'pointed' ? 40 : 48,
+    wide: foot * 0.82 + (piece.cut.toe === 'pointed' ? -2 : 6),
   };
   const made =
     facts.boot !== undefined
@@ -184,15 +186,16 @@ function boot(
   const calf = frame.legX(top);
   const half = (measures.shaftGirth ?? 260) * 0.168;
   const [in1, in2] = [top + (ANKLE - top) * 0.45, ANKLE - (ANKLE - top) * 0.3];
+  const ankle = frame.legX(frame.y.ankle) + 4;
   const upper: Path = [
     ['M', calf - half, top],
     ['Q', calf, top + 9, calf + half, top],
-    ['C', calf + half * 1.02, in1, x + 37, in2, x + 35, ANKLE],
-    ['C', x + 36, -66, x + wide, -58, x + wide, floor - 24],
+    ['C', calf + half * 1.02, in1, ankle + 37, in2, ankle + 35, ANKLE],
+    ['C', ankle + 36, -66, x + wide, -58, x + wide, floor - 24],
     ['Q', x + wide - 1, floor, x + 10, floor],
-    ['Q', x - wide + 9, floor, x - wide + 10, floor - 24],
-    ['C', x - wide + 10, -58, x - 34, -66, x - 33, ANKLE],
-    ['C', x - 35, in2, calf - half * 1.02, in1, calf - half, top],
+    ['Q', x - wide + 9, floor, x - wide + 8, floor - 24],
+    ['C', x - wide + 8, -58, ankle - 34, -66, ankle - 33, ANKLE],
+    ['C', ankle - 35, in2, calf - half * 1.02, in1, calf - half, top],
     ['Z'],
   ];
   const laces: Marks = piece.facts.closure?.includes('lace')
@@ -215,14 +218,14 @@ function boot(
       [
         'fold',
         [
-          ['M', x - 30, -84],
+          ['M', x - 24, -84],
           ['Q', x - 10, -74, x + 8, -80],
         ],
       ],
       [
         'fold',
         [
-          ['M', x + 33, -100],
+          ['M', x + 24, -100],
           ['Q', x + 18, -92, x + 4, -97],
         ],
       ],
