@@ -30,6 +30,8 @@ export interface Tube {
   readonly dip: number;
   readonly short: boolean;
   readonly gathered: boolean;
+  /** The band of a knit at the wrist. */
+  readonly ribs: Worn['facts']['drawn']['ribs'];
 }
 
 /** From the outside of an arm to the inside of its forearm, of half the width of the upper arm. */
@@ -73,6 +75,9 @@ export function tubeOf(
   const over = wears ? Math.max(0, frame.shoulderHalf + 2 - tip[0]) * dy : 0;
   const drift = frame.flat ? 0 : 4 + over;
   const gathered = volume === 'full' && !short;
+  // A rib holds the wrist; the sleeve falls a little over it.
+  const ribs = isLong && !rolled && !gathered ? worn.facts.drawn.ribs : undefined;
+  const [out, inner] = gathered ? [0.26, 0.78] : ribs ? [0.07, 0.94] : [0, 1];
   return {
     at,
     dx,
@@ -86,12 +91,13 @@ export function tubeOf(
     over,
     bone: [frame.shoulderHalf, frame.y.tip],
     head: volume === 'full' ? 24 : piece.structure >= 2 ? 11 : 6,
-    cuffDepth: isLong || rolled ? 34 : 16,
-    cuffOut: at(length, gathered ? drift - end * 0.26 : drift),
-    cuffIn: at(length, gathered ? drift - end * 0.78 : drift - end),
+    cuffDepth: ribs ? Math.min(ribs.band, 60) : isLong || rolled ? 34 : 16,
+    cuffOut: at(length, drift - end * out),
+    cuffIn: at(length, drift - end * inner),
     // A hem goes round the arm: the nearer side is seen lower.
     dip: (Math.min(14, end * 0.1) + (short ? 3 : 0)) * 1.6,
     short,
     gathered,
+    ribs,
   };
 }

@@ -9,6 +9,8 @@ import { sleevePart } from '../parts';
 export interface SleeveSketch {
   readonly panel: Path;
   readonly cuff: Path;
+  /** Of a knitted cuff. */
+  readonly ribs: readonly Path[];
   readonly folds: readonly Path[];
   /** How far the sleeve stands away from upright, radians; laid flat it is drawn as if it hung. */
   readonly turn: number;
@@ -35,6 +37,7 @@ export function sleeveOf(
   return {
     panel: panelOf(tube),
     cuff: cuffOf(tube),
+    ribs: ribsOf(tube),
     folds: foldsOf(tube, worn, kind === 'long' && worn.effects.sleeves === undefined),
     light: across[0][0] < across[1][0] ? across : [across[1], across[0]],
     turn: frame.flat ? 0 : Math.atan2(dx, dy),
@@ -80,7 +83,18 @@ const overBone = ({ at, bone: [x, y], over, head }: Tube): readonly [number, num
     : [x - 16, y - 6 - head * 0.5, x + head * 0.5, y + 12 - head * 0.3];
 
 /** Down the outside to the hem. */
-function outside({ at, length, end, drift, head, cuffDepth, cuffOut, gathered }: Tube): Step[] {
+function outside({ at, length, end, drift, head, cuffDepth, cuffOut, gathered, ribs }: Tube): Step[] {
+  if (ribs)
+    return [
+      [
+        'C',
+        ...at(length * 0.46, drift + head * 0.5 + 5),
+        ...at(length * 0.72, drift + 4),
+        ...at(length - cuffDepth - 10, drift + 3),
+      ],
+      ['Q', ...at(length - cuffDepth + 4, drift + 2), ...at(length - cuffDepth + 2, drift - end * 0.05)],
+      ['L', ...cuffOut],
+    ];
   if (!gathered)
     return [
       [
@@ -104,7 +118,7 @@ function outside({ at, length, end, drift, head, cuffDepth, cuffOut, gathered }:
 
 /** Up the inside from the hem to where the sleeve meets the body. */
 function inside(tube: Tube, meet: Point): Step[] {
-  const { at, underarm, length, upper, end, drift, cuffDepth, short, gathered } = tube;
+  const { at, underarm, length, upper, end, drift, cuffDepth, short, gathered, ribs } = tube;
   if (gathered)
     return [
       [
@@ -115,7 +129,18 @@ function inside(tube: Tube, meet: Point): Step[] {
       ['C', ...at(length * 0.8, drift - end - 16), ...at(length * 0.5, drift - end), meet[0], meet[1]],
     ];
   if (short) return [['Q', ...at(length * 0.7, drift - mix(upper, end, 0.6)), meet[0] + 2, underarm[1] + 8]];
+  const band: Step[] = ribs
+    ? [
+        ['L', ...at(length - cuffDepth + 2, drift - end * 0.96)],
+        [
+          'Q',
+          ...at(length - cuffDepth + 4, drift - end - 2),
+          ...at(length - cuffDepth - 10, drift - end - 1),
+        ],
+      ]
+    : [];
   return [
+    ...band,
     [
       'C',
       ...at(length * 0.82, drift - end + 1),
@@ -135,6 +160,15 @@ function cuffOf(tube: Tube): Path {
     ['Q', ...hanging(tube, a, b), b[0], b[1]],
   ];
 }
+
+/** The lines of a knitted cuff, along the arm. */
+const ribsOf = ({ at, length, end, drift, cuffDepth, ribs }: Tube): Path[] =>
+  ribs
+    ? [0.2, 0.35, 0.5, 0.65, 0.8].map((x): Path => [
+        ['M', ...at(length - cuffDepth + 8, drift - end * x)],
+        ['L', ...at(length + 4, drift - end * x)],
+      ])
+    : [];
 
 /** Where cloth is drawn into a cuff, or where the arm of a long sleeve bends and the inside is pushed together. */
 function foldsOf({ at, length, end, drift, cuffDepth, gathered }: Tube, worn: Worn, bends: boolean): Path[] {
@@ -163,7 +197,7 @@ const mix = (a: number, b: number, t: number): number => a + (b - a) * t;
 
 /** A sleeve on its side of the piece, 1 the right of the drawing: its panel and its marks, all under the body. */
 export function sleeveLaid(
-  { panel, cuff, folds, light, turn }: SleeveSketch,
+  { panel, cuff, ribs, folds, light, turn }: SleeveSketch,
   side: number,
   worn: Worn,
 ): { readonly panel: Panel; readonly marks: Lines } {
@@ -178,6 +212,7 @@ export function sleeveLaid(
     },
     marks: [
       { kind: 'seam', path: flip(cuff), under: true },
+      ...ribs.map((path) => ({ kind: worn.facts.drawn.ribs?.as ?? 'stitch', path: flip(path), under: true })),
       ...folds.map((path) => ({ kind: 'fold' as const, path: flip(path), under: true })),
     ],
   };
