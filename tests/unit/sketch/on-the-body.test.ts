@@ -125,6 +125,20 @@ describe('cloth on shoulders and arms', () => {
           }
       }
   });
+  it('a sleeve ends at its armhole where that is seen: in cloth that hides it, it goes on under the body', () => {
+    const frame = frameOf(bodyOf({ heightMm: 1680 }), false);
+    const sleeveOn = (sheer: 'opaque' | 'semi' | 'sheer', lined = false): boolean => {
+      const shirt = worn({ category: 'shirt', fabric: { sheer, lined } });
+      const within: Point = [(shirt.measures.shoulder ?? 400) / 2 - 34, frame.y.tip + 70];
+      return sketchOf(frame, shirt).panels.some(({ under, path }) => under && isWithin(within, path));
+    };
+    expect([sleeveOn('opaque'), sleeveOn('semi'), sleeveOn('sheer'), sleeveOn('sheer', true)]).toEqual([
+      true,
+      false,
+      false,
+      true,
+    ]);
+  });
   it('a shirt that hangs out is rounded up to its side seams, and is as long as it was measured', () => {
     const frame = frameOf(bodyOf({ heightMm: 1680 }), false);
     const [shirt, tucked] = (['untucked', 'full-tuck'] as const).map((mode) =>

@@ -25,15 +25,15 @@ export function headSketch(frame: Frame, worn: Worn): Sketch {
 function veil(frame: Frame, { measures }: Worn, { head, y }: Head): Sketch {
   const low = frame.y.crown + (measures.length ?? 700);
   const wide = Math.min(260, (measures.width ?? 1400) / 5);
-  // Gathered on a comb, open in front, its edge falling in waves.
+  // Gathered on a comb; it falls behind the face and outside the shoulders, its edge in waves.
   const fall = (side: 1 | -1): Path => [
     ['M', 0, y - 92],
     ['C', side * head * 0.6, y - 100, side * head * 1.15, y - 60, side * head * 1.22, y + 40],
     ['C', side * (head * 1.3 + 14), y + 220, side * wide * 0.94, low - 240, side * wide, low],
-    ['Q', side * wide * 0.88, low + 26, side * wide * 0.76, low + 4],
-    ['Q', side * wide * 0.64, low - 14, side * wide * 0.54, low + 12],
-    ['Q', side * wide * 0.42, low + 34, side * wide * 0.34, low + 2],
-    ['C', side * head * 0.72, low - 300, side * head * 1.02, y + 240, side * head * 0.98, y + 60],
+    ['Q', side * wide * 0.92, low + 26, side * wide * 0.84, low + 4],
+    ['Q', side * wide * 0.77, low - 14, side * wide * 0.7, low + 12],
+    ['Q', side * wide * 0.63, low + 34, side * wide * 0.57, low + 2],
+    ['C', side * wide * 0.55, low - 260, side * head * 1.1, y + 230, side * head * 0.98, y + 60],
     ['C', side * head * 0.94, y - 20, side * head * 0.5, y - 62, 0, y - 66],
     ['Z'],
   ];
@@ -50,8 +50,8 @@ function veil(frame: Frame, { measures }: Worn, { head, y }: Head): Sketch {
       kind: 'fold' as const,
       path: smooth([
         [side * head * 1.02, y + 20],
-        [side * (head + (wide - head) * t * 0.7), (y + low) / 2],
-        [side * wide * (t + 0.14), low - 6],
+        [side * (head + (wide - head) * (0.3 + t * 0.46)), (y + low) / 2],
+        [side * wide * (0.52 + t * 0.44), low - 6],
       ]),
     })),
   );

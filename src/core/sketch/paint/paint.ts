@@ -32,7 +32,7 @@ function shadowed(hex: string, by: number): string {
 /** How much of itself a cloth shows; painted so, and counted so. Undefined: all. */
 export const SHEER = { opaque: undefined, semi: 0.72, sheer: 0.42 } as const;
 
-const SHEER_EDGE = 0.45;
+const SHEER_EDGE = 0.55;
 
 type Cloth = Pick<Worn['piece'], 'colours' | 'fabric' | 'pattern'>;
 
@@ -138,7 +138,7 @@ function clothOn({ path, turn, light }: Panel, cloth: Cloth, line: string, edgeM
       ? { kind: 'path', path, fill, opacity }
       : { kind: 'clip', path, items: [...on, ...lightOver(lit, box, light)], opacity },
     // Cloth that shows what is beneath has no edge of ink.
-    { ...edge, opacity: cloth.fabric.sheer === 'sheer' ? SHEER_EDGE : undefined },
+    cloth.fabric.sheer === 'sheer' ? { ...edge, stroke: line, opacity: SHEER_EDGE } : edge,
   ];
 }
 

@@ -1,10 +1,11 @@
 import type { Frame } from '../../figure';
-import { mirrorPath, type Path, type Point, type Step } from '../../path';
+import { mirrorPath, type Path, type Point, reverse, type Step } from '../../path';
 import { type Worn } from '../../piece';
 import type { Panel } from '../display';
 import type { Lines } from '../lines';
 import { type Tube, tubeOf } from './sleeve-tube';
 import { sleevePart } from '../parts';
+import { armhole } from './shoulder';
 
 export interface SleeveSketch {
   readonly panel: Path;
@@ -35,7 +36,7 @@ export function sleeveOf(
     at(length * 0.5, drift - mix(upper, end, 0.5)),
   ];
   return {
-    panel: panelOf(tube),
+    panel: panelOf(tube, isSeenThrough(worn)),
     cuff: cuffOf(tube),
     ribs: ribsOf(tube),
     folds: foldsOf(tube, worn, kind === 'long' && worn.effects.sleeves === undefined),
@@ -50,18 +51,23 @@ const hanging = ({ dx, dy, dip }: Tube, a: Point, b: Point): Point => [
   (a[1] + b[1]) / 2 + dy * dip,
 ];
 
-/** The outline: over the shoulder and down the arm, round the hem, up the inside, and on under the body. */
-function panelOf(tube: Tube): Path {
+/** Cloth through which it is seen how far a sleeve goes on under the body. */
+const isSeenThrough = ({ piece: { fabric } }: Worn): boolean => fabric.sheer !== 'opaque' && !fabric.lined;
+
+/** The outline: over the shoulder and down the arm, round the hem, up the inside, and on under the body, or along its armhole. */
+function panelOf(tube: Tube, seenThrough: boolean): Path {
   const { at, tip, underarm, length, upper, end, drift, head, cuffOut, cuffIn, dx, short } = tube;
   // Where the sleeve meets the body: at the side seam, or at the arm's own inside where the body is fuller than the arm.
-  const meet: Point = [
-    Math.min(
-      underarm[0],
-      at(0, drift - upper)[0] + dx * (underarm[1] - tip[1]) + 4,
-      short ? at(length, drift - end)[0] + 6 : Infinity,
-    ),
-    underarm[1] + 6,
-  ];
+  const meet: Point = seenThrough
+    ? [underarm[0] - 3, underarm[1] + 3]
+    : [
+        Math.min(
+          underarm[0],
+          at(0, drift - upper)[0] + dx * (underarm[1] - tip[1]) + 4,
+          short ? at(length, drift - end)[0] + 6 : Infinity,
+        ),
+        underarm[1] + 6,
+      ];
   return [
     ['M', tip[0] - 12, tip[1] + 1],
     // Over the bone of the shoulder and down the arm.
@@ -69,12 +75,22 @@ function panelOf(tube: Tube): Path {
     ...outside(tube),
     ['Q', ...hanging(tube, cuffOut, cuffIn), cuffIn[0], cuffIn[1]],
     ...inside(tube, meet),
-    // On under the body, and never so far that an open front shows it.
-    ['L', Math.max(meet[0] - 44, tip[0] * 0.46), meet[1] - 16],
-    ['L', Math.max(Math.min(tip[0] - 56, meet[0] - 20), tip[0] * 0.46), (tip[1] + underarm[1]) / 2],
+    ...(seenThrough
+      ? armholeUp(tube)
+      : ([
+          // On under the body, and never so far that an open front shows it.
+          ['L', Math.max(meet[0] - 44, tip[0] * 0.46), meet[1] - 16],
+          ['L', Math.max(Math.min(tip[0] - 56, meet[0] - 20), tip[0] * 0.46), (tip[1] + underarm[1]) / 2],
+        ] as const)),
     ['Z'],
   ];
 }
+
+/** Along the armhole, from the side seam up. */
+const armholeUp = (corner: Tube): Step[] =>
+  reverse([['M', corner.tip[0], corner.tip[1] + 3], ...armhole(corner)]).map((step) =>
+    step[0] === 'M' ? ['L', step[1], step[2]] : step,
+  );
 
 /** How the head of a sleeve is led from the seam to the arm: round itself, and where a shoulder reaches out further, close over that. */
 const overBone = ({ at, bone: [x, y], over, head }: Tube): readonly [number, number, number, number] =>
