@@ -82,6 +82,13 @@ async function untilHeard(page: Page, selector: string, press: () => Promise<voi
     const reached = await target.evaluateHandle((element) => {
       const state = { clicked: false };
       element.addEventListener('click', () => (state.clicked = true), { capture: true, once: true });
+      // Kept over the page: where it leads to what was pressed, should that be the neighbour.
+      document.addEventListener(
+        'click',
+        ({ target }) =>
+          sessionStorage.setItem('pressed', (target as Element | null)?.closest('a')?.href ?? ''),
+        { capture: true, once: true },
+      );
       return state;
     });
     const was = page.url();
@@ -91,9 +98,17 @@ async function untilHeard(page: Page, selector: string, press: () => Promise<voi
       return frame === '' && href.split('#')[0] !== location.href.split('#')[0] ? href : '';
     });
     await press();
-    // A page that is left takes its handles along: the click was heard.
+    // A page that is left takes its handles along: a click was heard, by what was meant or by its neighbour.
     if (!(await reached.evaluate(({ clicked }) => clicked).catch(() => true))) continue;
-    if (!leads || (await hasLeft(page, was))) return;
+    if (!leads) return;
+    if (await hasLeft(page, was)) {
+      const pressed = await page.evaluate(() => sessionStorage.getItem('pressed')).catch(() => leads);
+      if (!pressed || pressed === leads) return;
+      console.warn(`${selector} moved: ${pressed} was pressed in its place`);
+      await page.goto(was);
+      await settled(page);
+      continue;
+    }
     console.warn(`${selector} led nowhere and is pressed again`);
   }
   throw new Error(`no click reaches ${selector}`);
