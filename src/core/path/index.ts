@@ -1,21 +1,7 @@
+import type { Box, Path, Point, Step } from './step';
+
+export type { Box, Path, Point, Step };
 export { svgPath } from './svg-path';
-
-/** One step of a path, in mm. */
-export type Step =
-  | readonly ['M', number, number]
-  | readonly ['L', number, number]
-  | readonly ['Q', number, number, number, number]
-  | readonly ['C', number, number, number, number, number, number]
-  | readonly ['Z'];
-export type Path = readonly Step[];
-export type Point = readonly [number, number];
-
-export interface Box {
-  readonly x: number;
-  readonly y: number;
-  readonly w: number;
-  readonly h: number;
-}
 
 /** Straight lines through points. */
 export const lines = (points: readonly Point[], closed = false): Path => [

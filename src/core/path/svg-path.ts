@@ -1,4 +1,4 @@
-import type { Path } from '.';
+import type { Path } from './step';
 
 /**
  * SVG `d` of a path, to a tenth of a millimetre. Every subpath begins at its own absolute place, so that paths may be written one
