@@ -236,7 +236,7 @@ describe('the Rail', () => {
     await anew();
     await rail();
     const tags = (bar: number): Promise<string[]> =>
-      page.$$eval(`.rack-bar:nth-of-type(${bar}) .hanging`, (all) =>
+      page.$$eval(`.rack-bar:nth-of-type(${bar}) .hanging:not([hidden])`, (all) =>
         all.map((each) => each.getAttribute('title') ?? ''),
       );
     const closet = await tags(2);
@@ -246,8 +246,8 @@ describe('the Rail', () => {
     await page.keyboard.type('something blue');
     // Half of what is typed names nothing: waited for is what all of it names.
     await page.waitForFunction(() => {
-      const hung = [...document.querySelectorAll('.rack-bar:nth-of-type(2) .hanging')].map((each) =>
-        each.getAttribute('title'),
+      const hung = [...document.querySelectorAll('.rack-bar:nth-of-type(2) .hanging:not([hidden])')].map(
+        (each) => each.getAttribute('title'),
       );
       return /jeans|reefer/i.test(hung.join()) && !hung.join().includes('Oilskin');
     });
@@ -255,13 +255,13 @@ describe('the Rail', () => {
     await page.keyboard.press('/');
     await page.keyboard.type('jeans');
     await page.waitForFunction(
-      () => document.querySelectorAll('.rack-bar:nth-of-type(2) .hanging').length === 1,
+      () => document.querySelectorAll('.rack-bar:nth-of-type(2) .hanging:not([hidden])').length === 1,
     );
     await page.keyboard.press('Enter');
     await page.waitForFunction(() => document.querySelector('.hanging-worn[title^="Dark jeans"]'));
     await page.keyboard.press('Escape');
     await page.waitForFunction(
-      (n) => document.querySelectorAll('.rack-bar:nth-of-type(2) .hanging').length === n,
+      (n) => document.querySelectorAll('.rack-bar:nth-of-type(2) .hanging:not([hidden])').length === n,
       {},
       closet.length,
     );
@@ -269,7 +269,7 @@ describe('the Rail', () => {
     await click(page, called('What goes best first', 'checkbox'));
     await page.waitForFunction(
       (was) =>
-        [...document.querySelectorAll('.rack-bar:nth-of-type(2) .hanging')]
+        [...document.querySelectorAll('.rack-bar:nth-of-type(2) .hanging:not([hidden])')]
           .map((each) => each.getAttribute('title'))
           .join() !== was,
       {},

@@ -90,21 +90,23 @@ export const Rack = memo(function Rack({
       place: narrowed.place || undefined,
       occasion: narrowed.suits ? occasion : undefined,
     };
-    const of = (pieces: readonly Piece[]): Piece[] => {
-      const left = narrowRack(pieces, by, english);
+    const of = (pieces: readonly Piece[]): Hung => {
       const at = (piece: Piece): number => {
         const found = order.indexOf(piece.id);
         return found < 0 ? Infinity : found;
       };
       // What is worn is not in that order, and stays where the hand finds it: in front.
-      return order.length > 0
-        ? left.sort((a, b) => Number(wornIds.has(b.id)) - Number(wornIds.has(a.id)) || at(a) - at(b))
-        : left.sort(byPlace);
+      const all = [...pieces].sort(
+        order.length > 0
+          ? (a, b) => Number(wornIds.has(b.id)) - Number(wornIds.has(a.id)) || at(a) - at(b)
+          : byPlace,
+      );
+      return { all, shown: narrowRack(all, by, english) };
     };
     return {
       box: of(view.lines.filter((line) => line.held).map((line) => line.piece)),
       closet: of(view.owned),
-      shelf: narrowed.shelf ? of(shelf.map(({ piece }) => piece)) : [],
+      shelf: of(narrowed.shelf ? shelf.map(({ piece }) => piece) : []),
     };
   }, [narrowed, occasion, english, order, wornIds, view.lines, view.owned, shelf]);
   const fromShelf = useCallback(
@@ -115,9 +117,9 @@ export const Rack = memo(function Rack({
     [shelf, onPressShelf],
   );
   const first = (): void => {
-    const own = [...hung.box, ...hung.closet].find(({ id }) => !wornIds.has(id));
+    const own = [...hung.box.shown, ...hung.closet.shown].find(({ id }) => !wornIds.has(id));
     if (own) onPress(own);
-    else if (hung.shelf[0]) fromShelf(hung.shelf[0]);
+    else if (hung.shelf.shown[0]) fromShelf(hung.shelf.shown[0]);
   };
   // The look stays in sight above the drawer.
   const draw = (): void => {
@@ -131,7 +133,7 @@ export const Rack = memo(function Rack({
   return (
     <section className="rack" aria-label="Pieces" data-drawn={drawn || undefined}>
       <button className="rack-handle" aria-expanded={drawn} onClick={draw}>
-        {drawn ? 'Back to the look' : `Pieces (${hung.box.length + hung.closet.length})`}
+        {drawn ? 'Back to the look' : `Pieces (${hung.box.shown.length + hung.closet.shown.length})`}
       </button>
       <RackFilterBar
         rack={rack}
@@ -144,14 +146,14 @@ export const Rack = memo(function Rack({
       <Bar
         {...common}
         title="From the box"
-        pieces={hung.box}
+        hung={hung.box}
         empty={none ?? 'Nothing is pulled yet.'}
         onPress={onPress}
       />
       <Bar
         {...common}
         title="From the closet"
-        pieces={hung.closet}
+        hung={hung.closet}
         empty={none ?? 'The closet is empty.'}
         onPress={onPress}
       />
@@ -159,7 +161,7 @@ export const Rack = memo(function Rack({
         <Bar
           {...common}
           title="On the shelf; wearing one holds it"
-          pieces={hung.shelf}
+          hung={hung.shelf}
           empty={none ?? 'Nothing on the shelf fits.'}
           onPress={fromShelf}
         />
@@ -184,35 +186,46 @@ function useBestFirst(on: boolean, worn: RackProps['wornIds'], best: RackProps['
   return order;
 }
 
+/** The pieces of one rail in their order, and those of them that were not narrowed away. */
+interface Hung {
+  readonly all: readonly Piece[];
+  readonly shown: readonly Piece[];
+}
+
 interface BarProps extends Pick<RackProps, 'view' | 'wornIds' | 'lit' | 'onPress'> {
   readonly title: string;
-  readonly pieces: readonly Piece[];
+  readonly hung: Hung;
   readonly empty: string;
 }
 
-function Bar({ title, pieces, empty, view, wornIds, lit, onPress }: BarProps) {
+function Bar({ title, hung: { all, shown }, empty, view, wornIds, lit, onPress }: BarProps) {
   const [many, setMany] = useState(HUNG);
   const { ref, inViewport } = useInViewport<HTMLSpanElement>();
   useEffect(() => {
     if (inViewport) setMany((now) => now + HUNG);
   }, [inViewport, many]);
+  const seen = new Set(shown.slice(0, many));
   return (
     <div className="rack-bar">
       <h2 className="rack-title">{title}</h2>
       <div className="rack-rail">
-        {pieces.length === 0 && <p className="soft rack-empty">{empty}</p>}
-        {pieces.slice(0, many).map((piece) => (
-          <Hanging
-            key={piece.id}
-            piece={piece}
-            currency={view.shop.currency}
-            photo={view.photos[piece.id]}
-            worn={wornIds.has(piece.id)}
-            dim={lit.length > 0 && !lit.includes(piece.id)}
-            onPress={onPress}
-          />
-        ))}
-        {pieces.length > many && <span ref={ref} className="rack-more" />}
+        {shown.length === 0 && <p className="soft rack-empty">{empty}</p>}
+        {/* What is narrowed away stays where it hangs, out of sight: when the words go, nothing is drawn anew. */}
+        {all
+          .filter((piece, i) => i < many || seen.has(piece))
+          .map((piece) => (
+            <Hanging
+              key={piece.id}
+              away={!seen.has(piece)}
+              piece={piece}
+              currency={view.shop.currency}
+              photo={view.photos[piece.id]}
+              worn={wornIds.has(piece.id)}
+              dim={lit.length > 0 && !lit.includes(piece.id)}
+              onPress={onPress}
+            />
+          ))}
+        {shown.length > many && <span ref={ref} className="rack-more" />}
       </div>
     </div>
   );
@@ -224,10 +237,12 @@ interface HangingProps {
   readonly photo: string | undefined;
   readonly worn: boolean;
   readonly dim: boolean;
+  /** Not to be seen, for the words that are typed. */
+  readonly away: boolean;
   readonly onPress: (piece: Piece) => void;
 }
 
-const Hanging = memo(function Hanging({ piece, currency, photo, worn, dim, onPress }: HangingProps) {
+const Hanging = memo(function Hanging({ piece, currency, photo, worn, dim, away, onPress }: HangingProps) {
   const { listeners, setNodeRef, isDragging } = useDraggable({ id: piece.id });
   // Only the pointer drags; Enter wears at once, so the keyboard needs no dragging.
   const { onKeyDown: _onKeyDown, ...pointer } = listeners ?? {};
@@ -238,6 +253,7 @@ const Hanging = memo(function Hanging({ piece, currency, photo, worn, dim, onPre
       className={`hanging${worn ? ' hanging-worn' : ''}${piece.owned ? ' hanging-owned' : ''}`}
       style={{ opacity: isDragging ? 0.3 : dim ? 0.35 : undefined }}
       aria-pressed={worn}
+      hidden={away}
       data-dragging={isDragging || undefined}
       data-ref={piece.id}
       title={`${piece.title}: ${worn ? 'take off' : 'wear'} (Enter)`}
