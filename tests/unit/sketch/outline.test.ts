@@ -42,6 +42,16 @@ function bodies(): ReturnType<typeof bodyOf>[] {
   });
 }
 
+/** The same with shoulders and arms that the pieces of the rail were not cut for. */
+function broader(body: ReturnType<typeof bodyOf>, i: number): ReturnType<typeof bodyOf> {
+  const { heightMm, bust, waist, hip } = body;
+  return bodyOf({
+    ...{ heightMm, bust, waist, hip },
+    shoulderWidth: 380 + ((i * 37) % 150),
+    upperArm: 270 + ((i * 53) % 140),
+  });
+}
+
 describe('outlines', () => {
   it('are known to cross when they do', () => {
     const bow: P[] = [
@@ -62,8 +72,9 @@ describe('outlines', () => {
   it(`cross themselves nowhere: every kind, way of wearing and neckline on ${BODIES} bodies`, () => {
     const found = new Map<string, number>();
     const all = bodies();
-    const check = (name: string, piece: Piece): void => {
-      all.forEach((body, i) => {
+    const others = all.map(broader);
+    const check = (name: string, piece: Piece, on = all): void => {
+      on.forEach((body, i) => {
         const frame = frameOf(body, i % 2 === 0);
         // Laid flat on every second body; on the others as worn, in front and behind.
         const seen = [
@@ -80,9 +91,26 @@ describe('outlines', () => {
     for (const category of CATEGORIES) {
       const piece = one(category, category, '#808080');
       for (const mode of modesOf(piece)) check(`${category} ${mode.id}`, { ...piece, mode: mode.id });
-      if (['upper', 'whole'].includes(CATEGORY[category].shape))
-        for (const neckline of NECKLINES)
-          check(`${category} ${neckline}`, one(category, category, '#808080', { cut: { neckline } }));
+      if (!['upper', 'whole'].includes(CATEGORY[category].shape)) continue;
+      const sheer = { fabric: { sheer: 'sheer', lined: false } } as const;
+      for (const sleeve of ['short', 'long'] as const) {
+        check(
+          `${category} ${sleeve}, broad`,
+          one(category, category, '#808080', { cut: { sleeve } }),
+          others,
+        );
+        check(
+          `${category} ${sleeve}, sheer`,
+          one(category, category, '#808080', { ...sheer, cut: { sleeve } }),
+        );
+        check(
+          `${category} ${sleeve}, sheer, broad`,
+          one(category, category, '#808080', { ...sheer, cut: { sleeve } }),
+          others,
+        );
+      }
+      for (const neckline of NECKLINES)
+        check(`${category} ${neckline}`, one(category, category, '#808080', { cut: { neckline } }));
     }
     expect(Object.fromEntries(found)).toEqual({});
   }, 600_000);

@@ -68,13 +68,21 @@ function panelOf(tube: Tube, seenThrough: boolean): Path {
         ),
         underarm[1] + 6,
       ];
+  // A short one that ends at its armhole is not seen within it.
+  const hemEnd: Point =
+    seenThrough && short
+      ? [
+          Math.max(cuffIn[0], underarm[0] - 2, cuffIn[1] < underarm[1] + 4 ? tip[0] - 18 : 0),
+          Math.max(cuffIn[1], underarm[1] + 4),
+        ]
+      : cuffIn;
   return [
     ['M', tip[0] - 12, tip[1] + 1],
     // Over the bone of the shoulder and down the arm.
     ['C', ...overBone(tube), ...at(Math.min(96, length * 0.4), drift + head * 0.9)],
     ...outside(tube),
-    ['Q', ...hanging(tube, cuffOut, cuffIn), cuffIn[0], cuffIn[1]],
-    ...inside(tube, meet),
+    ['Q', ...hanging(tube, cuffOut, hemEnd), hemEnd[0], hemEnd[1]],
+    ...(seenThrough && short ? [['L', ...meet] as const] : inside(tube, meet)),
     ...(seenThrough
       ? armholeUp(tube)
       : ([
