@@ -81,10 +81,8 @@ function shoulderLine({ y, neckHalf, shoulderHalf }: Frame): readonly Point[] {
 /** How high (y) the shoulder is so far from the middle, mm: where a seam lies on it. */
 export function shoulderAt(frame: Frame, x: number): number {
   const points = shoulderLine(frame);
-  const next = Math.max(
-    1,
-    points.findIndex(([at]) => at >= x),
-  );
+  const beyond = points.findIndex(([at]) => at >= x);
+  const next = beyond < 0 ? points.length - 1 : Math.max(1, beyond);
   const [[x0, y0], [x1, y1]] = [points[next - 1], points[next]] as [Point, Point];
   return y0 + ((y1 - y0) * (Math.max(x, x0) - x0)) / (x1 - x0);
 }

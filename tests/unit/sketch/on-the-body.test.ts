@@ -103,6 +103,14 @@ describe('cloth on shoulders and arms', () => {
         }
       }
   });
+  it('the slope of a shoulder goes on past its bone, and never back up', () => {
+    const frame = frameOf(bodyOf({ heightMm: 1680 }), false);
+    const heights = Array.from({ length: 30 }, (_, i) => shoulderAt(frame, frame.neckHalf + i * 8));
+    heights.slice(1).forEach((y, i) => expect(y).toBeGreaterThanOrEqual(sure(heights[i])));
+    expect(shoulderAt(frame, frame.shoulderHalf)).toBeGreaterThan(
+      shoulderAt(frame, frame.shoulderHalf * 0.9),
+    );
+  });
   it('an arm that is in a long sleeve is in it from the shoulder on, however narrow the piece was measured', () => {
     for (const body of shoulders)
       for (const piece of [

@@ -1,5 +1,5 @@
 import type { Frame } from '../../figure';
-import { mirrorPath, type Path, type Point, smooth } from '../../path';
+import { lines, mirrorPath, type Path, type Point, smooth } from '../../path';
 import type { Worn } from '../../piece';
 import { band } from '../band';
 import type { LineKind, Panel, Sketch } from '../display';
@@ -13,6 +13,12 @@ interface Front {
 }
 
 type Marks = readonly (readonly [LineKind, Path])[];
+
+/** What stands on the sole, and the lines on it. */
+interface Upper {
+  readonly panels: readonly Path[];
+  readonly marks: Marks;
+}
 
 /** How high a low shoe closes in front, of the height of the ankle. */
 const CLOSES = { trainer: 0.9, loafer: 0.5, low: 0.62, raised: 0.24 } as const;
@@ -36,7 +42,7 @@ export function shoeFront(frame: Frame, worn: Worn): Sketch {
       CLOSES[kind === 'trainer' || kind === 'loafer' ? kind : floor > TILTED ? 'raised' : 'low'],
     wide: foot * 0.82 + (piece.cut.toe === 'pointed' ? -2 : 6),
   };
-  const made =
+  const made: Upper =
     facts.boot !== undefined
       ? boot(frame, worn, at)
       : kind === 'sandal' && floor <= TILTED
@@ -111,22 +117,13 @@ function lowMarks({ facts, piece }: Worn, at: Front): Marks {
       // Laces cross.
       ...[0, 1, 2].flatMap((i): Marks => {
         const [y, half] = [row(i), 17 - i * 3];
-        return [
-          [
-            'edge',
-            smooth([
-              [x + 1 - half, y - 3],
-              [x + 1 + half, y + 3],
-            ]),
-          ],
-          [
-            'edge',
-            smooth([
-              [x + 1 + half, y - 3],
-              [x + 1 - half, y + 3],
-            ]),
-          ],
-        ];
+        return ([1, -1] as const).map((side) => [
+          'edge',
+          lines([
+            [x + 1 - side * half, y - 3],
+            [x + 1 + side * half, y + 3],
+          ]),
+        ]);
       }),
     ];
   }
@@ -156,7 +153,7 @@ const peep = ({ x, floor }: Front): Point[] => [
 ];
 
 /** Straps alone: over the toes and round the ankle; the foot is bare between them. */
-function sandal(frame: Frame, { x, floor, wide }: Front): { readonly panels: Path[]; readonly marks: Marks } {
+function sandal(frame: Frame, { x, floor, wide }: Front): Upper {
   const strap = (y: number, half: number, sag: number, broad: number): Path =>
     band(
       [
@@ -177,11 +174,7 @@ function sandal(frame: Frame, { x, floor, wide }: Front): { readonly panels: Pat
 const ANKLE = -92;
 
 /** Over the calf, in at the ankle, out over the foot. */
-function boot(
-  frame: Frame,
-  { measures, piece }: Worn,
-  { x, floor, wide }: Front,
-): { readonly panels: Path[]; readonly marks: Marks } {
+function boot(frame: Frame, { measures, piece }: Worn, { x, floor, wide }: Front): Upper {
   const top = -(measures.shaft ?? 140);
   const calf = frame.legX(top);
   const half = (measures.shaftGirth ?? 260) * 0.168;

@@ -101,3 +101,9 @@ export function tubeOf(
     ribs,
   };
 }
+
+/** Between two points of a hem, hanging. */
+export const hanging = ({ dx, dy, dip }: Tube, a: Point, b: Point): Point => [
+  (a[0] + b[0]) / 2 + dx * dip,
+  (a[1] + b[1]) / 2 + dy * dip,
+];

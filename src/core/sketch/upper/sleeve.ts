@@ -3,7 +3,8 @@ import { mirrorPath, type Path, type Point, reverse, type Step } from '../../pat
 import { type Worn } from '../../piece';
 import type { Panel } from '../display';
 import type { Lines } from '../lines';
-import { type Tube, tubeOf } from './sleeve-tube';
+import { cuffOf, foldsOf, ribsOf } from './sleeve-marks';
+import { hanging, type Tube, tubeOf } from './sleeve-tube';
 import { sleevePart } from '../parts';
 import { armhole } from './shoulder';
 
@@ -45,60 +46,59 @@ export function sleeveOf(
   };
 }
 
-/** Between two points of a hem, hanging. */
-const hanging = ({ dx, dy, dip }: Tube, a: Point, b: Point): Point => [
-  (a[0] + b[0]) / 2 + dx * dip,
-  (a[1] + b[1]) / 2 + dy * dip,
-];
-
 /** Cloth through which it is seen how far a sleeve goes on under the body. */
 const isSeenThrough = ({ piece: { fabric } }: Worn): boolean => fabric.sheer !== 'opaque' && !fabric.lined;
 
 /** The outline: over the shoulder and down the arm, round the hem, up the inside, and on under the body, or along its armhole. */
 function panelOf(tube: Tube, seenThrough: boolean): Path {
-  const { at, tip, underarm, length, upper, end, drift, head, cuffOut, cuffIn, dx, short } = tube;
-  // Where the sleeve meets the body: at the side seam, or at the arm's own inside where the body is fuller than the arm.
-  const meet: Point = seenThrough
-    ? [underarm[0] - 3, underarm[1] + 3]
-    : [
-        Math.min(
-          underarm[0],
-          at(0, drift - upper)[0] + dx * (underarm[1] - tip[1]) + 4,
-          short ? at(length, drift - end)[0] + 6 : Infinity,
-        ),
-        underarm[1] + 6,
-      ];
-  // A short one that ends at its armhole is not seen within it.
-  const hemEnd: Point =
-    seenThrough && short
-      ? [
-          Math.max(cuffIn[0], underarm[0] - 2, cuffIn[1] < underarm[1] + 4 ? tip[0] - 18 : 0),
-          Math.max(cuffIn[1], underarm[1] + 4),
-        ]
-      : cuffIn;
+  const { at, tip, underarm, length, drift, head, cuffOut, cuffIn } = tube;
+  // A body that is fuller than the sleeve hides its end anyway.
+  const ends = seenThrough && underarm[0] < at(underarm[1] - tip[1], drift)[0] - 8;
+  const hemEnd = ends && tube.short ? hemAtArmhole(tube) : cuffIn;
   return [
     ['M', tip[0] - 12, tip[1] + 1],
     // Over the bone of the shoulder and down the arm.
     ['C', ...overBone(tube), ...at(Math.min(96, length * 0.4), drift + head * 0.9)],
     ...outside(tube),
-    ['Q', ...hanging(tube, cuffOut, hemEnd), hemEnd[0], hemEnd[1]],
-    ...(seenThrough && short ? [['L', ...meet] as const] : inside(tube, meet)),
-    ...(seenThrough
-      ? armholeUp(tube)
-      : ([
-          // On under the body, and never so far that an open front shows it.
-          ['L', Math.max(meet[0] - 44, tip[0] * 0.46), meet[1] - 16],
-          ['L', Math.max(Math.min(tip[0] - 56, meet[0] - 20), tip[0] * 0.46), (tip[1] + underarm[1]) / 2],
-        ] as const)),
+    ['Q', ...hanging(tube, cuffOut, hemEnd), ...hemEnd],
+    ...(ends ? upArmhole(tube) : underBody(tube)),
     ['Z'],
   ];
 }
 
-/** Along the armhole, from the side seam up. */
-const armholeUp = (corner: Tube): Step[] =>
-  reverse([['M', corner.tip[0], corner.tip[1] + 3], ...armhole(corner)]).map((step) =>
-    step[0] === 'M' ? ['L', step[1], step[2]] : step,
+/** Up the inside to the side seam, and on along the armhole. */
+function upArmhole(tube: Tube): Step[] {
+  const { tip, underarm, short } = tube;
+  const meet: Point = [underarm[0] - 3, underarm[1] + 3];
+  const armholeUp = reverse([['M', tip[0], tip[1] + 3], ...armhole(tube)]).slice(1) as Step[];
+  return [...(short ? [['L', ...meet] as const] : inside(tube, meet)), ['L', ...underarm], ...armholeUp];
+}
+
+/** Where the hem of a short sleeve ends that is not seen within its armhole. */
+const hemAtArmhole = ({ tip, underarm, cuffIn }: Tube): Point => [
+  Math.max(cuffIn[0], underarm[0] - 2, cuffIn[1] < underarm[1] + 4 ? tip[0] - 18 : 0),
+  Math.max(cuffIn[1], underarm[1] + 4),
+];
+
+/**
+ * Up the inside to where the sleeve meets the body, at the side seam, or at the arm's own inside where the body is fuller than
+ * the arm; and on under the body, never so far that an open front shows it.
+ */
+function underBody(tube: Tube): Step[] {
+  const { at, tip, underarm, length, upper, end, drift, dx, short } = tube;
+  const furthest = tip[0] * 0.46;
+  const within = Math.min(
+    underarm[0],
+    at(0, drift - upper)[0] + dx * (underarm[1] - tip[1]) + 4,
+    short ? at(length, drift - end)[0] + 6 : Infinity,
   );
+  const meet: Point = [Math.max(within, furthest), underarm[1] + 6];
+  return [
+    ...inside(tube, meet),
+    ['L', Math.max(meet[0] - 44, furthest), meet[1] - 16],
+    ['L', Math.max(Math.min(tip[0] - 56, meet[0] - 20), furthest), (tip[1] + underarm[1]) / 2],
+  ];
+}
 
 /** How the head of a sleeve is led from the seam to the arm: round itself, and where a shoulder reaches out further, close over that. */
 const overBone = ({ at, bone: [x, y], over, head }: Tube): readonly [number, number, number, number] =>
@@ -172,48 +172,6 @@ function inside(tube: Tube, meet: Point): Step[] {
       ...at(length * 0.54, drift - mix(upper, end, 0.52) + 5),
     ],
     ['C', ...at(length * 0.42, drift - upper * 0.92), ...at(length * 0.3, drift - upper), meet[0], meet[1]],
-  ];
-}
-
-function cuffOf(tube: Tube): Path {
-  const { dx, dy, cuffDepth, cuffOut, cuffIn } = tube;
-  const back = (p: Point): Point => [p[0] - dx * cuffDepth, p[1] - dy * cuffDepth];
-  const [a, b] = [back(cuffOut), back(cuffIn)];
-  return [
-    ['M', a[0], a[1]],
-    ['Q', ...hanging(tube, a, b), b[0], b[1]],
-  ];
-}
-
-/** The lines of a knitted cuff, along the arm. */
-const ribsOf = ({ at, length, end, drift, cuffDepth, ribs }: Tube): Path[] =>
-  ribs
-    ? [0.2, 0.35, 0.5, 0.65, 0.8].map((x): Path => [
-        ['M', ...at(length - cuffDepth + 8, drift - end * x)],
-        ['L', ...at(length + 4, drift - end * x)],
-      ])
-    : [];
-
-/** Where cloth is drawn into a cuff, or where the arm of a long sleeve bends and the inside is pushed together. */
-function foldsOf({ at, length, end, drift, cuffDepth, gathered }: Tube, worn: Worn, bends: boolean): Path[] {
-  if (gathered)
-    return [0.36, 0.52, 0.68].map((x): Path => [
-      ['M', ...at(length - cuffDepth - 4, drift - end * x)],
-      [
-        'Q',
-        ...at(length - cuffDepth - 50, drift - end * x),
-        ...at(length - cuffDepth - 96, drift - end * (x * 1.3 - 0.16)),
-      ],
-    ]);
-  if (!bends) return [];
-  const fold = (along: number, from: number, to: number): Path => [
-    ['M', ...at(along, drift - end * from)],
-    ['Q', ...at(along + 16, drift - end * (from * 0.6 + to * 0.4)), ...at(along + 14, drift - end * to)],
-  ];
-  const stiff = worn.piece.fabric.weight === 'heavy';
-  return [
-    fold(length * 0.5, 0.94, 0.5),
-    ...(stiff ? [] : [fold(length * 0.56, 0.9, 0.56), fold(length * 0.44, 0.96, 0.7)]),
   ];
 }
 
